@@ -1,0 +1,57 @@
+import { z } from 'zod';
+import { CASE_STAGES } from '../core/casework';
+import { caseEventSchema } from './event';
+
+/** An event in the log of a case, with its place and the hash that chains it to the one before. */
+export const storedEventSchema = z.strictObject({
+  sequence: z.number().int().positive(),
+  hash: z.string().regex(/^[0-9a-f]{64}$/),
+  recordedAt: z.iso.datetime(),
+  event: caseEventSchema,
+});
+
+export const caseSummarySchema = z.strictObject({
+  id: z.uuid(),
+  number: z.number().int().positive(),
+  machine: z.string(),
+  owner: z.string(),
+  complaint: z.string(),
+  stage: z.enum(CASE_STAGES),
+  waitingFor: z.string().nullable(),
+  trials: z.number().int().nonnegative(),
+  openedAt: z.iso.datetime(),
+  updatedAt: z.iso.datetime(),
+});
+
+export const caseListSchema = z.strictObject({ cases: z.array(caseSummarySchema) });
+
+export const caseDetailSchema = z.strictObject({
+  id: z.uuid(),
+  number: z.number().int().positive(),
+  events: z.array(storedEventSchema),
+});
+
+export const listQuerySchema = z.strictObject({
+  stage: z.enum(CASE_STAGES).optional(),
+  search: z.string().max(100).optional(),
+});
+
+export const openCaseSchema = z.strictObject({ id: z.uuid(), events: z.array(caseEventSchema).min(1).max(5000) });
+
+export const appendEventsSchema = z.strictObject({
+  expectedSequence: z.number().int().nonnegative().describe('The sequence of the last event that the writer has seen.'),
+  events: z.array(caseEventSchema).min(1).max(100),
+});
+
+export const healthSchema = z.strictObject({
+  version: z.string(),
+  database: z.enum(['up', 'down']),
+});
+
+export type StoredEvent = z.infer<typeof storedEventSchema>;
+export type CaseSummary = z.infer<typeof caseSummarySchema>;
+export type CaseDetail = z.infer<typeof caseDetailSchema>;
+export type ListQuery = z.infer<typeof listQuerySchema>;
+export type OpenCase = z.infer<typeof openCaseSchema>;
+export type AppendEvents = z.infer<typeof appendEventsSchema>;
+export type Health = z.infer<typeof healthSchema>;

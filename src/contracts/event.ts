@@ -1,0 +1,83 @@
+import { z } from 'zod';
+import { ENDINGS, type CaseEvent } from '../core/casework';
+import { CIRCUMSTANCES } from '../core/faults';
+import { START_OUTCOMES } from '../core/startup';
+import { changeSchema, declaredMachineSchema } from './machine';
+
+const words = (max: number) => z.string().trim().min(1).max(max);
+const entryId = z.uuid();
+const trialId = z.string().min(1).max(200);
+
+const base = {
+  id: entryId.describe('A UUID made by the writer; sending it again is harmless.'),
+  at: z.iso.datetime({ offset: true }).describe('When it happened, ISO 8601 with zone.'),
+  by: words(80).describe('Who did it.'),
+};
+
+const bodies = {
+  opened: {
+    kind: z.literal('case-opened'),
+    machine: declaredMachineSchema,
+    owner: words(80),
+    complaint: words(400).describe("In the owner's words."),
+    circumstances: z.array(z.enum(CIRCUMSTANCES)).max(CIRCUMSTANCES.length),
+    told: z.enum(START_OUTCOMES).nullable().describe('What happens on pressing the button, as told.'),
+  },
+  trial: {
+    kind: z.literal('trial-done'),
+    trial: trialId.describe('For instance "start", "bridge-pins", "look/rocker/supply", "out/drive", "spare/supply".'),
+    outcome: words(40).describe('One of the outcomes of the trial, or "not-sure" or "could-not".'),
+    volts: z.number().min(-30).max(300).optional().describe('For a measurement: the reading.'),
+    note: words(1000).optional(),
+  },
+  changed: { kind: z.literal('configuration-changed'), changes: z.array(changeSchema).min(1).max(40) },
+  note: { kind: z.literal('note-added'), text: words(2000) },
+  struck: { kind: z.literal('entry-struck'), entry: entryId, reason: words(400) },
+  parked: { kind: z.literal('case-parked'), waitingFor: words(200) },
+  resumed: { kind: z.literal('case-resumed') },
+  closed: {
+    kind: z.literal('case-closed'),
+    ending: z.enum(ENDINGS),
+    fault: z.string().max(120).nullable(),
+    cause: words(400),
+    done: words(2000),
+  },
+  reopened: { kind: z.literal('case-reopened'), reason: words(400) },
+};
+
+/** One event as it stands in the log. */
+export const caseEventSchema = z.discriminatedUnion('kind', [
+  z.strictObject({ ...base, ...bodies.opened }),
+  z.strictObject({ ...base, ...bodies.trial }),
+  z.strictObject({ ...base, ...bodies.changed }),
+  z.strictObject({ ...base, ...bodies.note }),
+  z.strictObject({ ...base, ...bodies.struck }),
+  z.strictObject({ ...base, ...bodies.parked }),
+  z.strictObject({ ...base, ...bodies.resumed }),
+  z.strictObject({ ...base, ...bodies.closed }),
+  z.strictObject({ ...base, ...bodies.reopened }),
+]) satisfies z.ZodType<CaseEvent>;
+
+const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional() };
+
+/** One event as a person may write it by hand: who, when and the id may be left out. */
+export const writtenEventSchema = z.discriminatedUnion('kind', [
+  z.strictObject({
+    ...loose,
+    ...bodies.opened,
+    owner: bodies.opened.owner.optional(),
+    complaint: bodies.opened.complaint.optional(),
+    circumstances: bodies.opened.circumstances.optional(),
+    told: bodies.opened.told.optional(),
+  }),
+  z.strictObject({ ...loose, ...bodies.trial }),
+  z.strictObject({ ...loose, ...bodies.changed }),
+  z.strictObject({ ...loose, ...bodies.note }),
+  z.strictObject({ ...loose, ...bodies.struck }),
+  z.strictObject({ ...loose, ...bodies.parked }),
+  z.strictObject({ ...loose, ...bodies.resumed }),
+  z.strictObject({ ...loose, ...bodies.closed }),
+  z.strictObject({ ...loose, ...bodies.reopened }),
+]);
+
+export type WrittenEvent = z.infer<typeof writtenEventSchema>;

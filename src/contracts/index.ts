@@ -1,0 +1,25 @@
+export {
+  appendEventsSchema,
+  caseDetailSchema,
+  caseListSchema,
+  caseSummarySchema,
+  healthSchema,
+  listQuerySchema,
+  openCaseSchema,
+  storedEventSchema,
+} from './api';
+export type { AppendEvents, CaseDetail, CaseSummary, Health, ListQuery, OpenCase, StoredEvent } from './api';
+export {
+  CASE_FILE_FORMAT,
+  CASE_FILE_VERSION,
+  MODEL_VERSION,
+  caseFileSchema,
+  completeEvent,
+  eventsOfFile,
+} from './case-file';
+export type { CaseFile } from './case-file';
+export { caseEventSchema, writtenEventSchema } from './event';
+export type { WrittenEvent } from './event';
+export { changeSchema, declaredMachineSchema } from './machine';
+export { fieldProblemSchema, fieldProblems, problemSchema } from './problem';
+export type { FieldProblem, Problem } from './problem';

@@ -1,0 +1,30 @@
+import { z } from 'zod';
+
+/** One field that is wrong: where, and expected what, found what. */
+export const fieldProblemSchema = z.strictObject({
+  path: z.array(z.union([z.string(), z.number()])),
+  code: z.string(),
+  message: z.string(),
+});
+
+/** A refusal as RFC 9457 problem details. */
+export const problemSchema = z.looseObject({
+  type: z.string(),
+  title: z.string(),
+  status: z.number().int(),
+  detail: z.string().optional(),
+  code: z.string(),
+  fields: z.array(fieldProblemSchema).optional(),
+});
+
+export type FieldProblem = z.infer<typeof fieldProblemSchema>;
+export type Problem = z.infer<typeof problemSchema>;
+
+/** Field problems from a failed Zod parse. */
+export function fieldProblems(error: z.ZodError): FieldProblem[] {
+  return error.issues.slice(0, 20).map((issue) => ({
+    path: issue.path.map((step) => (typeof step === 'symbol' ? String(step) : step)),
+    code: issue.code,
+    message: issue.message,
+  }));
+}

@@ -1,0 +1,45 @@
+import type { Configuration, Machine } from '../machine';
+import type { EvidenceStep } from '../diagnosis';
+import type { Trial } from '../trials';
+import type { CaseClosed, CaseEvent, CaseOpened } from './event';
+
+/** Where a case stands. */
+export const CASE_STAGES = ['waiting', 'on-bench', 'parked', 'closed'] as const;
+export type CaseStage = (typeof CASE_STAGES)[number];
+
+/** One line of the bench sheet. */
+export interface Entry {
+  readonly event: CaseEvent;
+  /** Set when a later event struck it. */
+  readonly struckBy: string | null;
+  readonly trial: Trial | null;
+  /** What was changed for it, in words. */
+  readonly changes: string;
+}
+
+/** A case as its log makes it. */
+export interface CaseState {
+  readonly opened: CaseOpened;
+  readonly machine: Machine;
+  readonly configuration: Configuration;
+  readonly caseOpen: boolean;
+  readonly steps: readonly EvidenceStep[];
+  readonly entries: readonly Entry[];
+  readonly stage: CaseStage;
+  readonly waitingFor: string | null;
+  readonly closed: CaseClosed | null;
+}
+
+/** Why an event or a log is refused, and where. */
+export interface CaseProblem {
+  /** Index of the event in the log. */
+  readonly event: number;
+  /** Path of the field within the event. */
+  readonly path: readonly (string | number)[];
+  readonly code: string;
+  /** expected what, found value (what to do). */
+  readonly message: string;
+}
+
+export type Folded =
+  { readonly ok: true; readonly state: CaseState } | { readonly ok: false; readonly problem: CaseProblem };

@@ -1,0 +1,91 @@
+import type { Circumstance } from '../faults';
+import type { Change, DeclaredMachine } from '../machine';
+import type { StartOutcome } from '../startup';
+
+/** How a case can end. */
+export const ENDINGS = ['repaired', 'work-around', 'nothing-wrong', 'returned', 'given-up'] as const;
+export type Ending = (typeof ENDINGS)[number];
+
+interface EventBase {
+  /** A UUID made by whoever writes the event, so that a repeat is harmless. */
+  readonly id: string;
+  /** When it happened: ISO 8601 with zone. */
+  readonly at: string;
+  /** Who did it. */
+  readonly by: string;
+}
+
+export interface CaseOpened extends EventBase {
+  readonly kind: 'case-opened';
+  readonly machine: DeclaredMachine;
+  readonly owner: string;
+  /** In the owner's words. */
+  readonly complaint: string;
+  readonly circumstances: readonly Circumstance[];
+  /** What happens on pressing the button, as told; null if nobody can say. */
+  readonly told: StartOutcome | null;
+}
+
+export interface TrialDone extends EventBase {
+  readonly kind: 'trial-done';
+  readonly trial: string;
+  readonly outcome: string;
+  /** For a measurement: what the meter read. */
+  readonly volts?: number;
+  readonly note?: string;
+}
+
+export interface ConfigurationChanged extends EventBase {
+  readonly kind: 'configuration-changed';
+  readonly changes: readonly Change[];
+}
+
+export interface NoteAdded extends EventBase {
+  readonly kind: 'note-added';
+  readonly text: string;
+}
+
+/** The correcting event: the entry stays in the log and no longer counts. */
+export interface EntryStruck extends EventBase {
+  readonly kind: 'entry-struck';
+  readonly entry: string;
+  readonly reason: string;
+}
+
+export interface CaseParked extends EventBase {
+  readonly kind: 'case-parked';
+  readonly waitingFor: string;
+}
+
+export interface CaseResumed extends EventBase {
+  readonly kind: 'case-resumed';
+}
+
+export interface CaseClosed extends EventBase {
+  readonly kind: 'case-closed';
+  readonly ending: Ending;
+  /** The id of the fault found, or null when it is none that the engine knows. */
+  readonly fault: string | null;
+  /** The cause in words. */
+  readonly cause: string;
+  readonly done: string;
+}
+
+export interface CaseReopened extends EventBase {
+  readonly kind: 'case-reopened';
+  readonly reason: string;
+}
+
+/** Everything that can stand in a case's log. */
+export type CaseEvent =
+  | CaseOpened
+  | TrialDone
+  | ConfigurationChanged
+  | NoteAdded
+  | EntryStruck
+  | CaseParked
+  | CaseResumed
+  | CaseClosed
+  | CaseReopened;
+
+export type CaseEventKind = CaseEvent['kind'];

@@ -1,0 +1,20 @@
+export { ENDINGS } from './event';
+export type {
+  CaseClosed,
+  CaseEvent,
+  CaseEventKind,
+  CaseOpened,
+  CaseParked,
+  CaseReopened,
+  CaseResumed,
+  ConfigurationChanged,
+  Ending,
+  EntryStruck,
+  NoteAdded,
+  TrialDone,
+} from './event';
+export { CASE_STAGES } from './case-state';
+export type { CaseProblem, CaseStage, CaseState, Entry, Folded } from './case-state';
+export { foldCase } from './fold-case';
+export { diagnoseCase } from './diagnose-case';
+export { proofOfCause } from './proof-of-cause';

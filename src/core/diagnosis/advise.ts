@@ -1,0 +1,159 @@
+import { placementOf, type Machine } from '../machine';
+import { canAct, type FaultInstance, type RepairClass } from '../faults';
+import type { Belief } from './belief';
+import { probabilitiesOf } from './belief';
+import { confirmationOf, isComplaintGone, reproducedComplaint, seenStart, toldTrialId } from './confirmation';
+import type { DiagnosisInput } from './evidence-step';
+import type { Hypothesis } from './hypotheses';
+import type { Proposal } from './propose';
+
+/** What the technician should do now, and for what reason. */
+export type AdviceKind = 'reproduce' | 'test' | 'prove' | 'repair' | 'verify' | 'put-back' | 'close';
+
+export interface Advice {
+  readonly kind: AdviceKind;
+  /** Null when there is nothing left to do but close the case. */
+  readonly trialId: string | null;
+  readonly why: string;
+}
+
+/** A repair that cannot be undone or costs a part waits for this certainty; wrong repairs stay under 1 %. */
+const sureEnoughToCommit = 0.97;
+/** A free and reversible repair is worth trying earlier. */
+const sureEnoughToTry = 0.75;
+const sureItIsRight = 0.95;
+/** Below this, in bits, a trial tells nothing worth a minute. */
+const tellsNothing = 0.004;
+
+interface Situation {
+  readonly input: DiagnosisInput;
+  readonly hypotheses: readonly Hypothesis[];
+  readonly belief: Belief;
+  readonly proposals: readonly Proposal[];
+  readonly repairs: readonly { repairClass: RepairClass; probability: number }[];
+}
+
+/** Probability that no fault can act any more in the configuration in force. */
+export function rightProbability(hypotheses: readonly Hypothesis[], belief: Belief, input: DiagnosisInput): number {
+  const probabilities = probabilitiesOf(belief);
+  const scene: [Machine, DiagnosisInput['configuration']] = [input.machine, input.configuration];
+  return hypotheses.reduce((sum, { fault }, h) => {
+    const acts = canAct(fault, ...scene) ? (belief.stillThere[h] ?? 0) : 0;
+    return sum + (probabilities[h] ?? 0) * (1 - acts);
+  }, 0);
+}
+
+/** The one thing to do next. */
+export function advise(situation: Situation): Advice {
+  const { input } = situation;
+  const seen = input.steps.filter((step) => seenStart(step) !== null);
+  if (seen.length === 0) return reproduce(input);
+  if (isRight(situation)) return finish(situation);
+  return repairIfSure(situation) ?? test(situation) ?? repairLikeliest(situation);
+}
+
+function reproduce(input: DiagnosisInput): Advice {
+  const told = input.steps.find((step) => step.trial.id === toldTrialId)?.outcome;
+  return told === 'cuts-out'
+    ? { kind: 'reproduce', trialId: 'run-under-load', why: 'First see the complaint yourself: it is said to cut out.' }
+    : { kind: 'reproduce', trialId: 'start', why: 'First see the complaint yourself.' };
+}
+
+function isRight({ hypotheses, belief, input }: Situation): boolean {
+  const complaint = reproducedComplaint(input.steps);
+  const last = input.steps
+    .map(seenStart)
+    .filter((outcome) => outcome !== null)
+    .at(-1);
+  const gone = last !== undefined && (complaint === null ? false : isComplaintGone(complaint, last));
+  return gone && rightProbability(hypotheses, belief, input) >= sureItIsRight;
+}
+
+/** The machine is right as it stands: put back what is out, prove the cause, run it under load, close. */
+function finish(situation: Situation): Advice {
+  const { input, repairs } = situation;
+  const top = repairs[0];
+  const away = partsAway(input);
+  const innocent = away.find((id) => id !== top?.repairClass.part.id);
+  if (innocent)
+    return {
+      kind: 'put-back',
+      trialId: `back/${innocent}`,
+      why: 'It runs without. Put back what is out, one thing at a time.',
+    };
+  if (input.configuration.surface === 'bench')
+    return { kind: 'put-back', trialId: 'back-in-case', why: 'It runs on the bench. Now the case.' };
+  if (top && away.length > 0) return provenOrBack(situation, top);
+  const loaded = input.steps.some(
+    (s) => s.trial.observe.kind === 'start' && s.trial.observe.depth === 'load' && s.outcome === 'works',
+  );
+  return loaded
+    ? { kind: 'close', trialId: null, why: 'It starts and stays up under load.' }
+    : { kind: 'verify', trialId: 'run-under-load', why: 'It starts. Prove that it stays up.' };
+}
+
+const repairsDone = (input: DiagnosisInput): Set<string> =>
+  new Set(
+    input.steps.flatMap((step) => (step.trial.repair && step.outcome !== 'could-not' ? [step.trial.repair.id] : [])),
+  );
+
+/** Parts that are out, moved or swapped, and not left so by a repair. */
+function partsAway(input: DiagnosisInput): string[] {
+  const done = repairsDone(input);
+  return input.machine.parts
+    .map((part) => part.id)
+    .filter((id) => ['out', 'spare', 'moved'].includes(placementOf(input.configuration, id).state))
+    .filter((id) => !done.has(`leave-unplugged@${id}`));
+}
+
+function provenOrBack(situation: Situation, top: { repairClass: RepairClass; probability: number }): Advice {
+  const { input, hypotheses } = situation;
+  const { repairClass } = top;
+  const confirmed = confirmationOf(faultsOf(hypotheses), repairClass, input.steps, input.machine);
+  const away = partsAway(input).includes(repairClass.part.id);
+  return confirmed === 'proven' || !away || comesBack(situation, repairClass)
+    ? { kind: 'repair', trialId: `fix/${repairClass.id}`, why: `The cause is ${confirmed}: mend it for good.` }
+    : {
+        kind: 'prove',
+        trialId: `back/${repairClass.part.id}`,
+        why: 'It went away with the change. Undo it: if the fault comes back, that is proof.',
+      };
+}
+
+/** True if the suspect has already failed again after being put back. */
+const comesBack = ({ input }: Situation, { part }: RepairClass): boolean =>
+  input.steps.some((step) => step.trial.id === `back/${part.id}` && seenStart(step) !== null);
+
+function repairIfSure(situation: Situation): Advice | null {
+  const top = situation.repairs[0];
+  const proposal = top && situation.proposals.find(({ trial }) => trial.id === `fix/${top.repairClass.id}`);
+  if (!top || !proposal || top.repairClass.repair === 'look-deeper') return null;
+  const needed = proposal.trial.commits ? sureEnoughToCommit : sureEnoughToTry;
+  if (top.probability < needed || repairsDone(situation.input).has(top.repairClass.id)) return null;
+  return top.repairClass.price > 0
+    ? provenOrBack(situation, top)
+    : { kind: 'repair', trialId: proposal.trial.id, why: 'Likely enough, and it costs little to do.' };
+}
+
+function test({ proposals }: Situation): Advice | null {
+  const best = proposals.find(({ trial, bits }) => !trial.commits && bits > tellsNothing);
+  return best ? { kind: 'test', trialId: best.trial.id, why: best.trial.purpose } : null;
+}
+
+/** Nothing on the bench tells the rest apart: mend by probability. */
+function repairLikeliest({ repairs, input, proposals }: Situation): Advice {
+  const done = repairsDone(input);
+  const next = repairs.find(
+    ({ repairClass }) =>
+      !done.has(repairClass.id) && proposals.some(({ trial }) => trial.id === `fix/${repairClass.id}`),
+  );
+  return {
+    kind: 'repair',
+    trialId: next ? `fix/${next.repairClass.id}` : 'start',
+    why: 'What is on the bench cannot tell the rest apart. Mend the likeliest.',
+  };
+}
+
+const faultsOf = (hypotheses: readonly Hypothesis[]): FaultInstance[] => [
+  ...new Set(hypotheses.map(({ fault }) => fault)),
+];

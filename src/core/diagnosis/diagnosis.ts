@@ -1,0 +1,59 @@
+import type { CautionId, OutcomeOption, RecommendedWait } from '../trials';
+import type { AdviceKind } from './advise';
+import type { Confirmation } from './confirmation';
+import type { LinkStanding } from './link-states';
+import type { EvidenceWeight } from './weigh-evidence';
+
+/** A trial as it is shown and printed: plain data. */
+export interface TrialView {
+  readonly id: string;
+  readonly title: string;
+  readonly purpose: string;
+  readonly steps: readonly string[];
+  readonly cautions: readonly CautionId[];
+  readonly tools: readonly string[];
+  readonly spares: readonly string[];
+  readonly minutes: number;
+  readonly bits: number;
+  readonly kind: 'start' | 'look' | 'measure';
+  /** In volts, for a measurement. */
+  readonly limits: { readonly lowVolts: number; readonly highVolts: number; readonly nominalVolts: number } | null;
+  /** The configuration changes in words. */
+  readonly changes: string;
+  readonly wait: RecommendedWait | null;
+  readonly outcomes: readonly OutcomeView[];
+}
+
+export interface OutcomeView extends OutcomeOption {
+  readonly probability: number;
+  /** The repair that would lead after this outcome. */
+  readonly then: { readonly title: string; readonly probability: number } | null;
+}
+
+export interface SuspectView {
+  readonly fault: string;
+  readonly title: string;
+  readonly reason: string;
+  readonly part: string | null;
+  readonly partName: string | null;
+  readonly link: LinkStanding['link'];
+  readonly probability: number;
+  readonly somethingElse: boolean;
+  readonly repair: { readonly id: string; readonly title: string; readonly minutes: number; readonly price: number };
+  readonly confirmation: Confirmation;
+  readonly priorDecibans: number;
+  readonly priorSource: string;
+  readonly evidence: readonly EvidenceWeight[];
+}
+
+/** Everything the engine says about a case: plain data, the same in worker, server and command line. */
+export interface Diagnosis {
+  readonly suspects: readonly SuspectView[];
+  readonly links: readonly LinkStanding[];
+  /** Probability of a fault at each part, by part id. */
+  readonly parts: Readonly<Record<string, number>>;
+  readonly rightProbability: number;
+  readonly advice: { readonly kind: AdviceKind; readonly why: string; readonly trial: TrialView | null };
+  /** Other trials, best first. */
+  readonly alternatives: readonly TrialView[];
+}

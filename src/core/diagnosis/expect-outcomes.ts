@@ -1,0 +1,71 @@
+import type { Configuration, Machine } from '../machine';
+import { canAct } from '../faults';
+import { expectStart } from '../startup';
+import { chancesOfGrades, densityOfReading, expectLook, expectReading, type PresentFault, type Trial } from '../trials';
+import type { EvidenceStep } from './evidence-step';
+
+/** The machine and the configuration in which a trial is watched. */
+export interface Setting {
+  readonly machine: Machine;
+  readonly configuration: Configuration;
+}
+
+/** How far an unknown fault keeps to its usual look; the rest is spread over all outcomes: starting judgement. */
+const unknownKeepsToLook = 0.8;
+
+/**
+ * Chances of the trial's outcomes, in their order, when exactly these faults are present. They sum to 1.
+ * The one source of every likelihood: both the posterior and the plan read it.
+ */
+export function expectOutcomes(
+  trial: Trial,
+  setting: Setting,
+  present: readonly PresentFault[],
+  misreadChance: number,
+): Float64Array {
+  const clean = cleanOutcomes(trial, setting, present);
+  const unknown = present.some(({ fault }) => fault.somethingElse) ? 1 - unknownKeepsToLook : 0;
+  const spread = 1 - (1 - unknown) * (1 - misreadChance);
+  return clean.map((chance) => chance * (1 - spread) + spread / clean.length);
+}
+
+function cleanOutcomes(trial: Trial, setting: Setting, present: readonly PresentFault[]): Float64Array {
+  const { machine, configuration } = setting;
+  switch (trial.observe.kind) {
+    case 'start': {
+      const acting = present.filter(({ fault }) => canAct(fault, machine, configuration));
+      return expectStart(
+        machine,
+        configuration,
+        acting.map(({ stops }) => stops),
+        { depth: trial.observe.depth },
+      );
+    }
+    case 'look':
+      return expectLook(trial.observe.look, partOf(trial), present, setting);
+    case 'measure': {
+      const { quantity } = trial.observe;
+      return chancesOfGrades(quantity, expectReading(quantity, partOf(trial), present, setting));
+    }
+  }
+}
+
+/** Likelihood of what was seen in one step: a chance, or a density per volt where a reading was written down. */
+export function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly PresentFault[]): number {
+  const setting = { machine, configuration: step.configuration };
+  const { observe } = step.trial;
+  if (observe.kind === 'measure' && step.volts !== null) {
+    const bells = expectReading(observe.quantity, partOf(step.trial), present, setting);
+    const anywhere = 1 / (1.5 * observe.quantity.nominalVolts);
+    const loose = Math.max(step.misreadChance, present.some(({ fault }) => fault.somethingElse) ? 0.2 : 0);
+    return (1 - loose) * densityOfReading(bells, step.volts) + loose * anywhere;
+  }
+  const index = step.trial.outcomes.findIndex(({ id }) => id === step.outcome);
+  if (index < 0) throw new Error(`${step.trial.id}: expected one of its outcomes, found "${step.outcome}"`);
+  return expectOutcomes(step.trial, setting, present, step.misreadChance)[index] ?? 0;
+}
+
+function partOf(trial: Trial) {
+  if (!trial.part) throw new Error(`${trial.id}: expected a look or measurement to name its part`);
+  return trial.part;
+}

@@ -1,0 +1,24 @@
+import type { Configuration, Machine } from '../machine';
+import { distributionOf, expectNoPicture, expectStageSignal, type Break, type StartDistribution } from '../startup';
+import type { Appearance } from './fault-mode';
+import { originalAttached } from './scene';
+import type { FaultInstance } from './instantiate';
+
+/** True if the fault, being present, can act in this configuration. */
+export function canAct(fault: FaultInstance, machine: Machine, configuration: Configuration): boolean {
+  return (fault.mode.actsIn ?? originalAttached)({ machine, configuration, part: fault.part });
+}
+
+/** What a fault that shows in the given way does to a start, as a break of the chain. */
+export function breakOf(fault: FaultInstance, appearance: Appearance, machine: Machine): Break {
+  return { link: fault.link, chance: fault.mode.strikes ?? 1, shows: showsAs(fault, appearance, machine) };
+}
+
+function showsAs(fault: FaultInstance, { as }: Appearance, machine: Machine): StartDistribution {
+  if (as === 'no-picture') return expectNoPicture(machine);
+  if (as !== 'stage') return distributionOf({ [as]: 1 });
+  const { link } = fault;
+  if (link !== 'processor' && link !== 'memory' && link !== 'graphics')
+    throw new Error(`${fault.mode.id}: expected a stage link for the appearance "stage", found "${link}"`);
+  return expectStageSignal(link, machine.board);
+}

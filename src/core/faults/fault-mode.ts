@@ -1,0 +1,92 @@
+import type { Configuration, Machine, Part, PartKind } from '../machine';
+import type { LinkId, StartOutcome } from '../startup';
+import type { RepairId } from './repair';
+
+/** What is known of a case besides its parts; each makes some faults likelier. */
+export const CIRCUMSTANCES = [
+  'new-build',
+  'used-parts',
+  'moved',
+  'spill',
+  'processor-changed',
+  'memory-changed',
+  'card-changed',
+  'settings-changed',
+  'firmware-updated',
+  'storm',
+  'old',
+] as const;
+
+export type Circumstance = (typeof CIRCUMSTANCES)[number];
+
+/** Handling that may remove a fault by itself, besides its own repair. */
+export type HandlingAct = 'reseat' | 'reset' | 'clean' | 'drain' | 'wait';
+
+/** One way in which a fault shows when it stops a start. A machine keeps to one way. */
+export interface Appearance {
+  /** "stage": whatever the board can show of the stage of the fault's own link. "no-picture": a dark screen. */
+  readonly as: StartOutcome | 'stage' | 'no-picture';
+  readonly weight: number;
+}
+
+/** What an inspection sees of a fault that is present. */
+export interface Sighting {
+  readonly look: string;
+  readonly as: string;
+  /** Chance, 0 to 1, that the inspection notices it. */
+  readonly chance: number;
+}
+
+/** What a meter reads when a fault is present: a normal spread of volts around a mean. */
+export interface FaultReading {
+  readonly quantity: string;
+  readonly meanVolts: number;
+  readonly spreadVolts: number;
+}
+
+/** Where a fault can act and where it is bypassed, seen from one configuration. */
+export interface Scene {
+  readonly machine: Machine;
+  readonly configuration: Configuration;
+  readonly part: Part;
+}
+
+export interface FaultMode {
+  readonly id: string;
+  readonly link: LinkId;
+  /** One instance for each part of this kind. */
+  readonly at: PartKind;
+  /** What a technician calls it; {part} stands for the part's name. */
+  readonly title: string;
+  /** Why it stops the link, in one sentence. */
+  readonly reason: string;
+  readonly looks: readonly Appearance[];
+  /** Chance, 0 to 1, that it stops one attempt. Default 1; less for intermittent faults. */
+  readonly strikes?: number;
+  /** Machines in which it can exist. Default: all that have the part. */
+  readonly existsIn?: (machine: Machine, part: Part) => boolean;
+  /** Configurations in which it can act. Default: while the original part is attached. */
+  readonly actsIn?: (scene: Scene) => boolean;
+  /** Chances, 0 to 1, that handling of the part removes it. */
+  readonly cures?: Partial<Record<HandlingAct, number>>;
+  readonly repair: RepairId;
+  readonly seen?: readonly Sighting[];
+  readonly reads?: readonly FaultReading[];
+  readonly prior: Prior;
+}
+
+export interface Prior {
+  /** Cases in a thousand in which this mode is the cause, in a machine with one such part. */
+  readonly weight: number;
+  readonly source: string;
+  /** Factors on the weight. */
+  readonly times?: Partial<Record<Circumstance, number>>;
+}
+
+/** The source of every weight until a shop's own record replaces it. */
+export const startingJudgement = 'starting judgement';
+
+/** A prior from starting judgement, in cases of a thousand. */
+export function judged(weight: number, times: Partial<Record<Circumstance, number>> = {}): Prior {
+  return { weight, source: startingJudgement, times };
+}

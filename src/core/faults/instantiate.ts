@@ -1,0 +1,121 @@
+import type { Machine, Part } from '../machine';
+import { LINKS, linkIndex, type LinkId } from '../startup';
+import { FAULT_MODES } from './catalogue';
+import { judged, type Appearance, type Circumstance, type FaultMode } from './fault-mode';
+import { PART_PRICES, repairOf, type RepairId } from './repair';
+
+/** Faults mended by the same repair on the same part. */
+export interface RepairClass {
+  readonly id: string;
+  readonly repair: RepairId;
+  readonly part: Part;
+  readonly title: string;
+  readonly minutes: number;
+  /** In the shop's currency. */
+  readonly price: number;
+}
+
+/** One fault mode at one part of one machine. */
+export interface FaultInstance {
+  readonly id: string;
+  readonly mode: FaultMode;
+  readonly part: Part;
+  readonly link: LinkId;
+  readonly title: string;
+  readonly repairClass: RepairClass;
+  /** Unnormalised; see Prior. */
+  readonly weight: number;
+  /** Stands for whatever the catalogue does not know at this link. */
+  readonly somethingElse: boolean;
+}
+
+const smallPrice = 5;
+/** A thousandth of all cases at each link, times this: starting judgement. */
+const somethingElseWeight = 4;
+
+const fill = (template: string, part: Part): string => {
+  const text = template.replaceAll('{part}', part.name);
+  return text.charAt(0).toUpperCase() + text.slice(1);
+};
+
+/** The repair class of a repair on a part. */
+export function repairClassOf(id: RepairId, part: Part): RepairClass {
+  const repair = repairOf(id);
+  const price = repair.price === 'part' ? (PART_PRICES[part.kind] ?? 0) : repair.price === 'small' ? smallPrice : 0;
+  return { id: `${id}@${part.id}`, repair: id, part, title: fill(repair.title, part), minutes: repair.minutes, price };
+}
+
+/**
+ * Every fault that the machine can have: one instance of each mode at each part that fits, weighted for the case's
+ * circumstances, and "something else" at every link.
+ * @returns at least twelve instances with positive weights; ids are unique.
+ */
+export function instantiateFaults(machine: Machine, circumstances: readonly Circumstance[] = []): FaultInstance[] {
+  const known = FAULT_MODES.flatMap((mode) =>
+    machine.parts
+      .filter((part) => part.kind === mode.at && (mode.existsIn?.(machine, part) ?? true))
+      .map((part) => instantiate(mode, part, circumstances)),
+  );
+  return [...known, ...LINKS.map((link) => somethingElseAt(link.id, link.name))];
+}
+
+function instantiate(mode: FaultMode, part: Part, circumstances: readonly Circumstance[]): FaultInstance {
+  const factor = circumstances.reduce((product, name) => product * (mode.prior.times?.[name] ?? 1), 1);
+  return {
+    id: `${mode.id}@${part.id}`,
+    mode,
+    part,
+    link: mode.link,
+    title: fill(mode.title, part),
+    repairClass: repairClassOf(mode.repair, part),
+    weight: mode.prior.weight * factor,
+    somethingElse: false,
+  };
+}
+
+function somethingElseAt(link: LinkId, linkName: string): FaultInstance {
+  const mode: FaultMode = {
+    id: `else-${link}`,
+    link,
+    at: 'board',
+    title: `Something else at ${linkName.toLowerCase()}`,
+    reason: 'The catalogue does not know everything.',
+    looks: elseLooks(link),
+    actsIn: () => true,
+    repair: 'look-deeper',
+    prior: judged(somethingElseWeight),
+  };
+  const part: Part = { id: `link-${link}`, kind: 'board', name: linkName.toLowerCase() };
+  return { ...instantiate(mode, part, []), id: mode.id, somethingElse: true };
+}
+
+function elseLooks(link: LinkId): Appearance[] {
+  if (linkIndex(link) < linkIndex('rails')) return [{ as: 'dead', weight: 1 }];
+  switch (link) {
+    case 'rails':
+      return [
+        { as: 'twitch', weight: 0.6 },
+        { as: 'dead', weight: 0.25 },
+        { as: 'loop', weight: 0.15 },
+      ];
+    case 'picture':
+      return [{ as: 'no-picture', weight: 1 }];
+    case 'peripherals':
+      return (['message-fan', 'message-usb', 'message-keyboard', 'message-settings'] as const).map((as) => ({
+        as,
+        weight: 1,
+      }));
+    case 'boot':
+      return [{ as: 'no-boot', weight: 1 }];
+    case 'system':
+      return [{ as: 'system-stops', weight: 1 }];
+    case 'load':
+      return [{ as: 'cuts-out', weight: 1 }];
+    default:
+      return [
+        { as: 'stage', weight: 0.6 },
+        { as: 'loop', weight: 0.25 },
+        { as: 'fans-full', weight: 0.15 },
+      ];
+  }
+}

@@ -1,0 +1,129 @@
+import type { PartKind } from '../machine';
+import type { HandlingAct } from './fault-mode';
+
+/** What a repair costs in parts. "part" is priced by the kind of part. */
+export type PriceClass = 'nothing' | 'small' | 'part';
+
+export interface Repair {
+  /** What to do; {part} stands for the part's name. */
+  readonly title: string;
+  readonly minutes: number;
+  readonly price: PriceClass;
+  /** Can be tried and undone at the bench, so it may serve as a trial before the cause is certain. */
+  readonly reversible: boolean;
+  /** Handling of the part that comes with it. */
+  readonly handling?: HandlingAct;
+  /** The original part goes out for good. */
+  readonly replaces?: boolean;
+}
+
+const free = (title: string, minutes: number, handling?: HandlingAct): Repair => ({
+  title,
+  minutes,
+  price: 'nothing',
+  reversible: true,
+  ...(handling ? { handling } : {}),
+});
+
+/** Faults that share a repair on the same part form a repair class: no use telling them apart. */
+export const REPAIRS = {
+  'use-live-outlet': free('Use a live outlet, straight from the wall', 2),
+  'push-cord': free('Push {part} home at both ends', 0.5, 'reseat'),
+  'set-rocker': free('Set the rocker of {part} to I', 0.3),
+  'drain-latch': free('Cord out, press the button once, wait until all lights are out', 2, 'drain'),
+  'correct-header': free('Put the switch leads on the right pins of the front header', 4),
+  'free-reset': free('Free the reset switch or leave its lead off', 3),
+  'clean-switch': {
+    title: 'Clean {part} with contact cleaner, let it dry',
+    minutes: 15,
+    price: 'small',
+    reversible: false,
+    handling: 'clean',
+  },
+  'push-power-plugs': free('Push the 24-pin and processor plugs home at both ends', 2, 'reseat'),
+  'clear-short': free('Lift the board, clear what shorts it, set the stand-offs right', 25),
+  'leave-unplugged': free('Leave {part} unplugged, agreed with the owner', 2),
+  'seat-processor': {
+    title: 'Seat {part} again, look at the pins',
+    minutes: 15,
+    price: 'small',
+    reversible: false,
+    handling: 'reseat',
+  },
+  'mount-cooler': {
+    title: 'Mount {part} again: film off, paste on, screws crosswise',
+    minutes: 15,
+    price: 'small',
+    reversible: false,
+    handling: 'reseat',
+  },
+  'plug-cooler-fan': free('Plug the fan of {part} into the processor-fan header', 2),
+  'update-firmware': { title: 'Update the firmware of {part}', minutes: 20, price: 'nothing', reversible: false },
+  'recover-firmware': { title: 'Recover the firmware of {part}', minutes: 25, price: 'nothing', reversible: false },
+  'reset-settings': free('Reset the settings to defaults', 5, 'reset'),
+  'seat-module': free('Seat {part} until both sides click', 1.5, 'reseat'),
+  'leave-slot-empty': free('Leave {part} empty', 2),
+  'right-slots': free('Move the modules to the slots that the manual names', 2),
+  'wait-training': free('Wait three minutes for memory training', 3, 'wait'),
+  'match-modules': {
+    title: 'Run a matched kit from the compatibility list',
+    minutes: 5,
+    price: 'small',
+    reversible: false,
+  },
+  'seat-card': free('Seat {part} again', 3, 'reseat'),
+  'plug-card-power': free('Plug the power leads of {part} home', 2, 'reseat'),
+  'select-input': free('Select the input that the cable is in', 0.5),
+  'switch-monitor-on': free('Switch {part} on', 0.3),
+  'cable-to-card': free('Put {part} into the card, not the board', 1, 'reseat'),
+  'push-display-cable': free('Push {part} home at both ends', 0.5, 'reseat'),
+  'move-output': free('Use another output of {part}', 1),
+  'plug-keyboard': free('Plug {part} into a rear port', 0.5, 'reseat'),
+  'plug-drive': free('Push the leads of {part} home at both ends', 2, 'reseat'),
+  'move-drive': free('Move {part} to a live socket', 3),
+  'set-boot': free('Set boot order and start mode to fit the disk', 4),
+  'restore-system': {
+    title: 'Repair or reinstall the system on {part}, data saved first',
+    minutes: 60,
+    price: 'nothing',
+    reversible: false,
+  },
+  'separate-leads': free('Feed {part} by two separate leads', 5),
+  'clean-cooling': {
+    title: 'Clean {part} and its fan',
+    minutes: 12,
+    price: 'small',
+    reversible: false,
+    handling: 'clean',
+  },
+  'dry-board': { title: 'Dry and clean {part}', minutes: 60, price: 'small', reversible: false, handling: 'clean' },
+  'look-deeper': { title: 'Look further at {part}', minutes: 60, price: 'small', reversible: false },
+  replace: { title: 'Replace {part}', minutes: 15, price: 'part', reversible: false, replaces: true },
+} as const satisfies Record<string, Repair>;
+
+export type RepairId = keyof typeof REPAIRS;
+
+/** The entry of a repair, typed as a whole. */
+export const repairOf = (id: RepairId): Repair => REPAIRS[id];
+
+/** Usual price of a part in the shop's currency: starting judgement, until the shop writes down its own. */
+export const PART_PRICES: Readonly<Partial<Record<PartKind, number>>> = {
+  cord: 6,
+  supply: 70,
+  adapter: 45,
+  'case-switch': 9,
+  board: 140,
+  'coin-cell': 3,
+  processor: 180,
+  cooler: 40,
+  module: 45,
+  card: 260,
+  monitor: 130,
+  'display-cable': 8,
+  keyboard: 15,
+  'usb-device': 15,
+  'front-usb': 12,
+  'front-audio': 8,
+  drive: 60,
+  fan: 12,
+};

@@ -1,0 +1,62 @@
+import {
+  fittedModules,
+  isFilled,
+  isOriginalIn,
+  placementOf,
+  slotOf,
+  type Machine,
+  type Part,
+  type PartKind,
+} from '../machine';
+import type { Scene } from './fault-mode';
+
+/** Conditions that fault modes share, named for what they say. */
+
+export const originalAttached = ({ configuration, part }: Scene): boolean => isOriginalIn(configuration, part.id);
+
+/** The mistake is in where the part is or stands: any move or change of it is a way past. */
+export const asFoundOnly = ({ configuration, part }: Scene): boolean =>
+  placementOf(configuration, part.id).state === 'as-found';
+
+export const byTheCaseButton = (scene: Scene): boolean =>
+  originalAttached(scene) && scene.configuration.start === 'button';
+
+export const inTheCase = (scene: Scene): boolean => originalAttached(scene) && scene.configuration.surface === 'case';
+
+export const withFoundSettings = (scene: Scene): boolean =>
+  originalAttached(scene) && scene.configuration.settings === 'as-found';
+
+const fitted = ({ machine, configuration }: Scene): Part[] => fittedModules(machine, configuration);
+
+export const slotInUse = (scene: Scene): boolean =>
+  boardIsOriginal(scene) && fitted(scene).some((module) => slotOf(scene.configuration, module) === scene.part.id);
+
+export const channelInUse = (scene: Scene): boolean => {
+  const slots = scene.machine.parts.filter((p) => p.kind === 'slot' && p.channel === scene.part.id).map((p) => p.id);
+  return boardIsOriginal(scene) && fitted(scene).some((m) => slots.includes(slotOf(scene.configuration, m) ?? ''));
+};
+
+export const severalModules = (scene: Scene): boolean => originalAttached(scene) && fitted(scene).length > 1;
+
+export const modulesWhereFound = (scene: Scene): boolean =>
+  originalAttached(scene) && fitted(scene).every((m) => placementOf(scene.configuration, m.id).state !== 'moved');
+
+export const boardIsOriginal = ({ machine, configuration }: Scene): boolean =>
+  machine.parts.every((part) => part.kind !== 'board' || isOriginalIn(configuration, part.id));
+
+/** The part matters only while another kind of part is in place, for instance a card that switches the board's output off. */
+export const whileFilled =
+  (kind: PartKind, also: (scene: Scene) => boolean) =>
+  (scene: Scene): boolean =>
+    also(scene) && scene.machine.parts.some((part) => part.kind === kind && isFilled(scene.configuration, part.id));
+
+export const cableWhereFound = ({ machine, configuration }: Scene): boolean =>
+  machine.parts.every((part) => part.kind !== 'display-cable' || placementOf(configuration, part.id).state !== 'moved');
+
+export const machineHas =
+  (kind: PartKind) =>
+  (machine: Machine): boolean =>
+    machine.parts.some((part) => part.kind === kind);
+
+export const count = (machine: Machine, kind: PartKind): number =>
+  machine.parts.filter((part) => part.kind === kind).length;

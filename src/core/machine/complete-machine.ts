@@ -1,0 +1,212 @@
+import type { BoardFacts, DeclaredKind, Machine, Part } from './part';
+
+/** A part as somebody writes it down: only what differs from the usual. */
+export interface DeclaredPart {
+  readonly id: string;
+  readonly kind: DeclaredKind;
+  readonly name?: string;
+  /** For a module: the board's name of the slot it was found in, for instance "A2". */
+  readonly slot?: string;
+  readonly bus?: 'sata' | 'm2';
+}
+
+export interface DeclaredMachine {
+  readonly name: string;
+  readonly parts: readonly DeclaredPart[];
+  readonly board?: Partial<BoardFacts>;
+  readonly builtInGraphics?: boolean;
+  /** Parts on a bench, not a whole machine: no module or drive is implied where none is listed. */
+  readonly bare?: boolean;
+}
+
+export interface MachineProblem {
+  readonly path: readonly (string | number)[];
+  readonly code: 'duplicate-part' | 'unknown-slot' | 'slot-taken' | 'two-power-sources' | 'reserved-id';
+  readonly message: string;
+}
+
+export type CompletedMachine =
+  | { readonly ok: true; readonly machine: Machine }
+  | { readonly ok: false; readonly problems: readonly MachineProblem[] };
+
+const usualBoard: BoardFacts = {
+  slots: [
+    { name: 'A2', channel: 'A' },
+    { name: 'B2', channel: 'B' },
+    { name: 'A1', channel: 'A' },
+    { name: 'B1', channel: 'B' },
+  ],
+  stageLights: false,
+  checkpointDisplay: false,
+  speaker: false,
+  standbyLight: true,
+  trainsMemory: true,
+};
+
+/** What a whole machine has as well. */
+const impliedWhenWhole: readonly { kind: DeclaredKind; name: string }[] = [
+  { kind: 'module', name: 'module' },
+  { kind: 'drive', name: 'drive' },
+];
+
+/** Parts that every machine has, whether or not somebody wrote them down. */
+const implied: readonly { kind: DeclaredKind; name: string }[] = [
+  { kind: 'outlet', name: 'wall outlet' },
+  { kind: 'cord', name: 'mains cord' },
+  { kind: 'case-switch', name: 'case switch' },
+  { kind: 'board', name: 'board' },
+  { kind: 'coin-cell', name: 'coin cell' },
+  { kind: 'processor', name: 'processor' },
+  { kind: 'cooler', name: 'cooler' },
+  { kind: 'monitor', name: 'monitor' },
+  { kind: 'display-cable', name: 'monitor cable' },
+  { kind: 'keyboard', name: 'keyboard' },
+];
+
+const usualNames: Readonly<Record<DeclaredKind, string>> = {
+  outlet: 'wall outlet',
+  cord: 'mains cord',
+  supply: 'supply',
+  adapter: 'DC adapter',
+  'case-switch': 'case switch',
+  board: 'board',
+  'coin-cell': 'coin cell',
+  processor: 'processor',
+  cooler: 'cooler',
+  module: 'module',
+  card: 'graphics card',
+  monitor: 'monitor',
+  'display-cable': 'monitor cable',
+  keyboard: 'keyboard',
+  'usb-device': 'USB device',
+  'front-usb': 'front USB lead',
+  'front-audio': 'front audio lead',
+  drive: 'drive',
+  fan: 'case fan',
+};
+
+export const slotId = (slotName: string): string => `slot-${slotName}`;
+export const channelId = (channel: string): string => `channel-${channel}`;
+
+/**
+ * Turns what somebody wrote down into a complete machine: adds the parts that every machine has, a supply where no
+ * power source is named, the slots and channels of the board, and a place for each module.
+ * Failure: a list of problems, each with the path of the field that is wrong.
+ *
+ * @example completeMachine({ name: 'Kiosk', parts: [] }) // => { ok: true, machine: { parts: [14 parts and slots ...] } }
+ */
+export function completeMachine(declared: DeclaredMachine): CompletedMachine {
+  const board: BoardFacts = { ...usualBoard, ...declared.board };
+  const problems = [...findDuplicates(declared), ...findSlotProblems(declared, board), ...findPowerProblems(declared)];
+  if (problems.length > 0) return { ok: false, problems };
+  const whole = { ...declared, parts: [...declared.parts, ...missingParts(declared)] };
+  const parts = [...withNames(whole, board), ...boardPlaces(board)];
+  return {
+    ok: true,
+    machine: { name: declared.name, parts, board, builtInGraphics: declared.builtInGraphics ?? !has(declared, 'card') },
+  };
+}
+
+const has = (declared: DeclaredMachine, kind: DeclaredKind): boolean => declared.parts.some((p) => p.kind === kind);
+
+const impliedFor = (declared: DeclaredMachine) => (declared.bare ? implied : [...implied, ...impliedWhenWhole]);
+
+function withNames(declared: DeclaredMachine, board: BoardFacts): Part[] {
+  const taken = new Set(declared.parts.flatMap((p) => (p.kind === 'module' && p.slot ? [p.slot] : [])));
+  const free = board.slots.map((s) => s.name).filter((name) => !taken.has(name));
+  const counts = new Map<DeclaredKind, number>();
+  return declared.parts.map((part) => {
+    const nth = (counts.get(part.kind) ?? 0) + 1;
+    counts.set(part.kind, nth);
+    const many = declared.parts.filter((p) => p.kind === part.kind).length > 1;
+    const name = part.name ?? (many ? `${usualNames[part.kind]} ${nth}` : usualNames[part.kind]);
+    const slotName = part.kind === 'module' ? (part.slot ?? free.shift()) : undefined;
+    return {
+      id: part.id,
+      kind: part.kind,
+      name,
+      ...(slotName === undefined ? {} : { slot: slotId(slotName) }),
+      ...(part.kind === 'drive' ? { bus: part.bus ?? 'sata' } : {}),
+    };
+  });
+}
+
+function missingParts(declared: DeclaredMachine): DeclaredPart[] {
+  const missing: DeclaredPart[] = impliedFor(declared)
+    .filter(({ kind }) => !has(declared, kind))
+    .map(({ kind, name }) => ({ id: kind, kind, name }));
+  const noPower = !has(declared, 'supply') && !has(declared, 'adapter');
+  return noPower ? [...missing, { id: 'supply', kind: 'supply', name: 'supply' }] : missing;
+}
+
+function boardPlaces(board: BoardFacts): Part[] {
+  const channels = [...new Set(board.slots.map((s) => s.channel))];
+  return [
+    ...board.slots.map((s): Part => ({
+      id: slotId(s.name),
+      kind: 'slot',
+      name: `slot ${s.name}`,
+      channel: channelId(s.channel),
+    })),
+    ...channels.map((c): Part => ({ id: channelId(c), kind: 'channel', name: `memory channel ${c}` })),
+  ];
+}
+
+function findDuplicates(declared: DeclaredMachine): MachineProblem[] {
+  const seen = new Set<string>();
+  return declared.parts.flatMap((part, index): MachineProblem[] => {
+    const path = ['parts', index, 'id'];
+    if (/^(slot|channel)-/.test(part.id))
+      return [
+        {
+          path,
+          code: 'reserved-id',
+          message: `expected an id not starting with slot- or channel-, found "${part.id}"`,
+        },
+      ];
+    const twice = seen.has(part.id);
+    const clashes = impliedFor(declared).some(({ kind }) => kind === part.id && !has(declared, kind));
+    seen.add(part.id);
+    return twice || clashes
+      ? [{ path, code: 'duplicate-part', message: `expected an id used once in the machine, found "${part.id}" again` }]
+      : [];
+  });
+}
+
+function findSlotProblems(declared: DeclaredMachine, board: BoardFacts): MachineProblem[] {
+  const names = board.slots.map((s) => s.name);
+  const taken = new Set<string>();
+  const modules = declared.parts.filter((p) => p.kind === 'module');
+  const problems = declared.parts.flatMap((part, index): MachineProblem[] => {
+    if (part.kind !== 'module' || part.slot === undefined) return [];
+    const path = ['parts', index, 'slot'];
+    if (!names.includes(part.slot))
+      return [{ path, code: 'unknown-slot', message: `expected one of ${names.join(', ')}, found "${part.slot}"` }];
+    if (taken.has(part.slot))
+      return [
+        { path, code: 'slot-taken', message: `expected a free slot, found "${part.slot}", which already has a module` },
+      ];
+    taken.add(part.slot);
+    return [];
+  });
+  if (modules.length > names.length)
+    problems.push({
+      path: ['parts'],
+      code: 'slot-taken',
+      message: `expected at most ${names.length} modules for ${names.length} slots, found ${modules.length}`,
+    });
+  return problems;
+}
+
+function findPowerProblems(declared: DeclaredMachine): MachineProblem[] {
+  const sources = declared.parts.filter((p) => p.kind === 'supply' || p.kind === 'adapter');
+  return sources.length > 1
+    ? [
+        {
+          path: ['parts'],
+          code: 'two-power-sources',
+          message: `expected one supply or DC adapter, found ${sources.length}`,
+        },
+      ]
+    : [];
+}

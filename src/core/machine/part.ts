@@ -1,0 +1,71 @@
+/** Kinds of part that a person declares. */
+export const DECLARED_KINDS = [
+  'outlet',
+  'cord',
+  'supply',
+  'adapter',
+  'case-switch',
+  'board',
+  'coin-cell',
+  'processor',
+  'cooler',
+  'module',
+  'card',
+  'monitor',
+  'display-cable',
+  'keyboard',
+  'usb-device',
+  'front-usb',
+  'front-audio',
+  'drive',
+  'fan',
+] as const;
+
+/** Kinds that follow from the board: its memory slots and their channels. */
+export const DERIVED_KINDS = ['slot', 'channel'] as const;
+
+export const PART_KINDS = [...DECLARED_KINDS, ...DERIVED_KINDS] as const;
+
+export type DeclaredKind = (typeof DECLARED_KINDS)[number];
+export type PartKind = (typeof PART_KINDS)[number];
+
+/** One physical thing that can be looked at, taken out, swapped or blamed. */
+export interface Part {
+  readonly id: string;
+  readonly kind: PartKind;
+  /** What a person calls it at this bench, for instance "module 2". */
+  readonly name: string;
+  /** For a module: the id of the slot part it was found in. For a slot: none. */
+  readonly slot?: string;
+  /** For a slot: the id of its channel. */
+  readonly channel?: string;
+  /** For a drive: how it is attached. */
+  readonly bus?: 'sata' | 'm2';
+}
+
+/** A memory slot as the board's manual names it. */
+export interface SlotFacts {
+  readonly name: string;
+  readonly channel: string;
+}
+
+/** What the board has and can show, from its profile in the board book. */
+export interface BoardFacts {
+  /** In the manual's order of filling: the slot for a single module comes first. */
+  readonly slots: readonly SlotFacts[];
+  readonly stageLights: boolean;
+  readonly checkpointDisplay: boolean;
+  readonly speaker: boolean;
+  readonly standbyLight: boolean;
+  /** Memory training makes a first start slow. */
+  readonly trainsMemory: boolean;
+}
+
+/** A complete machine: every declared, implied and derived part, and the board's facts. */
+export interface Machine {
+  readonly name: string;
+  readonly parts: readonly Part[];
+  readonly board: BoardFacts;
+  /** The processor can make a picture by itself. */
+  readonly builtInGraphics: boolean;
+}

@@ -1,0 +1,41 @@
+import { fittedModules, isFilled, type Configuration, type Machine, type PartKind } from '../machine';
+import type { LinkId } from './link';
+import { expectStageSignal } from './stage-signal';
+import { distributionOf, type StartDistribution } from './start-outcome';
+
+/** Something that stops a start at a link: a fault that acts, or a part that the configuration leaves out. */
+export interface Break {
+  readonly link: LinkId;
+  /** Chance, 0 to 1, that it stops this attempt. */
+  readonly chance: number;
+  readonly shows: StartDistribution;
+}
+
+const nothing = distributionOf({ dead: 1 });
+const noSystem = distributionOf({ 'no-boot': 1 });
+
+/**
+ * What the configuration itself makes impossible: no module means that the memory link cannot pass, and so on.
+ * The same breaks say what to expect of a stripped machine ("without memory, expect the memory complaint").
+ */
+export function missingBreaks(machine: Machine, configuration: Configuration): Break[] {
+  const filled = (kind: PartKind): boolean =>
+    machine.parts.some((part) => part.kind === kind && isFilled(configuration, part.id));
+  const breaks: Break[] = [];
+  const stop = (link: LinkId, shows: StartDistribution) => breaks.push({ link, chance: 1, shows });
+  if (!filled('outlet') || !filled('cord')) stop('wall', nothing);
+  if (!filled('supply') && !filled('adapter')) stop('standby', nothing);
+  if (configuration.start === 'button' && !filled('case-switch')) stop('start', nothing);
+  if (!filled('processor')) stop('processor', expectStageSignal('processor', machine.board));
+  if (fittedModules(machine, configuration).length === 0) stop('memory', expectStageSignal('memory', machine.board));
+  if (!filled('card') && !machine.builtInGraphics) stop('graphics', expectStageSignal('graphics', machine.board));
+  if (!filled('monitor') || !filled('display-cable')) stop('picture', expectNoPicture(machine));
+  if (!filled('drive')) stop('boot', noSystem);
+  return breaks;
+}
+
+/** The machine starts and nothing is on the screen: told from a hang only where the board shows its stages. */
+export function expectNoPicture(machine: Machine): StartDistribution {
+  const showsStages = machine.board.stageLights || machine.board.checkpointDisplay;
+  return distributionOf(showsStages ? { dark: 0.9, blank: 0.1 } : { blank: 0.85, dark: 0.15 });
+}

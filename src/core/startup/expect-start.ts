@@ -1,0 +1,53 @@
+import type { Configuration, Machine } from '../machine';
+import { missingBreaks, type Break } from './break';
+import { linkIndex, type LinkId } from './link';
+import { START_OUTCOMES, startOutcomeIndex, type StartDistribution } from './start-outcome';
+
+/** How far a start attempt is watched: to a started system, or on through minutes of full load. */
+export type StartDepth = 'start' | 'load';
+
+const works = startOutcomeIndex('works');
+
+/**
+ * The generative start-up model: chances of what is seen when a machine with these breaks is started.
+ * Walks the chain; the first link that fails decides, later links are not reached.
+ * Returns chances over START_OUTCOMES that sum to 1. Breaks at "load" count only when the watch goes on to load.
+ */
+export function expectStart(
+  machine: Machine,
+  configuration: Configuration,
+  breaks: readonly Break[],
+  { depth = 'start' }: { depth?: StartDepth } = {},
+): StartDistribution {
+  return walk([...missingBreaks(machine, configuration), ...breaks], depth);
+}
+
+function walk(breaks: readonly Break[], depth: StartDepth): StartDistribution {
+  const seen = new Float64Array(START_OUTCOMES.length);
+  let reached = 1;
+  for (const { chance, shows } of inChainOrder(breaks, depth)) {
+    const stopped = reached * chance;
+    for (let i = 0; i < seen.length; i++) seen[i] = (seen[i] ?? 0) + stopped * (shows[i] ?? 0);
+    reached -= stopped;
+  }
+  seen[works] = (seen[works] ?? 0) + reached;
+  return seen;
+}
+
+function inChainOrder(breaks: readonly Break[], depth: StartDepth): Break[] {
+  return breaks
+    .filter(({ link }) => depth === 'load' || link !== 'load')
+    .sort((a, b) => linkIndex(a.link) - linkIndex(b.link));
+}
+
+/** Chance, 0 to 1, that a start gets past a link, whatever may stop it later. */
+export function chanceToPass(
+  machine: Machine,
+  configuration: Configuration,
+  breaks: readonly Break[],
+  link: LinkId,
+): number {
+  return [...missingBreaks(machine, configuration), ...breaks]
+    .filter((stop) => linkIndex(stop.link) <= linkIndex(link))
+    .reduce((chance, stop) => chance * (1 - stop.chance), 1);
+}

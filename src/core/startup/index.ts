@@ -1,0 +1,9 @@
+export { LINKS, LINK_IDS, linkIndex } from './link';
+export type { Link, LinkId } from './link';
+export { START_OUTCOMES, START_OUTCOME_LABELS, distributionOf, keepsRunning, startOutcomeIndex } from './start-outcome';
+export type { StartDistribution, StartOutcome } from './start-outcome';
+export { expectStageSignal } from './stage-signal';
+export { expectNoPicture, missingBreaks } from './break';
+export type { Break } from './break';
+export { chanceToPass, expectStart } from './expect-start';
+export type { StartDepth } from './expect-start';

@@ -1,0 +1,60 @@
+/** What a person can see when a machine is started: exclusive, and told apart without tools. */
+export const START_OUTCOMES = [
+  'dead',
+  'twitch',
+  'loop',
+  'fans-full',
+  'at-processor',
+  'at-memory',
+  'at-graphics',
+  'blank',
+  'dark',
+  'message-fan',
+  'message-usb',
+  'message-keyboard',
+  'message-settings',
+  'no-boot',
+  'system-stops',
+  'cuts-out',
+  'works',
+] as const;
+
+export type StartOutcome = (typeof START_OUTCOMES)[number];
+
+/** Chances of the start outcomes, in the order of START_OUTCOMES; they sum to 1. */
+export type StartDistribution = Float64Array;
+
+export const START_OUTCOME_LABELS: Readonly<Record<StartOutcome, string>> = {
+  dead: 'Nothing at all',
+  twitch: 'Starts for a moment, then stops',
+  loop: 'Restarts over and over',
+  'fans-full': 'Fans at full speed for ever',
+  'at-processor': 'Stuck, signal says processor',
+  'at-memory': 'Stuck, signal says memory',
+  'at-graphics': 'Stuck, signal says graphics',
+  blank: 'Fans run, no picture, no signal to read',
+  dark: 'All stages pass, screen stays dark',
+  'message-fan': 'Message about a fan, then stop',
+  'message-usb': 'Message about USB current, then stop',
+  'message-keyboard': 'Message about the keyboard',
+  'message-settings': 'Message about settings or a changed processor',
+  'no-boot': 'Picture, but no system found',
+  'system-stops': 'System starts to load, then fails',
+  'cuts-out': 'Runs, then cuts out',
+  works: 'Starts and stays up',
+};
+
+export const startOutcomeIndex = (outcome: StartOutcome): number => START_OUTCOMES.indexOf(outcome);
+
+/** True for the outcomes in which fans turned and kept turning. */
+export function keepsRunning(outcome: StartOutcome): boolean {
+  return outcome !== 'dead' && outcome !== 'twitch' && outcome !== 'loop';
+}
+
+/** A distribution from a few weights, scaled to sum to 1. */
+export function distributionOf(weights: Partial<Record<StartOutcome, number>>): StartDistribution {
+  const values = Float64Array.from(START_OUTCOMES, (outcome) => weights[outcome] ?? 0);
+  const total = values.reduce((sum, value) => sum + value, 0);
+  if (!(total > 0)) throw new Error('distributionOf: expected at least one positive weight');
+  return values.map((value) => value / total);
+}

@@ -1,0 +1,74 @@
+import type { Change, Machine, Part, PartKind, Placement } from '../../machine';
+import { START_OUTCOMES, START_OUTCOME_LABELS, type StartDepth } from '../../startup';
+import type { CautionId } from '../caution';
+import type { OutcomeOption, Trial } from '../trial';
+
+/** The common shape of start attempts, and what handling a part brings with it. */
+
+const startOutcomes: readonly OutcomeOption[] = START_OUTCOMES.map((id) => ({ id, label: START_OUTCOME_LABELS[id] }));
+
+/** Outcomes of a start watched to a depth: cutting out is seen early as well. */
+export const outcomesOfStart = (): readonly OutcomeOption[] => startOutcomes;
+
+export interface StartTrial {
+  readonly id: string;
+  readonly title: string;
+  readonly purpose: string;
+  readonly steps: readonly string[];
+  readonly part?: Part;
+  readonly depth?: StartDepth;
+  readonly changes?: readonly Change[];
+  readonly handling?: Trial['handling'];
+  readonly minutes: number;
+  readonly tools?: readonly string[];
+  readonly spares?: readonly string[];
+  readonly cautions?: readonly CautionId[];
+  readonly inside?: boolean;
+}
+
+export const startTrial = (trial: StartTrial): Trial => ({
+  tools: [],
+  spares: [],
+  cautions: [],
+  inside: false,
+  changes: [],
+  handling: [],
+  ...trial,
+  part: trial.part ?? null,
+  repair: null,
+  commits: false,
+  observe: { kind: 'start', depth: trial.depth ?? 'start' },
+  outcomes: startOutcomes,
+});
+
+export const place = (part: Part, to: Placement): Change => ({ kind: 'place', part: part.id, to });
+export const out: Placement = { state: 'out' };
+
+const inner: readonly PartKind[] = [
+  'front-usb',
+  'front-audio',
+  'drive',
+  'card',
+  'module',
+  'processor',
+  'supply',
+  'cooler',
+  'case-switch',
+  'fan',
+  'coin-cell',
+];
+export const isInside = (part: Part): boolean => inner.includes(part.kind);
+
+/** Cautions of taking a part out or putting one in. */
+export const handlingCautions = (part: Part): CautionId[] => {
+  if (!isInside(part)) return part.kind === 'cord' ? ['unplug'] : [];
+  if (part.kind === 'supply') return ['unplug', 'supply-closed'];
+  if (part.kind === 'module') return ['unplug', 'static', 'module-way-round'];
+  if (part.kind === 'processor') return ['unplug', 'static', 'socket-pins', 'no-run-without-cooler'];
+  return ['unplug', 'static'];
+};
+
+export const offFirst = (part: Part): string[] => (isInside(part) ? ['Switch off and pull the cord.'] : []);
+
+export const moveCable = (machine: Machine, to: string): Change[] =>
+  machine.parts.filter((p) => p.kind === 'display-cable').map((p) => place(p, { state: 'moved', to }));

@@ -1,0 +1,195 @@
+import {
+  isFilled,
+  placementOf,
+  type Change,
+  type Configuration,
+  type Machine,
+  type Part,
+  type PartKind,
+} from '../../machine';
+import type { Trial } from '../trial';
+import { handlingCautions, isInside, moveCable, offFirst, out, place, startTrial } from './start-trial';
+
+/** Start attempts in chosen configurations. Each function gives the trials of one idea for one machine. */
+
+/** Minutes to press the button and watch. */
+const watchMinutes = 1;
+
+export function plainStarts(machine: Machine): Trial[] {
+  const boards = machine.parts.filter((part) => part.kind === 'board');
+  return [
+    startTrial({
+      id: 'start',
+      title: 'Start it as it stands',
+      purpose: 'Sees the complaint with your own eyes.',
+      steps: ['Press the case button once.', 'Watch fans, lights and screen for a minute.'],
+      minutes: watchMinutes,
+    }),
+    startTrial({
+      id: 'start-and-wait',
+      title: 'Start it and wait three minutes',
+      purpose: 'Memory training restarts a few times and takes minutes: that is no fault.',
+      steps: ['Press the case button once.', 'Leave it alone for three minutes, whatever it does.'],
+      handling: boards.map((part) => ({ act: 'wait', part: part.id })),
+      minutes: 3.5,
+    }),
+    startTrial({
+      id: 'run-under-load',
+      title: 'Run it under full load',
+      purpose: 'A supply, lead or cooler that is too weak shows only under load.',
+      steps: ['Start a full load of processor and card.', 'Watch it for five minutes.'],
+      depth: 'load',
+      minutes: 6,
+      cautions: ['hot-cooler'],
+    }),
+    startTrial({
+      id: 'bridge-pins',
+      title: 'Bridge the two switch pins',
+      purpose: 'Tells the switch and its lead from everything behind them.',
+      steps: [
+        'Find the two switch pins of the front header in the manual.',
+        'Touch both with the blade for one second.',
+        'Watch the fans for ten seconds.',
+      ],
+      changes: [{ kind: 'start', to: 'bridge' }],
+      minutes: 1.5,
+      tools: ['screwdriver'],
+      cautions: ['two-pins', 'static'],
+      inside: true,
+    }),
+  ];
+}
+
+/** Take one thing out that the start does not need. */
+export function startsWithout(machine: Machine, configuration: Configuration): Trial[] {
+  const removable: readonly PartKind[] = ['front-usb', 'front-audio', 'usb-device', 'drive', 'card', 'fan'];
+  return machine.parts
+    .filter((part) => removable.includes(part.kind) && isFilled(configuration, part.id))
+    .filter((part) => part.kind !== 'card' || machine.builtInGraphics)
+    .map((part) => {
+      const toBoard = part.kind === 'card' ? moveCable(machine, 'the board output') : [];
+      return startTrial({
+        id: `out/${part.id}`,
+        title: `Start without ${part.name}`,
+        purpose: 'If the complaint goes away, it is this part, its lead or its place.',
+        steps: [
+          ...offFirst(part),
+          `Take out or unplug ${part.name}.`,
+          ...(toBoard.length > 0 ? ["Put the monitor cable into the board's own output."] : []),
+          'Start it and watch for a minute.',
+        ],
+        part,
+        changes: [place(part, out), ...toBoard],
+        minutes: watchMinutes,
+        cautions: handlingCautions(part),
+        inside: isInside(part),
+      });
+    });
+}
+
+/** Put something back as it was found: does the fault come back? */
+export function startsWithBack(machine: Machine, configuration: Configuration): Trial[] {
+  return machine.parts
+    .filter((part) => placementOf(configuration, part.id).state !== 'as-found')
+    .filter((part) => placementOf(configuration, part.id).state !== 'new')
+    .map((part) =>
+      startTrial({
+        id: `back/${part.id}`,
+        title: `Put ${part.name} back and start`,
+        purpose: 'If the fault comes back with it, that is the proof.',
+        steps: [...offFirst(part), `Put ${part.name} back as it was found.`, 'Start it and watch for a minute.'],
+        part,
+        changes: [
+          place(part, { state: 'as-found' }),
+          ...(part.kind === 'card' ? cableBack(machine, configuration) : []),
+        ],
+        handling: [{ act: 'reseat', part: part.id }],
+        minutes: watchMinutes,
+        cautions: handlingCautions(part),
+        inside: isInside(part),
+      }),
+    );
+}
+
+const cableBack = (machine: Machine, configuration: Configuration): Change[] =>
+  machine.parts
+    .filter((p) => p.kind === 'display-cable' && placementOf(configuration, p.id).state === 'moved')
+    .map((p) => place(p, { state: 'as-found' }));
+
+/** Swap one part for a spare that is known to work. */
+export function startsWithSpare(machine: Machine, configuration: Configuration): Trial[] {
+  const swappable: readonly PartKind[] = [
+    'cord',
+    'supply',
+    'adapter',
+    'case-switch',
+    'module',
+    'card',
+    'drive',
+    'monitor',
+    'display-cable',
+    'keyboard',
+    'processor',
+  ];
+  return machine.parts
+    .filter((part) => swappable.includes(part.kind))
+    .filter((part) => ['as-found', 'moved'].includes(placementOf(configuration, part.id).state))
+    .map((part) =>
+      startTrial({
+        id: `spare/${part.id}`,
+        title: `Start with a spare in place of ${part.name}`,
+        purpose:
+          'A known-good part in its place clears or blames it. A swap also reseats: put the old part back to prove it.',
+        steps: [
+          ...offFirst(part),
+          `Put a known-good spare in place of ${part.name}.`,
+          'Start it and watch for a minute.',
+        ],
+        part,
+        changes: [place(part, { state: 'spare' })],
+        handling: swapHandling(machine, part),
+        minutes: watchMinutes,
+        spares: [part.kind],
+        cautions: handlingCautions(part),
+        inside: isInside(part),
+      }),
+    );
+}
+
+/** A swap of the supply also reseats the plugs on the board. */
+const swapHandling = (machine: Machine, part: Part): Trial['handling'] =>
+  part.kind === 'supply'
+    ? machine.parts.filter((p) => p.kind === 'board').map((p) => ({ act: 'reseat', part: p.id }))
+    : [];
+
+/** One module in one slot: a cell of the memory matrix. */
+export function startsWithOneModule(machine: Machine, configuration: Configuration): Trial[] {
+  const modules = machine.parts.filter((part) => part.kind === 'module');
+  const slots = machine.parts.filter((part) => part.kind === 'slot');
+  if (modules.length < 2 && slots.length < 2) return [];
+  return modules.flatMap((module) =>
+    slots.map((slot) => {
+      const others = modules.filter((m) => m !== module && isFilled(configuration, m.id));
+      const home = module.slot === slot.id;
+      return startTrial({
+        id: `only/${module.id}/${slot.id}`,
+        title: `Start with only ${module.name} in ${slot.name}`,
+        purpose: 'If it starts, this module and this slot are good.',
+        steps: [
+          'Switch off and pull the cord.',
+          `Leave only ${module.name}, in ${slot.name}. Both sides click.`,
+          'Start it and wait up to three minutes.',
+        ],
+        part: module,
+        changes: [
+          ...others.map((m) => place(m, out)),
+          place(module, home ? { state: 'as-found' } : { state: 'moved', to: slot.id }),
+        ],
+        handling: [{ act: 'reseat', part: module.id }],
+        minutes: 2,
+        cautions: ['unplug', 'static', 'module-way-round'],
+        inside: true,
+      });
+    }),
+  );
+}

@@ -1,0 +1,74 @@
+import { isOriginalIn, type Configuration, type Machine, type Part, type PartKind } from '../machine';
+import { canAct, type FaultInstance } from '../faults';
+import { chanceToPass, type Break, type LinkId } from '../startup';
+import type { CautionId } from './caution';
+import type { OutcomeOption } from './trial';
+
+/** An inspection by eye or hand: what a sound machine shows first, then what else can be seen. */
+export interface Look {
+  readonly id: string;
+  readonly at: PartKind;
+  readonly title: string;
+  readonly purpose: string;
+  readonly steps: readonly string[];
+  readonly options: readonly [OutcomeOption, OutcomeOption, ...OutcomeOption[]];
+  readonly minutes: number;
+  readonly inside: boolean;
+  readonly cautions: readonly CautionId[];
+  readonly tools?: readonly string[];
+  readonly existsIn?: (machine: Machine, part: Part) => boolean;
+  /**
+   * Set where the look shows whether the chain passes a link: the first option if it does, the second if not.
+   * `ignoring` leaves out links that this sign does not need.
+   */
+  readonly passes?: { readonly link: LinkId; readonly ignoring: readonly LinkId[] };
+}
+
+/** A fault taken to be present, with the way it shows. */
+export interface PresentFault {
+  readonly fault: FaultInstance;
+  readonly stops: Break;
+}
+
+/** Chance, 0 to 1, that a look at a sound part reports something: starting judgement. */
+const falseAlarm = 0.02;
+
+/**
+ * Chances of the options of a look, in their order, given the faults that are present. They sum to 1.
+ */
+export function expectLook(
+  look: Look,
+  part: Part,
+  present: readonly PresentFault[],
+  { machine, configuration }: { machine: Machine; configuration: Configuration },
+): Float64Array {
+  const chances = new Float64Array(look.options.length);
+  let unnoticed = 1;
+  if (look.passes) unnoticed = chanceOfSign(look.passes, present, machine, configuration);
+  if (look.passes) chances[1] = 1 - unnoticed;
+  else
+    for (const { fault } of present) {
+      const sighting = fault.mode.seen?.find((s) => s.look === look.id);
+      const option = look.options.findIndex((o) => o.id === sighting?.as);
+      if (!sighting || option < 0 || fault.part.id !== part.id || !isSeen(part, configuration)) continue;
+      chances[option] = (chances[option] ?? 0) + unnoticed * sighting.chance;
+      unnoticed *= 1 - sighting.chance;
+    }
+  chances[0] = unnoticed;
+  const others = look.options.length - 1;
+  return chances.map((chance, i) => (i === 0 ? chance * (1 - falseAlarm) : chance + (unnoticed * falseAlarm) / others));
+}
+
+const isSeen = (part: Part, configuration: Configuration): boolean => isOriginalIn(configuration, part.id);
+
+function chanceOfSign(
+  { link, ignoring }: NonNullable<Look['passes']>,
+  present: readonly PresentFault[],
+  machine: Machine,
+  configuration: Configuration,
+): number {
+  const stops = present
+    .filter(({ fault }) => !ignoring.includes(fault.link) && canAct(fault, machine, configuration))
+    .map(({ stops: stop }) => stop);
+  return chanceToPass(machine, configuration, stops, link);
+}

@@ -1,0 +1,121 @@
+import { isOriginalIn, type Configuration, type Machine, type Part, type PartKind } from '../machine';
+import { canAct } from '../faults';
+import { chanceToPass, type LinkId } from '../startup';
+import type { CautionId } from './caution';
+import type { PresentFault } from './look';
+import type { OutcomeOption } from './trial';
+
+/** A voltage that a meter can read at the bench. Limits from the ATX tolerances or the adapter's label. */
+export interface Quantity {
+  readonly id: string;
+  readonly at: PartKind;
+  readonly title: string;
+  readonly purpose: string;
+  readonly steps: readonly string[];
+  readonly nominalVolts: number;
+  readonly lowVolts: number;
+  readonly highVolts: number;
+  readonly healthySpreadVolts: number;
+  /** The chain must pass this link for the voltage to be there at all. */
+  readonly fedBy: LinkId | null;
+  readonly minutes: number;
+  readonly inside: boolean;
+  readonly cautions: readonly CautionId[];
+  readonly existsIn?: (machine: Machine) => boolean;
+}
+
+/** One normal bell of a mixture: what a meter would read. */
+export interface Bell {
+  readonly weight: number;
+  readonly meanVolts: number;
+  readonly spreadVolts: number;
+}
+
+export const READING_OUTCOMES: readonly OutcomeOption[] = [
+  { id: 'within', label: 'Within limits' },
+  { id: 'absent', label: 'None' },
+  { id: 'low', label: 'Too low' },
+  { id: 'high', label: 'Too high' },
+];
+
+/** Meter uncertainty as a share of the reading plus volts: a usual bench meter. */
+const meterShare = 0.008;
+const meterVolts = 0.02;
+const deadSpreadVolts = 0.08;
+/** Below this share of nominal a rail counts as absent. */
+const absentShare = 0.2;
+
+/** One standard deviation of the meter at a voltage, in volts. */
+export const meterSpreadVolts = (volts: number): number => Math.abs(volts) * meterShare + meterVolts;
+
+/**
+ * What the meter would read, as a mixture of normal bells whose weights sum to 1, given the faults that are present.
+ */
+export function expectReading(
+  quantity: Quantity,
+  part: Part,
+  present: readonly PresentFault[],
+  { machine, configuration }: { machine: Machine; configuration: Configuration },
+): Bell[] {
+  const own = present.find(
+    ({ fault }) =>
+      fault.mode.reads?.some((r) => r.quantity === quantity.id) && isOriginalIn(configuration, fault.part.id),
+  );
+  const reading = own?.fault.mode.reads?.find((r) => r.quantity === quantity.id);
+  const stops = present
+    .filter((p) => p !== own && canAct(p.fault, machine, configuration))
+    .map(({ stops: stop }) => stop);
+  const fed = !isOriginalIn(configuration, part.id)
+    ? 1
+    : quantity.fedBy === null
+      ? 1
+      : chanceToPass(machine, { ...configuration, start: 'button' }, stops, quantity.fedBy);
+  const alive: Bell = {
+    weight: fed,
+    meanVolts: reading?.meanVolts ?? quantity.nominalVolts,
+    spreadVolts: reading?.spreadVolts ?? quantity.healthySpreadVolts,
+  };
+  return [alive, { weight: 1 - fed, meanVolts: 0, spreadVolts: deadSpreadVolts }].filter((bell) => bell.weight > 0);
+}
+
+/** The outcome that a reading in volts falls under. */
+export function gradeReading(quantity: Quantity, volts: number): string {
+  if (Math.abs(volts) < absentShare * quantity.nominalVolts) return 'absent';
+  if (volts < quantity.lowVolts) return 'low';
+  return volts > quantity.highVolts ? 'high' : 'within';
+}
+
+/** Chances of READING_OUTCOMES, in their order, under a mixture and the meter's uncertainty. */
+export function chancesOfGrades(quantity: Quantity, bells: readonly Bell[]): Float64Array {
+  const below = (volts: number): number =>
+    bells.reduce((sum, bell) => {
+      const spread = Math.hypot(bell.spreadVolts, meterSpreadVolts(bell.meanVolts));
+      return sum + bell.weight * normalBelow((volts - bell.meanVolts) / spread);
+    }, 0);
+  const absent = below(absentShare * quantity.nominalVolts);
+  const low = below(quantity.lowVolts);
+  const high = below(quantity.highVolts);
+  return Float64Array.of(high - low, absent, low - absent, 1 - high);
+}
+
+/** Density, per volt, of one reading under a mixture and the meter's uncertainty. */
+export function densityOfReading(bells: readonly Bell[], volts: number): number {
+  return bells.reduce((sum, bell) => {
+    const spread = Math.hypot(bell.spreadVolts, meterSpreadVolts(bell.meanVolts));
+    const z = (volts - bell.meanVolts) / spread;
+    return sum + (bell.weight * Math.exp(-0.5 * z * z)) / (spread * Math.sqrt(2 * Math.PI));
+  }, 0);
+}
+
+/**
+ * Share of the standard normal below z, absolute error under 1e-7.
+ * Abramowitz & Stegun, Handbook of Mathematical Functions, 26.2.17.
+ */
+export function normalBelow(z: number): number {
+  const t = 1 / (1 + 0.2316419 * Math.abs(z));
+  const tail =
+    (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) *
+    t *
+    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
+  return z >= 0 ? 1 - tail : tail;
+}

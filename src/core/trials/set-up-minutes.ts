@@ -1,0 +1,45 @@
+import type { Change, Machine, PartKind } from '../machine';
+import type { Trial } from './trial';
+
+/** Minutes to take a part out or put one in, by kind: starting judgement. */
+const handlingMinutes: Readonly<Partial<Record<PartKind, number>>> = {
+  supply: 10,
+  adapter: 1,
+  processor: 14,
+  card: 2.5,
+  module: 1,
+  drive: 1.5,
+  'case-switch': 3,
+  'front-usb': 0.7,
+  'front-audio': 0.7,
+  monitor: 3,
+  fan: 0.7,
+};
+const otherMinutes = 0.5;
+const openCaseMinutes = 3;
+const benchMinutes = 20;
+const defaultsMinutes = 4;
+
+/**
+ * Minutes to get from the machine as it stands to the trial: its changes, and opening the case once.
+ */
+export function setUpMinutes(machine: Machine, trial: Trial, { caseOpen }: { caseOpen: boolean }): number {
+  const opening = trial.inside && !caseOpen ? openCaseMinutes : 0;
+  const own = trial.repair ? [] : trial.changes;
+  return own.reduce((sum, change) => sum + minutesOfChange(machine, change), opening);
+}
+
+function minutesOfChange(machine: Machine, change: Change): number {
+  switch (change.kind) {
+    case 'place': {
+      const kind = machine.parts.find((part) => part.id === change.part)?.kind;
+      return (kind && handlingMinutes[kind]) ?? otherMinutes;
+    }
+    case 'surface':
+      return benchMinutes;
+    case 'settings':
+      return defaultsMinutes;
+    case 'start':
+      return 0;
+  }
+}

@@ -1,0 +1,60 @@
+import type { Change, Part } from '../machine';
+import type { HandlingAct, RepairClass } from '../faults';
+import type { StartDepth } from '../startup';
+import type { CautionId } from './caution';
+import type { Look } from './look';
+import type { Quantity } from './quantity';
+
+/** How a trial finds something out. */
+export type Observation =
+  | { readonly kind: 'start'; readonly depth: StartDepth }
+  | { readonly kind: 'look'; readonly look: Look }
+  | { readonly kind: 'measure'; readonly quantity: Quantity };
+
+/** One result that a person can tell from the others. */
+export interface OutcomeOption {
+  readonly id: string;
+  readonly label: string;
+}
+
+/** Handling of a part that may remove a fault without meaning to. */
+export interface Handling {
+  readonly act: HandlingAct;
+  readonly part: string;
+}
+
+/** Outcomes that every trial has and that say nothing about the machine. */
+export const SILENT_OUTCOMES = [
+  { id: 'not-sure', label: 'Not sure' },
+  { id: 'could-not', label: 'Could not do it' },
+] as const satisfies readonly OutcomeOption[];
+
+/** An experiment on one machine, ready to do. */
+export interface Trial {
+  readonly id: string;
+  readonly title: string;
+  /** One sentence: why anybody would do it. */
+  readonly purpose: string;
+  readonly steps: readonly string[];
+  readonly part: Part | null;
+  readonly observe: Observation;
+  /** What it changes in the configuration in force. */
+  readonly changes: readonly Change[];
+  readonly handling: readonly Handling[];
+  /** The repair that it carries out, if it is one. */
+  readonly repair: RepairClass | null;
+  /** Cannot be undone at the bench, or costs a part: only when the cause is as good as certain. */
+  readonly commits: boolean;
+  /** Minutes of the trial itself, without setting up. */
+  readonly minutes: number;
+  readonly tools: readonly string[];
+  readonly spares: readonly string[];
+  readonly cautions: readonly CautionId[];
+  /** The case must be open. */
+  readonly inside: boolean;
+  /** Exclusive; SILENT_OUTCOMES come on top. */
+  readonly outcomes: readonly OutcomeOption[];
+}
+
+/** True for "not sure" and "could not do it". */
+export const isSilent = (outcome: string): boolean => SILENT_OUTCOMES.some(({ id }) => id === outcome);

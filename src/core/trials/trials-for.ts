@@ -1,0 +1,90 @@
+import type { Configuration, Machine, Part } from '../machine';
+import { LOOKS } from './catalogue/looks';
+import { QUANTITIES } from './catalogue/quantities';
+import { repairTrials } from './catalogue/repairs';
+import { minimalStarts, startsBackInCase } from './catalogue/minimal-starts';
+import { plainStarts, startsWithBack, startsWithOneModule, startsWithout, startsWithSpare } from './catalogue/starts';
+import type { Look } from './look';
+import { READING_OUTCOMES, type Quantity } from './quantity';
+import type { Trial } from './trial';
+
+/** Every trial that can be done on the machine as it stands. Ids are unique and stable. */
+export function trialsFor(machine: Machine, configuration: Configuration): Trial[] {
+  return [
+    ...plainStarts(machine),
+    ...lookTrials(machine),
+    ...measureTrials(machine),
+    ...startsWithout(machine, configuration),
+    ...startsWithBack(machine, configuration),
+    ...startsBackInCase(configuration),
+    ...startsWithSpare(machine, configuration),
+    ...startsWithOneModule(machine, configuration),
+    ...minimalStarts(machine, configuration),
+    ...repairTrials(machine, configuration),
+  ];
+}
+
+/** One trial by its id, or null where the machine as it stands has none. */
+export function findTrial(machine: Machine, configuration: Configuration, trialId: string): Trial | null {
+  return trialsFor(machine, configuration).find((trial) => trial.id === trialId) ?? null;
+}
+
+function lookTrials(machine: Machine): Trial[] {
+  return LOOKS.flatMap((look) =>
+    machine.parts
+      .filter((part) => part.kind === look.at && (look.existsIn?.(machine, part) ?? true))
+      .map((part) => lookTrial(look, part)),
+  );
+}
+
+const named = (text: string, part: Part): string => text.replaceAll('{part}', part.name);
+
+function lookTrial(look: Look, part: Part): Trial {
+  return {
+    id: `look/${look.id}/${part.id}`,
+    title: named(look.title, part),
+    purpose: look.purpose,
+    steps: look.steps,
+    part,
+    observe: { kind: 'look', look },
+    changes: [],
+    handling: [],
+    repair: null,
+    commits: false,
+    minutes: look.minutes,
+    tools: look.tools ?? [],
+    spares: [],
+    cautions: look.cautions,
+    inside: look.inside,
+    outcomes: look.options,
+  };
+}
+
+function measureTrials(machine: Machine): Trial[] {
+  return QUANTITIES.flatMap((quantity) =>
+    machine.parts
+      .filter((part) => part.kind === quantity.at && (quantity.existsIn?.(machine) ?? true))
+      .map((part) => measureTrial(quantity, part)),
+  );
+}
+
+function measureTrial(quantity: Quantity, part: Part): Trial {
+  return {
+    id: `measure/${quantity.id}/${part.id}`,
+    title: quantity.title,
+    purpose: quantity.purpose,
+    steps: quantity.steps,
+    part,
+    observe: { kind: 'measure', quantity },
+    changes: [],
+    handling: [],
+    repair: null,
+    commits: false,
+    minutes: quantity.minutes,
+    tools: ['meter'],
+    spares: [],
+    cautions: quantity.cautions,
+    inside: quantity.inside,
+    outcomes: READING_OUTCOMES,
+  };
+}
