@@ -46,7 +46,7 @@ const bodies = {
 };
 
 /** One event as it stands in the log. */
-export const caseEventSchema = z.discriminatedUnion('kind', [
+export const caseEventSchema: z.ZodType<CaseEvent> = z.discriminatedUnion('kind', [
   z.strictObject({ ...base, ...bodies.opened }),
   z.strictObject({ ...base, ...bodies.trial }),
   z.strictObject({ ...base, ...bodies.changed }),
@@ -56,7 +56,7 @@ export const caseEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...base, ...bodies.resumed }),
   z.strictObject({ ...base, ...bodies.closed }),
   z.strictObject({ ...base, ...bodies.reopened }),
-]) satisfies z.ZodType<CaseEvent>;
+]);
 
 const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional() };
 

@@ -1,0 +1,48 @@
+import { createHash } from 'node:crypto';
+import { cpSync, existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath, pathToFileURL } from 'node:url';
+
+const root = join(dirname(fileURLToPath(import.meta.url)), '..');
+const sources = ['src', 'demo', 'vite.config.ts', 'package.json', 'package-lock.json', 'scripts/build.mjs'];
+
+/** Builds the interface, the server and the demo into dist/, unless dist/ was built from these very sources. */
+export async function ensureBuilt({ onBuild = () => {} } = {}) {
+  const stampFile = join(root, 'dist', '.built-from');
+  const wanted = hashSources();
+  if (existsSync(stampFile) && readFileSync(stampFile, 'utf8') === wanted) return;
+  onBuild();
+  rmSync(join(root, 'dist'), { recursive: true, force: true });
+  const [{ build: bundle }, { build: buildWeb }] = await Promise.all([import('esbuild'), import('vite')]);
+  await bundle({
+    absWorkingDir: root,
+    entryPoints: { 'server/main': 'src/server/main.ts', 'demo/load-demo': 'demo/load-demo.ts' },
+    outdir: 'dist',
+    bundle: true,
+    packages: 'external',
+    platform: 'node',
+    format: 'esm',
+    target: 'node20',
+    sourcemap: true,
+    logLevel: 'warning',
+  });
+  cpSync(join(root, 'src/server/migrations'), join(root, 'dist/server/migrations'), { recursive: true });
+  await buildWeb({ configFile: join(root, 'vite.config.ts'), logLevel: 'warn' });
+  writeFileSync(stampFile, wanted);
+}
+
+function hashSources() {
+  const hash = createHash('sha256');
+  for (const source of sources)
+    for (const file of filesOf(join(root, source))) hash.update(file.slice(root.length)).update(readFileSync(file));
+  return hash.digest('hex');
+}
+
+function filesOf(path) {
+  if (!statSync(path).isDirectory()) return [path];
+  return readdirSync(path)
+    .sort()
+    .flatMap((name) => filesOf(join(path, name)));
+}
+
+if (import.meta.url === pathToFileURL(process.argv[1] ?? '').href) await ensureBuilt();

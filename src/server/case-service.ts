@@ -1,0 +1,126 @@
+import type pg from 'pg';
+import { foldCase, type CaseEvent, type CaseState } from '../core/casework';
+import type { AppendEvents, CaseDetail, CaseSummary, ListQuery, OpenCase, StoredEvent } from '../contracts';
+import { inShop, type Queryable } from './database/in-shop';
+import { firstHash, hashEvent } from './hash-event';
+import { Refusal } from './refusal';
+import { findCase, insertCase, insertEvents, listCases, readEvents, updateCase, type Projection } from './repositories/cases';
+import { takeCaseNumber } from './repositories/shops';
+
+/** What can be done with the cases of one shop. The API and the demo loader both go through it. */
+export interface CaseService {
+  list(query: ListQuery): Promise<CaseSummary[]>;
+  read(caseId: string): Promise<CaseDetail>;
+  open(request: OpenCase): Promise<CaseDetail>;
+  append(caseId: string, request: AppendEvents): Promise<StoredEvent[]>;
+}
+
+export interface CaseServiceDependencies {
+  readonly pool: pg.Pool;
+  readonly shopId: string;
+  readonly now: () => Date;
+}
+
+const uniqueViolation = '23505';
+
+export function createCaseService({ pool, shopId, now }: CaseServiceDependencies): CaseService {
+  const run = <T>(work: (db: Queryable) => Promise<T>) => inShop(pool, shopId, work);
+  return {
+    list: (query) => run((db) => listCases(db, query)),
+    read: (caseId) => run((db) => readCase(db, caseId)),
+    open: (request) => run((db) => openCase(db, shopId, request, now())).catch(refuseTakenId(request.id)),
+    append: (caseId, request) => run((db) => appendEvents(db, shopId, caseId, request, now())),
+  };
+}
+
+async function readCase(db: Queryable, caseId: string): Promise<CaseDetail> {
+  const found = await findCase(db, caseId);
+  if (!found) throw noSuchCase(caseId);
+  return { id: found.id, number: found.number, events: await readEvents(db, caseId) };
+}
+
+/** Opening the same case again with the same events is harmless and gives the case that is there. */
+async function openCase(db: Queryable, shopId: string, { id, events }: OpenCase, now: Date): Promise<CaseDetail> {
+  if (await findCase(db, id)) {
+    const there = await readEvents(db, id);
+    if (events.every((event, i) => there[i]?.event.id === event.id)) return readCase(db, id);
+    throw takenId(id);
+  }
+  const state = foldOrRefuse(events, 0);
+  const stored = chain(events, { sequence: 0, hash: firstHash }, now);
+  const number = await takeCaseNumber(db);
+  await insertCase(db, shopId, id, number, projectionOf(state, events.length));
+  await insertEvents(db, shopId, id, stored);
+  return { id, number, events: stored };
+}
+
+/** Appends whole or not at all. Events that are already there are left out, so a repeat is harmless. */
+async function appendEvents(
+  db: Queryable,
+  shopId: string,
+  caseId: string,
+  { expectedSequence, events }: AppendEvents,
+  now: Date,
+): Promise<StoredEvent[]> {
+  if (!(await findCase(db, caseId, { lock: true }))) throw noSuchCase(caseId);
+  const there = await readEvents(db, caseId);
+  const known = new Set(there.map(({ event }) => event.id));
+  const fresh = events.filter((event) => !known.has(event.id));
+  if (fresh.length === 0) return there.filter(({ event }) => events.some(({ id }) => id === event.id));
+  const newer = there.filter(({ sequence }) => sequence > expectedSequence);
+  if (newer.length > 0 || expectedSequence > there.length)
+    throw new Refusal(409, 'stale', 'The case has moved on', {
+      detail: `expected sequence ${there.length}, found ${expectedSequence} (read the newer events and send again)`,
+      newerEvents: newer,
+    });
+  const state = foldOrRefuse([...there.map(({ event }) => event), ...fresh], there.length);
+  const last = there.at(-1);
+  const stored = chain(fresh, { sequence: last?.sequence ?? 0, hash: last?.hash ?? firstHash }, now);
+  await insertEvents(db, shopId, caseId, stored);
+  await updateCase(db, caseId, projectionOf(state, there.length + fresh.length));
+  return stored;
+}
+
+function foldOrRefuse(events: readonly CaseEvent[], alreadyThere: number): CaseState {
+  const folded = foldCase(events);
+  if (folded.ok) return folded.state;
+  const { event, path, code, message } = folded.problem;
+  const strikesEarlier = event < alreadyThere;
+  throw new Refusal(422, strikesEarlier ? 'entry-needed' : code, 'The log cannot go on like this', {
+    detail: strikesEarlier ? 'A later entry rests on the one struck. Strike the later one first.' : message,
+    fields: [{ path: ['events', strikesEarlier ? 0 : event - alreadyThere, ...(strikesEarlier ? ['entry'] : path)], code, message }],
+  });
+}
+
+function chain(events: readonly CaseEvent[], from: { sequence: number; hash: string }, now: Date): StoredEvent[] {
+  let { sequence, hash } = from;
+  return events.map((event) => {
+    sequence += 1;
+    hash = hashEvent(hash, sequence, event);
+    return { sequence, hash, recordedAt: now.toISOString(), event };
+  });
+}
+
+function projectionOf(state: CaseState, lastSequence: number): Projection {
+  const counted = state.entries.filter(({ event, struckBy }) => event.kind === 'trial-done' && struckBy === null);
+  const last = state.entries.at(-1)?.event ?? state.opened;
+  return {
+    machine: state.opened.machine.name,
+    owner: state.opened.owner,
+    complaint: state.opened.complaint,
+    stage: state.stage,
+    waitingFor: state.waitingFor,
+    trials: counted.length,
+    lastSequence,
+    openedAt: new Date(state.opened.at).toISOString(),
+    updatedAt: new Date(last.at).toISOString(),
+  };
+}
+
+const noSuchCase = (id: string) => new Refusal(404, 'no-such-case', 'There is no such case', { detail: `expected the id of a case, found ${id}` });
+const takenId = (id: string) => new Refusal(409, 'case-id-taken', 'The id belongs to another case', { detail: `expected a new id, found ${id}` });
+
+/** Another shop may hold the id: row-level security hides it, the key still refuses it. */
+const refuseTakenId = (id: string) => (error: unknown): never => {
+  throw error instanceof Error && 'code' in error && error.code === uniqueViolation ? takenId(id) : error;
+};

@@ -1,0 +1,38 @@
+import { z } from 'zod';
+
+const port = z.coerce.number().int().min(0).max(65535);
+
+const environmentSchema = z.object({
+  PORT: port.default(4780),
+  DATABASE_URL: z.string().regex(/^postgres(ql)?:\/\//, 'expected a postgresql:// address'),
+  MIGRATION_DATABASE_URL: z.string().regex(/^postgres(ql)?:\/\//, 'expected a postgresql:// address').optional(),
+  WEB_ROOT: z.string().default('dist/web'),
+  LOAD_DEMO: z.enum(['0', '1']).default('0'),
+  LOG_LEVEL: z.enum(['silent', 'error', 'warn', 'info', 'debug']).default('warn'),
+});
+
+export interface Config {
+  readonly port: number;
+  readonly databaseUrl: string;
+  /** Owns the tables; the serving role may not. */
+  readonly migrationDatabaseUrl: string;
+  readonly webRoot: string;
+  readonly loadDemo: boolean;
+  readonly logLevel: 'silent' | 'error' | 'warn' | 'info' | 'debug';
+}
+
+/** The server's configuration from the environment. Failure: throws with the variable that is wrong, never its value. */
+export function readConfig(environment: NodeJS.ProcessEnv): Config {
+  const parsed = environmentSchema.safeParse(environment);
+  if (!parsed.success)
+    throw new Error(parsed.error.issues.map((issue) => `${issue.path.join('.')}: ${issue.message}`).join('\n'));
+  const env = parsed.data;
+  return {
+    port: env.PORT,
+    databaseUrl: env.DATABASE_URL,
+    migrationDatabaseUrl: env.MIGRATION_DATABASE_URL ?? env.DATABASE_URL,
+    webRoot: env.WEB_ROOT,
+    loadDemo: env.LOAD_DEMO === '1',
+    logLevel: env.LOG_LEVEL,
+  };
+}

@@ -1,0 +1,24 @@
+import type { Queryable } from '../database/in-shop';
+
+/** Adds the shop in force unless it is there. */
+export async function ensureShop(db: Queryable, shop: { id: string; name: string }): Promise<void> {
+  await db.query(
+    `INSERT INTO shops (id, name)
+     VALUES ($1, $2)
+     ON CONFLICT (id) DO NOTHING`,
+    [shop.id, shop.name],
+  );
+}
+
+/** Takes the next case number of the shop in force; two openers get two numbers. */
+export async function takeCaseNumber(db: Queryable): Promise<number> {
+  const { rows } = await db.query<{ number: number }>(
+    `UPDATE shops
+     SET next_case_number = next_case_number + 1
+     WHERE id = current_shop()
+     RETURNING next_case_number - 1 AS number`,
+  );
+  const [row] = rows;
+  if (!row) throw new Error('takeCaseNumber: expected the shop in force to exist, found none');
+  return row.number;
+}

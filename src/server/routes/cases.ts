@@ -1,0 +1,45 @@
+import { Router } from 'express';
+import { z } from 'zod';
+import {
+  appendEventsSchema,
+  CASE_FILE_FORMAT,
+  CASE_FILE_VERSION,
+  listQuerySchema,
+  MODEL_VERSION,
+  openCaseSchema,
+  type CaseFile,
+} from '../../contracts';
+import type { CaseService } from '../case-service';
+import { parse } from '../middleware/parse';
+
+const caseId = z.uuid();
+
+/** /api/cases: the queue, one case, its log, its export. */
+export function caseRoutes(cases: CaseService): Router {
+  const router = Router();
+  router.get('/', async (request, response) => {
+    response.json({ cases: await cases.list(parse(listQuerySchema, request.query)) });
+  });
+  router.post('/', async (request, response) => {
+    response.status(201).json(await cases.open(parse(openCaseSchema, request.body)));
+  });
+  router.get('/:id', async (request, response) => {
+    response.json(await cases.read(parse(caseId, request.params.id)));
+  });
+  router.post('/:id/events', async (request, response) => {
+    const id = parse(caseId, request.params.id);
+    response.status(201).json({ events: await cases.append(id, parse(appendEventsSchema, request.body)) });
+  });
+  router.get('/:id/file', async (request, response) => {
+    const found = await cases.read(parse(caseId, request.params.id));
+    const file: CaseFile = {
+      format: CASE_FILE_FORMAT,
+      version: CASE_FILE_VERSION,
+      model: MODEL_VERSION,
+      number: String(found.number),
+      events: found.events.map(({ event }) => event) as CaseFile['events'],
+    };
+    response.attachment(`case-${String(found.number).padStart(4, '0')}.json`).json(file);
+  });
+  return router;
+}

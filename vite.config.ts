@@ -1,0 +1,15 @@
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  root: 'src/web',
+  plugins: [react()],
+  worker: { format: 'es' },
+  build: {
+    outDir: '../../dist/web',
+    emptyOutDir: true,
+    target: 'es2022',
+    chunkSizeWarningLimit: 700,
+  },
+  server: { host: '127.0.0.1', proxy: { '/api': 'http://127.0.0.1:4780' } },
+});
