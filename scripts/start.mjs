@@ -33,7 +33,9 @@ function takeLock() {
     const pid = readFileSync(lockFile, 'utf8');
     const words = existsSync(`/proc/${pid}/cmdline`) ? readFileSync(`/proc/${pid}/cmdline`, 'utf8') : '';
     if (words.includes('start.mjs') && Number(pid) !== process.pid)
-      giveUp(`Jovial Probe already runs from this folder (process ${pid}). Stop it first, or set DATABASE_URL and PORT.`);
+      giveUp(
+        `Jovial Probe already runs from this folder (process ${pid}). Stop it first, or set DATABASE_URL and PORT.`,
+      );
   }
   writeFileSync(lockFile, String(process.pid));
   started.push(() => rmSync(lockFile, { force: true }));
@@ -49,8 +51,7 @@ async function databaseEnvironment() {
 
 async function main() {
   for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void stopAll(0));
-  if (!process.env.DATABASE_URL)
-    ensureDebianPackages([{ name: 'postgresql', isThere: () => findPostgres() !== null }]);
+  if (!process.env.DATABASE_URL) ensureDebianPackages([{ name: 'postgresql', isThere: () => findPostgres() !== null }]);
   ensureNodeModules(root);
   const { ensureBuilt } = await import('./build.mjs');
   await ensureBuilt({ onBuild: () => say('Building ...') });

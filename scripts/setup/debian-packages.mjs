@@ -23,5 +23,6 @@ function apt(args) {
     stdio: ['ignore', 'pipe', 'pipe'],
     encoding: 'utf8',
   });
-  if (run.status !== 0) giveUp(`apt-get ${args[0]} failed:\n${run.stdout ?? ''}${run.stderr ?? run.error?.message ?? ''}`);
+  if (run.status !== 0)
+    giveUp(`apt-get ${args[0]} failed:\n${run.stdout ?? ''}${run.stderr ?? run.error?.message ?? ''}`);
 }

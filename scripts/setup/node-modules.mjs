@@ -7,7 +7,9 @@ import { giveUp, say } from './say.mjs';
 /** Runs `npm ci` unless node_modules holds just what package-lock.json names. */
 export function ensureNodeModules(root) {
   const stampFile = join(root, 'node_modules', '.installed-from');
-  const wanted = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+  const wanted = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
   if (existsSync(stampFile) && readFileSync(stampFile, 'utf8') === wanted) return;
   say('Installing npm packages ...');
   const run = spawnSync('npm', ['ci', '--include=dev', '--no-audit', '--no-fund', '--loglevel=error'], {

@@ -109,7 +109,16 @@ function makeCluster(bin, data, runAs, { ownerPassword }) {
   if (runAs) chownSync(passwordFile, runAs.uid, runAs.gid);
   const run = spawnSync(
     join(bin, 'initdb'),
-    ['-D', making, '-U', 'probe_owner', '--auth=scram-sha-256', `--pwfile=${passwordFile}`, '--encoding=UTF8', '--locale=C.UTF-8'],
+    [
+      '-D',
+      making,
+      '-U',
+      'probe_owner',
+      '--auth=scram-sha-256',
+      `--pwfile=${passwordFile}`,
+      '--encoding=UTF8',
+      '--locale=C.UTF-8',
+    ],
     { cwd: '/', encoding: 'utf8', ...runAs },
   );
   rmSync(passwordFile);

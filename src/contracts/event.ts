@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { ENDINGS, type CaseEvent } from '../core/casework';
 import { CIRCUMSTANCES } from '../core/faults';
 import { START_OUTCOMES } from '../core/startup';

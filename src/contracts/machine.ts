@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { DECLARED_KINDS, type Change, type DeclaredMachine } from '../core/machine';
 
 const id = z

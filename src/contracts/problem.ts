@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** One field that is wrong: where, and expected what, found what. */
 export const fieldProblemSchema = z.strictObject({

@@ -21,7 +21,11 @@ export interface AppDependencies {
 export function createApp({ pool, cases, log, version, webRoot }: AppDependencies): Express {
   const app = express();
   app.disable('x-powered-by');
-  app.use(helmet({ contentSecurityPolicy: { directives: { styleSrc: ["'self'", "'unsafe-inline'"], upgradeInsecureRequests: null } } }));
+  app.use(
+    helmet({
+      contentSecurityPolicy: { directives: { styleSrc: ["'self'", "'unsafe-inline'"], upgradeInsecureRequests: null } },
+    }),
+  );
   app.use(express.json({ limit: '1mb' }));
   app.use('/api/health', healthRoutes(pool, version));
   app.use('/api/cases', caseRoutes(cases));

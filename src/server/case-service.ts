@@ -4,7 +4,15 @@ import type { AppendEvents, CaseDetail, CaseSummary, ListQuery, OpenCase, Stored
 import { inShop, type Queryable } from './database/in-shop';
 import { firstHash, hashEvent } from './hash-event';
 import { Refusal } from './refusal';
-import { findCase, insertCase, insertEvents, listCases, readEvents, updateCase, type Projection } from './repositories/cases';
+import {
+  findCase,
+  insertCase,
+  insertEvents,
+  listCases,
+  readEvents,
+  updateCase,
+  type Projection,
+} from './repositories/cases';
 import { takeCaseNumber } from './repositories/shops';
 
 /** What can be done with the cases of one shop. The API and the demo loader both go through it. */
@@ -88,7 +96,13 @@ function foldOrRefuse(events: readonly CaseEvent[], alreadyThere: number): CaseS
   const strikesEarlier = event < alreadyThere;
   throw new Refusal(422, strikesEarlier ? 'entry-needed' : code, 'The log cannot go on like this', {
     detail: strikesEarlier ? 'A later entry rests on the one struck. Strike the later one first.' : message,
-    fields: [{ path: ['events', strikesEarlier ? 0 : event - alreadyThere, ...(strikesEarlier ? ['entry'] : path)], code, message }],
+    fields: [
+      {
+        path: ['events', strikesEarlier ? 0 : event - alreadyThere, ...(strikesEarlier ? ['entry'] : path)],
+        code,
+        message,
+      },
+    ],
   });
 }
 
@@ -117,10 +131,14 @@ function projectionOf(state: CaseState, lastSequence: number): Projection {
   };
 }
 
-const noSuchCase = (id: string) => new Refusal(404, 'no-such-case', 'There is no such case', { detail: `expected the id of a case, found ${id}` });
-const takenId = (id: string) => new Refusal(409, 'case-id-taken', 'The id belongs to another case', { detail: `expected a new id, found ${id}` });
+const noSuchCase = (id: string) =>
+  new Refusal(404, 'no-such-case', 'There is no such case', { detail: `expected the id of a case, found ${id}` });
+const takenId = (id: string) =>
+  new Refusal(409, 'case-id-taken', 'The id belongs to another case', { detail: `expected a new id, found ${id}` });
 
 /** Another shop may hold the id: row-level security hides it, the key still refuses it. */
-const refuseTakenId = (id: string) => (error: unknown): never => {
-  throw error instanceof Error && 'code' in error && error.code === uniqueViolation ? takenId(id) : error;
-};
+const refuseTakenId =
+  (id: string) =>
+  (error: unknown): never => {
+    throw error instanceof Error && 'code' in error && error.code === uniqueViolation ? takenId(id) : error;
+  };

@@ -9,7 +9,9 @@ export function canonicalJson(value: unknown): string {
   if (Array.isArray(value)) return `[${value.map(canonicalJson).join(',')}]`;
   if (value !== null && typeof value === 'object') {
     const entries = Object.entries(value).filter(([, v]) => v !== undefined);
-    const members = entries.sort(([a], [b]) => (a < b ? -1 : 1)).map(([k, v]) => `${JSON.stringify(k)}:${canonicalJson(v)}`);
+    const members = entries
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([k, v]) => `${JSON.stringify(k)}:${canonicalJson(v)}`);
     return `{${members.join(',')}}`;
   }
   return JSON.stringify(value);
@@ -17,5 +19,7 @@ export function canonicalJson(value: unknown): string {
 
 /** SHA-256, hexadecimal, over the hash of the event before, the sequence and the event. */
 export function hashEvent(before: string, sequence: number, event: CaseEvent): string {
-  return createHash('sha256').update(`${before}\n${sequence}\n${canonicalJson(event)}`).digest('hex');
+  return createHash('sha256')
+    .update(`${before}\n${sequence}\n${canonicalJson(event)}`)
+    .digest('hex');
 }

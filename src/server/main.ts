@@ -19,7 +19,9 @@ async function main(): Promise<void> {
   const here = dirname(fileURLToPath(import.meta.url));
   const { version } = JSON.parse(readFileSync(join(here, '../../package.json'), 'utf8')) as { version: string };
   await migrate(config.migrationDatabaseUrl, join(here, 'migrations'));
-  const pool = createPool(config.databaseUrl, { onError: (error) => log.warn({ err: error }, 'a database connection broke') });
+  const pool = createPool(config.databaseUrl, {
+    onError: (error) => log.warn({ err: error }, 'a database connection broke'),
+  });
   await inShop(pool, demoShop.id, (db) => ensureShop(db, demoShop));
   const cases = createCaseService({ pool, shopId: demoShop.id, now: () => new Date() });
   if (config.loadDemo) await loadDemoIfBuilt(here, cases);
@@ -50,7 +52,10 @@ async function loadDemoIfBuilt(here: string, cases: ReturnType<typeof createCase
 
 function fail(error: unknown): void {
   const code = error instanceof Error && 'code' in error ? error.code : undefined;
-  const words = code === 'EADDRINUSE' ? `expected a free port, found ${process.env['PORT'] ?? 4780} taken (set PORT to another)` : String(error instanceof Error ? error.message : error);
+  const words =
+    code === 'EADDRINUSE'
+      ? `expected a free port, found ${process.env['PORT'] ?? 4780} taken (set PORT to another)`
+      : String(error instanceof Error ? error.message : error);
   process.stderr.write(`Jovial Probe cannot start: ${words}\n`);
   process.exit(1);
 }

@@ -6,7 +6,11 @@ export class Refusal extends Error {
     readonly status: number,
     readonly code: string,
     title: string,
-    readonly more: { readonly detail?: string; readonly fields?: readonly FieldProblem[]; readonly newerEvents?: readonly StoredEvent[] } = {},
+    readonly more: {
+      readonly detail?: string;
+      readonly fields?: readonly FieldProblem[];
+      readonly newerEvents?: readonly StoredEvent[];
+    } = {},
   ) {
     super(title);
   }

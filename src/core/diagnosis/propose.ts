@@ -38,9 +38,23 @@ export function proposeTrials(input: DiagnosisInput, hypotheses: readonly Hypoth
       ? [{ hypothesis, probability: probabilities[h] ?? 0, stillThere: belief.stillThere[h] ?? 0 }]
       : [],
   );
-  return trialsFor(input.machine, input.configuration)
-    .map((trial) => weighTrial(trial, input, live))
-    .sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
+  const weighed = trialsFor(input.machine, input.configuration).map((trial) => weighTrial(trial, input, live));
+  return withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
+}
+
+/** Bits by which a changed start must beat a plain one to be worth its change. */
+const worthTheChange = 0.003;
+
+/** A start with a change that tells no more than a plain start to the same depth tells nothing by its change. */
+function withoutDisguisedStarts(proposals: readonly Proposal[]): Proposal[] {
+  const depthOf = ({ trial }: Proposal) => (trial.observe.kind === 'start' ? trial.observe.depth : null);
+  const plain = proposals.filter(({ trial }) => trial.id === 'start' || trial.id === 'run-under-load');
+  return proposals.map((proposal) => {
+    const depth = depthOf(proposal);
+    const bare = plain.find((p) => depth !== null && depthOf(p) === depth);
+    const isDisguised = bare && bare !== proposal && Math.abs(proposal.bits - bare.bits) < worthTheChange;
+    return isDisguised ? { ...proposal, bits: 0 } : proposal;
+  });
 }
 
 interface LiveHypothesis {

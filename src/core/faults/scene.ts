@@ -3,6 +3,7 @@ import {
   isFilled,
   isOriginalIn,
   placementOf,
+  slotId,
   slotOf,
   type Machine,
   type Part,
@@ -52,6 +53,13 @@ export const whileFilled =
 
 export const cableWhereFound = ({ machine, configuration }: Scene): boolean =>
   machine.parts.every((part) => part.kind !== 'display-cable' || placementOf(configuration, part.id).state !== 'moved');
+
+/** The modules were not found in the first slots of the manual's order of filling. */
+export function notInManualOrder(machine: Machine): boolean {
+  const modules = machine.parts.filter((part) => part.kind === 'module');
+  const named = machine.board.slots.slice(0, modules.length).map((slot) => slotId(slot.name));
+  return modules.some((module) => !named.includes(module.slot ?? ''));
+}
 
 export const machineHas =
   (kind: PartKind) =>

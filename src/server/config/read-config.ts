@@ -1,11 +1,14 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 const port = z.coerce.number().int().min(0).max(65535);
 
 const environmentSchema = z.object({
   PORT: port.default(4780),
   DATABASE_URL: z.string().regex(/^postgres(ql)?:\/\//, 'expected a postgresql:// address'),
-  MIGRATION_DATABASE_URL: z.string().regex(/^postgres(ql)?:\/\//, 'expected a postgresql:// address').optional(),
+  MIGRATION_DATABASE_URL: z
+    .string()
+    .regex(/^postgres(ql)?:\/\//, 'expected a postgresql:// address')
+    .optional(),
   WEB_ROOT: z.string().default('dist/web'),
   LOAD_DEMO: z.enum(['0', '1']).default('0'),
   LOG_LEVEL: z.enum(['silent', 'error', 'warn', 'info', 'debug']).default('warn'),

@@ -30,7 +30,9 @@ async function ensureRole(client: pg.Client): Promise<void> {
   const found = await client.query("SELECT 1 FROM pg_roles WHERE rolname = 'probe_app'");
   if (found.rowCount === 0)
     await client.query('CREATE ROLE probe_app NOLOGIN NOSUPERUSER NOBYPASSRLS').catch(ignoreIfThere);
-  await client.query('DO $$ BEGIN IF NOT pg_has_role(current_user, \'probe_app\', \'MEMBER\') THEN EXECUTE format(\'GRANT probe_app TO %I\', current_user); END IF; END $$');
+  await client.query(
+    "DO $$ BEGIN IF NOT pg_has_role(current_user, 'probe_app', 'MEMBER') THEN EXECUTE format('GRANT probe_app TO %I', current_user); END IF; END $$",
+  );
 }
 
 const duplicateObject = '42710';

@@ -13,7 +13,10 @@ const problem = (status: number, code: string, title: string, more: object = {})
 
 /** Anything under /api that no route took. */
 export const notFound: RequestHandler = (_request, response) => {
-  response.status(404).type('application/problem+json').json(problem(404, 'no-such-address', 'There is nothing here'));
+  response
+    .status(404)
+    .type('application/problem+json')
+    .json(problem(404, 'no-such-address', 'There is nothing here'));
 };
 
 /** The one place where errors become answers. */
@@ -29,11 +32,19 @@ export function problemHandler(log: Logger): ErrorRequestHandler {
 function toProblem(error: unknown): Problem {
   if (error instanceof Refusal) return problem(error.status, error.code, error.message, error.more);
   const kind = property(error, 'type');
-  if (kind === 'entity.too.large') return problem(413, 'body-too-large', 'The request is too large', { detail: 'expected at most 1 MiB' });
-  if (kind === 'entity.parse.failed') return problem(400, 'not-json', 'The request is not JSON', { detail: 'expected a JSON body' });
-  if (typeof kind === 'string' && (kind.startsWith('encoding') || kind.startsWith('charset') || kind.startsWith('request')))
+  if (kind === 'entity.too.large')
+    return problem(413, 'body-too-large', 'The request is too large', { detail: 'expected at most 1 MiB' });
+  if (kind === 'entity.parse.failed')
+    return problem(400, 'not-json', 'The request is not JSON', { detail: 'expected a JSON body' });
+  if (
+    typeof kind === 'string' &&
+    (kind.startsWith('encoding') || kind.startsWith('charset') || kind.startsWith('request'))
+  )
     return problem(400, 'bad-request', 'The request cannot be read');
-  if (isDatabaseAway(error)) return problem(503, 'database-away', 'The database is away', { detail: 'Nothing was saved. Try again in a moment.' });
+  if (isDatabaseAway(error))
+    return problem(503, 'database-away', 'The database is away', {
+      detail: 'Nothing was saved. Try again in a moment.',
+    });
   return problem(500, 'internal', 'Something went wrong here', { detail: 'Nothing was saved.' });
 }
 
@@ -45,5 +56,10 @@ function isDatabaseAway(error: unknown): boolean {
   const code = property(error, 'code');
   if (typeof code === 'string')
     return ['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT'].includes(code) || /^(08|57P)/.test(code);
-  return error instanceof Error && /timeout exceeded when trying to connect|Connection terminated|Client has encountered a connection error/.test(error.message);
+  return (
+    error instanceof Error &&
+    /timeout exceeded when trying to connect|Connection terminated|Client has encountered a connection error/.test(
+      error.message,
+    )
+  );
 }

@@ -1,5 +1,5 @@
 import { Router } from 'express';
-import { z } from 'zod';
+import * as z from 'zod';
 import {
   appendEventsSchema,
   CASE_FILE_FORMAT,

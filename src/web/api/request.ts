@@ -1,0 +1,31 @@
+import type * as z from 'zod';
+import { problemSchema } from '../../contracts';
+import { AwayError, ProblemError } from './problem-error';
+
+const timeoutMs = 12_000;
+
+/** A typed request to the API. Failure: ProblemError if refused, AwayError if the server or its database is away. */
+export async function request<S extends z.ZodType>(
+  schema: S,
+  path: string,
+  { method = 'GET', body }: { method?: 'GET' | 'POST'; body?: unknown } = {},
+): Promise<z.infer<S>> {
+  const response = await send(path, method, body);
+  const json: unknown = await response.json().catch(() => null);
+  if (response.ok) return schema.parse(json);
+  const problem = problemSchema.safeParse(json);
+  if (!problem.success || problem.data.status === 503) throw new AwayError();
+  throw new ProblemError(problem.data);
+}
+
+async function send(path: string, method: string, body: unknown): Promise<Response> {
+  try {
+    return await fetch(`/api${path}`, {
+      method,
+      signal: AbortSignal.timeout(timeoutMs),
+      ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+    });
+  } catch {
+    throw new AwayError();
+  }
+}

@@ -1,0 +1,86 @@
+import { Moon, Sun, UserRound } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import { Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { Button } from '../components/Button';
+import { Field } from '../components/Field';
+import { usePersonStore } from '../stores/person-store';
+import { useThemeStore } from '../stores/theme-store';
+
+const Bar = styled.header`
+  display: flex;
+  align-items: center;
+  gap: 0.9rem;
+  min-height: 50px;
+  padding: 0 1rem;
+  border-bottom: 1px solid ${({ theme }) => theme.line};
+`;
+const Home = styled(Link)`
+  font-weight: 700;
+  text-decoration: none;
+  white-space: nowrap;
+  padding: 0.6rem 0;
+`;
+const Middle = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 0.9rem;
+  flex: 1;
+  min-width: 0;
+`;
+const Small = styled(Button)`
+  padding: 0.3rem 0.6rem;
+  font-weight: 500;
+`;
+const Sheet = styled(Popover)`
+  width: 18rem;
+  padding: 1rem;
+  border: 1px solid ${({ theme }) => theme.muted};
+  border-radius: 8px;
+  background: ${({ theme }) => theme.panel};
+  color: ${({ theme }) => theme.ink};
+`;
+
+/** The bar on top of every screen: home, what the screen adds, who works here, and the theme. */
+export function TopBar({ children }: { readonly children?: ReactNode }) {
+  const themeName = useThemeStore((store) => store.name);
+  const toggle = useThemeStore((store) => store.toggle);
+  return (
+    <Bar>
+      <Home to="/">Jovial Probe</Home>
+      <Middle>{children}</Middle>
+      <Person />
+      <Small $kind="quiet" onPress={toggle} aria-label={themeName === 'day' ? 'Dim theme' : 'Day theme'}>
+        {themeName === 'day' ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
+        {themeName === 'day' ? 'Dim' : 'Day'}
+      </Small>
+    </Bar>
+  );
+}
+
+function Person() {
+  const name = usePersonStore((store) => store.name);
+  const setName = usePersonStore((store) => store.setName);
+  const [draft, setDraft] = useState(name);
+  return (
+    <DialogTrigger onOpenChange={(isOpen) => (isOpen ? setDraft(name) : setName(draft))}>
+      <Small $kind="quiet" aria-label={`You work as ${name}. Change`}>
+        <UserRound size={18} aria-hidden />
+        {name}
+      </Small>
+      <Sheet placement="bottom end">
+        <Dialog aria-label="Who works here">
+          <Field
+            label="You work as"
+            value={draft}
+            onChange={setDraft}
+            maxLength={80}
+            hint="Written beside each entry."
+            autoFocus
+          />
+        </Dialog>
+      </Sheet>
+    </DialogTrigger>
+  );
+}

@@ -1,0 +1,24 @@
+import { createBrowserRouter } from 'react-router';
+import { QueuePage } from '../features/queue/QueuePage';
+import { NotFoundPage } from './NotFoundPage';
+
+/** The queue comes with the first load; the other screens when they are first opened. */
+export const router = createBrowserRouter([
+  { path: '/', element: <QueuePage /> },
+  {
+    path: '/cases/new',
+    lazy: async () => ({ Component: (await import('../features/intake/IntakePage')).IntakePage }),
+    HydrateFallback: () => null,
+  },
+  {
+    path: '/cases/:id',
+    lazy: async () => ({ Component: (await import('../features/case/CasePage')).CasePage }),
+    HydrateFallback: () => null,
+  },
+  {
+    path: '/cases/:id/close',
+    lazy: async () => ({ Component: (await import('../features/close/ClosePage')).ClosePage }),
+    HydrateFallback: () => null,
+  },
+  { path: '*', element: <NotFoundPage /> },
+]);

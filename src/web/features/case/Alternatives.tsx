@@ -1,0 +1,67 @@
+import { Button } from 'react-aria-components';
+import styled from 'styled-components';
+import type { TrialView } from '../../../core/diagnosis';
+import { fonts } from '../../theme/tokens';
+import { ColumnHead } from './column';
+
+const Pick = styled(Button)`
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 0.6rem;
+  width: 100%;
+  min-height: 44px;
+  padding: 0.25rem 0.2rem;
+  border: 0;
+  border-bottom: 1px solid ${({ theme }) => theme.line};
+  background: none;
+  text-align: left;
+  line-height: 1.2;
+  cursor: pointer;
+  &[data-hovered] {
+    background: ${({ theme }) => theme.panel};
+  }
+  span:last-child {
+    font: 500 0.85rem ${fonts.code};
+    white-space: nowrap;
+  }
+`;
+const Block = styled.div`
+  margin-top: 1rem;
+`;
+
+const shown = 6;
+/** Below this, in bits, a trial tells nothing worth saying. */
+const tellsNothing = 0.004;
+
+/** Other trials, each with its minutes; a trial that tells nothing new says so. */
+export function Alternatives({
+  trials,
+  onPick,
+}: {
+  readonly trials: readonly TrialView[];
+  readonly onPick: (id: string) => void;
+}) {
+  return (
+    <Block>
+      <ColumnHead>
+        <h2>Instead</h2>
+        <span>what each takes</span>
+      </ColumnHead>
+      <ul>
+        {trials.slice(0, shown).map((trial) => (
+          <li key={trial.id}>
+            <Pick onPress={() => onPick(trial.id)}>
+              <span>{trial.title}</span>
+              <span>
+                {trial.bits < tellsNothing
+                  ? 'tells nothing'
+                  : `${trial.minutes < 1 ? '< 1' : Math.round(trial.minutes)} min`}
+              </span>
+            </Pick>
+          </li>
+        ))}
+      </ul>
+    </Block>
+  );
+}

@@ -1,0 +1,225 @@
+import { format } from 'date-fns';
+import { ChevronUp, Undo2 } from 'lucide-react';
+import { useEffect, useRef } from 'react';
+import { Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import styled from 'styled-components';
+import type { CaseState, Entry } from '../../../core/casework';
+import { Button } from '../../components/Button';
+import { fonts } from '../../theme/tokens';
+import { entryWords } from './entry-words';
+
+const Strip = styled.footer`
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 0.8rem;
+  padding: 0.6rem 1rem;
+  background: ${({ theme }) => theme.sunk};
+  border-top: 1px solid ${({ theme }) => theme.line};
+  @media (max-width: 700px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+const Side = styled.div`
+  display: grid;
+  align-content: start;
+  gap: 0.25rem;
+  h2 {
+    font-size: 0.95rem;
+  }
+  button {
+    padding: 0.2rem 0.7rem;
+  }
+`;
+const Cards = styled.ol`
+  display: flex;
+  gap: 0.5rem;
+  overflow-x: auto;
+  list-style: none;
+`;
+const Card = styled.li<{ $struck: boolean; $good: boolean }>`
+  flex: none;
+  width: 13.5rem;
+  min-height: 5.6rem;
+  padding: 0.4rem 0.6rem;
+  border-top: 4px solid ${({ theme, $good }) => ($good ? theme.strong : theme.suspicionFill)};
+  background: ${({ theme }) => theme.panel};
+  font-size: 0.9rem;
+  line-height: 1.25;
+  text-decoration: ${({ $struck }) => ($struck ? 'line-through' : 'none')};
+  opacity: ${({ $struck }) => ($struck ? 0.65 : 1)};
+  overflow-wrap: anywhere;
+  b {
+    font-weight: 600;
+  }
+`;
+const Time = styled.div`
+  font: 500 0.8rem ${fonts.code};
+  color: ${({ theme }) => theme.muted};
+`;
+const Overlay = styled(ModalOverlay)`
+  position: fixed;
+  inset: 0;
+  display: grid;
+  align-items: end;
+  background: rgb(0 0 0 / 45%);
+  z-index: 10;
+`;
+const Sheet = styled(Modal)`
+  max-height: 84vh;
+  overflow: auto;
+  padding: 1.2rem max(1rem, calc(50vw - 36rem));
+  background: ${({ theme }) => theme.ground};
+  color: ${({ theme }) => theme.ink};
+  h2 {
+    font-size: 1.3rem;
+  }
+  table {
+    width: 100%;
+    margin-top: 0.6rem;
+    border-collapse: collapse;
+  }
+  td {
+    padding: 0.4rem 0.6rem 0.4rem 0;
+    border-bottom: 1px solid ${({ theme }) => theme.line};
+    vertical-align: top;
+  }
+`;
+const Head = styled.div`
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+`;
+
+const hidden = new Set(['entry-struck']);
+const canStrike = ({ event, struckBy }: Entry): boolean =>
+  struckBy === null && event.kind !== 'case-opened' && event.kind !== 'entry-struck';
+
+/** The last entry that can still be struck: what undo takes back. */
+export const lastEntryToStrike = (state: CaseState): Entry | null =>
+  [...state.entries].reverse().find(canStrike) ?? null;
+
+/** The log as a strip of trials; it opens upward to the whole sheet. */
+export function BenchSheet({
+  state,
+  isSaving,
+  onStrike,
+}: {
+  readonly state: CaseState;
+  readonly isSaving: boolean;
+  readonly onStrike: (entry: Entry) => void;
+}) {
+  const strip = useRef<HTMLOListElement>(null);
+  const shown = state.entries.filter(({ event }) => !hidden.has(event.kind));
+  useEffect(() => strip.current?.scrollTo({ left: strip.current.scrollWidth }), [shown.length]);
+  const last = lastEntryToStrike(state);
+  return (
+    <Strip aria-label="Bench sheet">
+      <Side>
+        <h2>Bench sheet</h2>
+        <DialogTrigger>
+          <Button>
+            <ChevronUp size={16} aria-hidden /> Whole sheet
+          </Button>
+          <WholeSheet entries={state.entries} isSaving={isSaving} onStrike={onStrike} />
+        </DialogTrigger>
+        <Button isDisabled={!last || isSaving} onPress={() => last && onStrike(last)}>
+          <Undo2 size={16} aria-hidden /> Undo last
+        </Button>
+      </Side>
+      <Cards ref={strip} tabIndex={0} aria-label="Entries">
+        {shown.map((entry) => (
+          <SheetCard key={entry.event.id} entry={entry} />
+        ))}
+      </Cards>
+    </Strip>
+  );
+}
+
+/** A start that stays up, a look that finds all in order, a reading within limits. */
+function speaksWell({ event, trial }: Entry): boolean {
+  if (event.kind !== 'trial-done' || !trial) return event.kind !== 'case-opened';
+  return event.outcome === (trial.observe.kind === 'start' ? 'works' : trial.outcomes[0]?.id);
+}
+
+function SheetCard({ entry }: { readonly entry: Entry }) {
+  const { done, seen } = entryWords(entry);
+  const good = speaksWell(entry);
+  return (
+    <Card $struck={entry.struckBy !== null} $good={good}>
+      <Time>
+        {format(new Date(entry.event.at), 'HH:mm')}
+        {entry.struckBy ? ' · struck' : entry.changes ? ` · ${entry.changes}` : ''}
+      </Time>
+      <b>{done}.</b> {seen}
+      {entry.event.kind === 'trial-done' && entry.event.note ? `. ${entry.event.note}` : ''}
+    </Card>
+  );
+}
+
+function WholeSheet({
+  entries,
+  isSaving,
+  onStrike,
+}: {
+  readonly entries: readonly Entry[];
+  readonly isSaving: boolean;
+  readonly onStrike: (entry: Entry) => void;
+}) {
+  return (
+    <Overlay isDismissable>
+      <Sheet>
+        <Dialog>
+          {({ close }) => (
+            <>
+              <Head>
+                <Heading slot="title">Bench sheet</Heading>
+                <Button onPress={close}>Back to the trial</Button>
+              </Head>
+              <table>
+                <tbody>
+                  {entries.map((entry) => (
+                    <SheetRow key={entry.event.id} entry={entry} isSaving={isSaving} onStrike={onStrike} />
+                  ))}
+                </tbody>
+              </table>
+            </>
+          )}
+        </Dialog>
+      </Sheet>
+    </Overlay>
+  );
+}
+
+function SheetRow({
+  entry,
+  isSaving,
+  onStrike,
+}: {
+  readonly entry: Entry;
+  readonly isSaving: boolean;
+  readonly onStrike: (entry: Entry) => void;
+}) {
+  const { done, seen } = entryWords(entry);
+  const note = entry.event.kind === 'trial-done' ? entry.event.note : undefined;
+  return (
+    <tr style={entry.struckBy ? { textDecoration: 'line-through' } : undefined}>
+      <td>{format(new Date(entry.event.at), 'd MMM HH:mm')}</td>
+      <td>{entry.event.by}</td>
+      <td>
+        <strong>{done}</strong>
+        {entry.changes && <div>{entry.changes}</div>}
+      </td>
+      <td>
+        {seen}
+        {note && <div>{note}</div>}
+      </td>
+      <td>
+        {canStrike(entry) && (
+          <Button isDisabled={isSaving} onPress={() => onStrike(entry)} aria-label={`Strike: ${done}`}>
+            Strike
+          </Button>
+        )}
+      </td>
+    </tr>
+  );
+}

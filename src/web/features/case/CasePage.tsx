@@ -1,0 +1,41 @@
+import { useMemo } from 'react';
+import { Link, useParams } from 'react-router';
+import { foldCase } from '../../../core/casework';
+import { useCaseDetail } from '../../api/cases';
+import { Page } from '../../app/Page';
+import { Notice } from '../../components/Notice';
+import { useDiagnosis } from '../../workers/use-diagnosis';
+import { CaseScreen } from './CaseScreen';
+
+/** A case by its address: reads the log, folds it, has it diagnosed. */
+export function CasePage() {
+  const { id = '' } = useParams();
+  const { data, error } = useCaseDetail(id);
+  const events = useMemo(() => data?.events.map(({ event }) => event) ?? null, [data]);
+  const folded = useMemo(() => (events ? foldCase(events) : null), [events]);
+  const { diagnosis, isCurrent } = useDiagnosis(events);
+  if (!data) return <CaseNotice message={error?.message ?? null} />;
+  if (!folded?.ok) return <CaseNotice message={folded?.problem.message ?? null} />;
+  return (
+    <CaseScreen
+      key={id}
+      caseId={id}
+      number={data.number}
+      state={folded.state}
+      diagnosis={diagnosis}
+      isCurrent={isCurrent}
+    />
+  );
+}
+
+function CaseNotice({ message }: { readonly message: string | null }) {
+  if (message === null) return null;
+  return (
+    <Page title="Case">
+      <Notice kind="danger">{message}</Notice>
+      <p>
+        <Link to="/">Back to the bench queue</Link>
+      </p>
+    </Page>
+  );
+}

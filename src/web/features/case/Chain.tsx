@@ -1,0 +1,172 @@
+import { Button } from 'react-aria-components';
+import styled, { useTheme } from 'styled-components';
+import type { LinkStanding } from '../../../core/diagnosis';
+import { LINKS, type LinkId } from '../../../core/startup';
+import { percent } from '../../components/format';
+import { fonts } from '../../theme/tokens';
+
+const Row = styled.div`
+  display: grid;
+  grid-template-columns: repeat(12, minmax(0, 1fr));
+  gap: 3px;
+  padding: 0.5rem 1rem 0.2rem;
+  @media (max-width: 900px) {
+    grid-template-columns: repeat(6, minmax(0, 1fr));
+  }
+`;
+const LinkButton = styled(Button)`
+  display: grid;
+  gap: 2px;
+  padding: 0;
+  border: 0;
+  background: none;
+  cursor: pointer;
+  text-align: center;
+  border-bottom: 4px solid transparent;
+  &[aria-pressed='true'] {
+    border-bottom-color: ${({ theme }) => theme.suspicion};
+  }
+`;
+const Block = styled.span`
+  position: relative;
+  display: block;
+  height: 42px;
+  svg {
+    display: block;
+    width: 100%;
+    height: 100%;
+  }
+`;
+const Share = styled.span`
+  position: absolute;
+  inset: 0;
+  display: grid;
+  place-items: center;
+  span {
+    padding: 0 0.35rem;
+    border-radius: 3px;
+    background: ${({ theme }) => theme.panel};
+    font: 700 0.85rem ${fonts.code};
+    white-space: nowrap;
+  }
+`;
+const Name = styled.span`
+  font-size: 0.85rem;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+`;
+
+const stateWords = {
+  proven: 'proven',
+  failing: 'failing',
+  suspected: 'suspected',
+  'not-reached': 'not reached',
+} as const;
+
+/** The start-up chain: where the fault can be. Press a link to see only its suspects. */
+export function Chain({
+  links,
+  chosen,
+  onChoose,
+}: {
+  readonly links: readonly LinkStanding[];
+  readonly chosen: LinkId | null;
+  readonly onChoose: (link: LinkId | null) => void;
+}) {
+  return (
+    <Row role="group" aria-label="Start-up chain">
+      {LINKS.map(({ id, name }) => {
+        const standing = links.find(({ link }) => link === id);
+        const state = standing?.state ?? 'not-reached';
+        const share = standing?.probability ?? 0;
+        const shown = state === 'suspected' || state === 'failing';
+        return (
+          <LinkButton
+            key={id}
+            aria-label={`${name}: ${stateWords[state]}${shown ? `, ${percent(share)}` : ''}`}
+            aria-pressed={chosen === id}
+            onPress={() => onChoose(chosen === id ? null : id)}
+          >
+            <Block>
+              <LinkShape state={state} share={share} id={id} />
+              {shown && (
+                <Share>
+                  <span>{percent(share)}</span>
+                </Share>
+              )}
+            </Block>
+            <Name>{name}</Name>
+          </LinkButton>
+        );
+      })}
+    </Row>
+  );
+}
+
+const outline = '1,1 90,1 99,21 90,41 1,41 10,21';
+
+/** Proven: solid with a tick. Failing: a block with a cut. Suspected: hatching denser with probability. */
+function LinkShape({
+  state,
+  share,
+  id,
+}: {
+  readonly state: LinkStanding['state'];
+  readonly share: number;
+  readonly id: string;
+}) {
+  const theme = useTheme();
+  const gap = 12 - 8 * Math.min(1, share);
+  const hatch = `hatch-${id}`;
+  return (
+    <svg viewBox="0 0 100 42" preserveAspectRatio="none" aria-hidden>
+      <defs>
+        <pattern id={hatch} width={gap} height={gap} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width={gap} height={gap} fill={theme.suspicionSoft} />
+          <rect width={2.4} height={gap} fill={theme.suspicionFill} />
+        </pattern>
+      </defs>
+      {state === 'proven' && <polygon points={outline} fill={theme.strong} />}
+      {state === 'proven' && (
+        <path
+          d="M43 21l6 7 11-14"
+          fill="none"
+          stroke={theme.onStrong}
+          strokeWidth="3"
+          vectorEffect="non-scaling-stroke"
+        />
+      )}
+      {state === 'not-reached' && (
+        <polygon
+          points={outline}
+          fill="none"
+          stroke={theme.muted}
+          strokeDasharray="4 3"
+          vectorEffect="non-scaling-stroke"
+        />
+      )}
+      {state === 'suspected' && (
+        <polygon
+          points={outline}
+          fill={`url(#${hatch})`}
+          stroke={theme.suspicion}
+          strokeWidth="1.5"
+          vectorEffect="non-scaling-stroke"
+        />
+      )}
+      {state === 'failing' && (
+        <>
+          <polygon
+            points={outline}
+            fill={theme.suspicionFill}
+            stroke={theme.suspicion}
+            strokeWidth="2"
+            vectorEffect="non-scaling-stroke"
+          />
+          <path d="M16 0L28 42" stroke={theme.ground} strokeWidth="5" vectorEffect="non-scaling-stroke" />
+        </>
+      )}
+    </svg>
+  );
+}

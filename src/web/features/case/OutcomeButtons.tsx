@@ -1,0 +1,178 @@
+import { Button, Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import styled from 'styled-components';
+import { SILENT_OUTCOMES } from '../../../core/trials';
+import type { OutcomeView } from '../../../core/diagnosis';
+import { percent } from '../../components/format';
+import { fonts } from '../../theme/tokens';
+import type { OutcomeChoices } from './outcome-choices';
+
+const Outcome = styled(Button)<{ $silent?: boolean }>`
+  display: grid;
+  grid-template-columns: 2.5rem minmax(0, auto) minmax(0, 1fr);
+  align-items: stretch;
+  width: 100%;
+  min-height: ${({ $silent }) => ($silent ? '44px' : '48px')};
+  padding: 0;
+  border: 1px solid ${({ theme, $silent }) => ($silent ? theme.line : theme.strong)};
+  border-radius: 6px;
+  background: ${({ theme }) => theme.panel};
+  text-align: left;
+  cursor: pointer;
+  overflow: hidden;
+  &[data-hovered] {
+    border-color: ${({ theme }) => theme.ink};
+  }
+  &[data-disabled] {
+    opacity: 0.55;
+  }
+`;
+const Key = styled.span<{ $silent?: boolean }>`
+  display: grid;
+  place-items: center;
+  background: ${({ theme, $silent }) => ($silent ? theme.sunk : theme.strong)};
+  color: ${({ theme, $silent }) => ($silent ? theme.ink : theme.onStrong)};
+  font: 700 1rem ${fonts.code};
+`;
+const Label = styled.span`
+  align-self: center;
+  padding: 0.3rem 0.8rem;
+  font-weight: 600;
+  line-height: 1.2;
+`;
+const Then = styled.span`
+  align-self: center;
+  justify-self: end;
+  padding: 0.25rem 0.8rem 0.25rem 0;
+  font-size: 0.88rem;
+  line-height: 1.2;
+  text-align: right;
+  color: ${({ theme }) => theme.muted};
+  b {
+    color: ${({ theme }) => theme.ink};
+    white-space: nowrap;
+  }
+`;
+const List = styled.div`
+  display: grid;
+  gap: 0.4rem;
+`;
+const Pair = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(11rem, 1fr));
+  gap: 0.4rem;
+`;
+const Overlay = styled(ModalOverlay)`
+  position: fixed;
+  inset: 0;
+  display: grid;
+  place-items: center;
+  background: rgb(0 0 0 / 45%);
+  z-index: 10;
+`;
+const Sheet = styled(Modal)`
+  width: min(34rem, 94vw);
+  max-height: 88vh;
+  overflow: auto;
+  padding: 1.2rem;
+  border-radius: 8px;
+  background: ${({ theme }) => theme.ground};
+  color: ${({ theme }) => theme.ink};
+  h2 {
+    margin-bottom: 0.8rem;
+    font-size: 1.2rem;
+  }
+`;
+
+/** What can be seen, one press each, with what each would tell. */
+export function OutcomeButtons({
+  choices,
+  isDisabled,
+  onOutcome,
+}: {
+  readonly choices: OutcomeChoices;
+  readonly isDisabled: boolean;
+  readonly onOutcome: (id: string) => void;
+}) {
+  return (
+    <List role="group" aria-label="What do you see?">
+      {choices.likely.map((outcome, index) => (
+        <Outcome key={outcome.id} isDisabled={isDisabled} onPress={() => onOutcome(outcome.id)}>
+          <Key>{index + 1}</Key>
+          <Label>{outcome.label}</Label>
+          <Telling outcome={outcome} />
+        </Outcome>
+      ))}
+      <Pair>
+        {SILENT_OUTCOMES.map(({ id, label }, index) => (
+          <Outcome key={id} $silent isDisabled={isDisabled} onPress={() => onOutcome(id)}>
+            <Key $silent>{choices.likely.length + index + 1}</Key>
+            <Label>{label}</Label>
+          </Outcome>
+        ))}
+        {choices.others.length > 0 && (
+          <OtherOutcomes others={choices.others} isDisabled={isDisabled} onOutcome={onOutcome} />
+        )}
+      </Pair>
+    </List>
+  );
+}
+
+function Telling({ outcome: { probability, then } }: { readonly outcome: OutcomeView }) {
+  return (
+    <Then>
+      {percent(probability)}
+      {then && (
+        <>
+          {' '}
+          · then {then.title.charAt(0).toLowerCase() + then.title.slice(1)} <b>{percent(then.probability)}</b>
+        </>
+      )}
+    </Then>
+  );
+}
+
+function OtherOutcomes({
+  others,
+  isDisabled,
+  onOutcome,
+}: {
+  readonly others: readonly OutcomeView[];
+  readonly isDisabled: boolean;
+  readonly onOutcome: (id: string) => void;
+}) {
+  return (
+    <DialogTrigger>
+      <Outcome $silent isDisabled={isDisabled}>
+        <Key $silent>…</Key>
+        <Label>Something else</Label>
+      </Outcome>
+      <Overlay isDismissable>
+        <Sheet>
+          <Dialog>
+            {({ close }) => (
+              <>
+                <Heading slot="title">What do you see?</Heading>
+                <List>
+                  {others.map((outcome) => (
+                    <Outcome
+                      key={outcome.id}
+                      $silent
+                      onPress={() => {
+                        close();
+                        onOutcome(outcome.id);
+                      }}
+                    >
+                      <Key $silent>·</Key>
+                      <Label>{outcome.label}</Label>
+                      <Then>{percent(outcome.probability)}</Then>
+                    </Outcome>
+                  ))}
+                </List>
+              </>
+            )}
+          </Dialog>
+        </Sheet>
+      </Overlay>
+    </DialogTrigger>
+  );
+}

@@ -1,0 +1,67 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { QUANTITIES, gradeReading } from '../../../core/trials';
+import type { TrialView } from '../../../core/diagnosis';
+import { Button } from '../../components/Button';
+import { Field } from '../../components/Field';
+
+const Row = styled.form`
+  display: grid;
+  grid-template-columns: 10rem auto minmax(0, 1fr);
+  gap: 0.8rem;
+  align-items: start;
+  button {
+    margin-top: 1.65rem;
+  }
+  p {
+    margin-top: 2.2rem;
+    color: ${({ theme }) => theme.muted};
+  }
+`;
+
+/** The reading of a meter in volts, graded as it is typed. A comma serves as a point. */
+export function ReadingEntry({
+  trial,
+  onReading,
+}: {
+  readonly trial: TrialView;
+  readonly onReading: (outcome: string, volts: number) => void;
+}) {
+  const [text, setText] = useState('');
+  const [error, setError] = useState<string | undefined>();
+  const quantity = QUANTITIES.find(({ id }) => trial.id.startsWith(`measure/${id}/`));
+  if (!quantity || !trial.limits) return null;
+  const volts = parseVolts(text);
+  const grade = volts === null ? null : gradeReading(quantity, volts);
+  const label = trial.outcomes.find(({ id }) => id === grade)?.label;
+  return (
+    <Row
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (volts === null || grade === null) setError('Write volts between −30 and 300, for instance 5.04.');
+        else onReading(grade, volts);
+      }}
+    >
+      <Field
+        label="Reading in volts"
+        value={text}
+        onChange={(value) => (setText(value), setError(undefined))}
+        error={error}
+      />
+      <Button type="submit" $kind="primary">
+        Record
+      </Button>
+      <p role="status">
+        {label ? `${label}. ` : ''}Limits {trial.limits.lowVolts} to {trial.limits.highVolts} V.
+      </p>
+    </Row>
+  );
+}
+
+function parseVolts(text: string): number | null {
+  const plain = text.trim().replace(',', '.').replace('−', '-');
+  if (!/^-?\d{1,3}(\.\d{1,4})?$/.test(plain)) return null;
+  const volts = Number(plain);
+  return volts >= -30 && volts <= 300 ? volts : null;
+}

@@ -1,0 +1,117 @@
+import { ChevronDown } from 'lucide-react';
+import { Button, Disclosure, DisclosurePanel } from 'react-aria-components';
+import styled from 'styled-components';
+import type { Diagnosis, SuspectView } from '../../../core/diagnosis';
+import type { CaseState } from '../../../core/casework';
+import { LINKS, type LinkId } from '../../../core/startup';
+import { percent } from '../../components/format';
+import { fonts } from '../../theme/tokens';
+import { ColumnHead } from './column';
+import { EvidenceList } from './EvidenceList';
+
+const Head = styled(Button)`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto 1rem;
+  gap: 0.1rem 0.5rem;
+  align-items: baseline;
+  width: 100%;
+  min-height: 44px;
+  padding: 0.35rem 0 0.3rem;
+  border: 0;
+  background: none;
+  text-align: left;
+  cursor: pointer;
+  svg {
+    align-self: center;
+    color: ${({ theme }) => theme.muted};
+  }
+  &[aria-expanded='true'] svg {
+    transform: rotate(180deg);
+  }
+`;
+const Title = styled.span`
+  font-weight: 600;
+  line-height: 1.2;
+`;
+const Share = styled.span`
+  font: 700 0.92rem ${fonts.code};
+  white-space: nowrap;
+`;
+const Bar = styled.span<{ $share: number }>`
+  grid-column: 1 / -1;
+  height: 7px;
+  background: ${({ theme }) => theme.sunk};
+  &::before {
+    content: '';
+    display: block;
+    height: 100%;
+    width: ${({ $share }) => `${Math.max(0.5, 100 * $share)}%`};
+    background: repeating-linear-gradient(
+      45deg,
+      ${({ theme }) => theme.suspicion} 0 3px,
+      ${({ theme }) => theme.suspicionFill} 3px 7px
+    );
+  }
+`;
+const Item = styled.li`
+  border-bottom: 1px solid ${({ theme }) => theme.line};
+`;
+
+const shown = 6;
+
+/** Ranked suspects, the rest as one; press one for the evidence for and against it. */
+export function Suspects({
+  diagnosis,
+  state,
+  link,
+}: {
+  readonly diagnosis: Diagnosis;
+  readonly state: CaseState;
+  readonly link: LinkId | null;
+}) {
+  const fitting = diagnosis.suspects.filter((suspect) => !link || suspect.link === link);
+  const listed = fitting.filter(({ somethingElse }) => !somethingElse || link).slice(0, shown);
+  const rest = fitting
+    .filter((suspect) => !listed.includes(suspect))
+    .reduce((sum, { probability }) => sum + probability, 0);
+  const trials = state.steps.length;
+  return (
+    <div>
+      <ColumnHead>
+        <h2>{link ? `Suspects at ${LINKS.find(({ id }) => id === link)?.name.toLowerCase()}` : 'Suspects'}</h2>
+        <span>{trials === 1 ? 'after 1 entry' : `after ${trials} entries`}</span>
+      </ColumnHead>
+      <ul>
+        {listed.map((suspect) => (
+          <Item key={suspect.fault}>
+            <Suspect suspect={suspect} state={state} />
+          </Item>
+        ))}
+        <Item>
+          <Head as="div">
+            <Title>{link ? 'Anything else here' : 'Something else'}</Title>
+            <Share>{percent(rest)}</Share>
+            <span />
+            <Bar $share={rest} />
+          </Head>
+        </Item>
+      </ul>
+    </div>
+  );
+}
+
+function Suspect({ suspect, state }: { readonly suspect: SuspectView; readonly state: CaseState }) {
+  return (
+    <Disclosure>
+      <Head slot="trigger">
+        <Title>{suspect.title}</Title>
+        <Share>{percent(suspect.probability)}</Share>
+        <ChevronDown size={16} aria-hidden />
+        <Bar $share={suspect.probability} />
+      </Head>
+      <DisclosurePanel>
+        <EvidenceList suspect={suspect} state={state} />
+      </DisclosurePanel>
+    </Disclosure>
+  );
+}

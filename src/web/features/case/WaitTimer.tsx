@@ -1,0 +1,74 @@
+import { Timer } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import styled from 'styled-components';
+import type { TrialView } from '../../../core/diagnosis';
+import { Button } from '../../components/Button';
+import { clock } from '../../components/format';
+import { useDesk, useDeskStore } from '../../stores/desk-store';
+import { fonts } from '../../theme/tokens';
+
+const Row = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 0.8rem;
+  font-size: 0.95rem;
+  color: ${({ theme }) => theme.muted};
+  output {
+    min-width: 3.6rem;
+    font: 700 1.2rem ${fonts.code};
+    color: ${({ theme }) => theme.ink};
+  }
+`;
+const Small = styled(Button)`
+  padding: 0.2rem 0.8rem;
+`;
+
+/** The recommended wait of a start: starts on T, goes on when the tab is left, and says in the title when it is over. */
+export function WaitTimer({
+  caseId,
+  trial,
+  start,
+}: {
+  readonly caseId: string;
+  readonly trial: TrialView;
+  readonly start: () => void;
+}) {
+  const { wait } = useDesk(caseId);
+  const change = useDeskStore((store) => store.change);
+  const running = wait?.trial === trial.id ? wait : null;
+  const left = useSecondsLeft(running?.endsAt ?? null);
+  useTitleWhenOver(running !== null && left <= 0);
+  if (!trial.wait) return null;
+  return (
+    <Row>
+      <Small onPress={() => (running ? change(caseId, { wait: null }) : start())}>
+        <Timer size={18} aria-hidden />
+        {running ? 'Stop' : 'Start the wait'}
+      </Small>
+      <output aria-label="Wait left">{clock(running ? left : trial.wait.seconds)}</output>
+      <span role="status">{running && left <= 0 ? 'The wait is over. What do you see?' : trial.wait.reason}</span>
+    </Row>
+  );
+}
+
+function useSecondsLeft(endsAt: number | null): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    if (endsAt === null) return;
+    setNow(Date.now());
+    const ticking = setInterval(() => setNow(Date.now()), 250);
+    return () => clearInterval(ticking);
+  }, [endsAt]);
+  return endsAt === null ? 0 : Math.max(0, (endsAt - now) / 1000);
+}
+
+function useTitleWhenOver(over: boolean): void {
+  useEffect(() => {
+    if (!over) return;
+    const before = document.title;
+    document.title = `Wait over · ${before}`;
+    return () => {
+      document.title = before;
+    };
+  }, [over]);
+}

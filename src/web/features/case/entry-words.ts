@@ -1,0 +1,33 @@
+import type { Entry } from '../../../core/casework';
+import { START_OUTCOME_LABELS } from '../../../core/startup';
+import { SILENT_OUTCOMES } from '../../../core/trials';
+
+/** What was done and what was seen, for the bench sheet and the evidence. */
+export function entryWords({ event, trial }: Entry): { done: string; seen: string } {
+  switch (event.kind) {
+    case 'case-opened':
+      return { done: 'Told', seen: event.told === null ? 'Nobody can say' : START_OUTCOME_LABELS[event.told] };
+    case 'trial-done': {
+      const options = [...(trial?.outcomes ?? []), ...SILENT_OUTCOMES];
+      const label = options.find(({ id }) => id === event.outcome)?.label ?? event.outcome;
+      return {
+        done: trial?.title ?? event.trial,
+        seen: event.volts === undefined ? label : `${event.volts} V: ${label.toLowerCase()}`,
+      };
+    }
+    case 'configuration-changed':
+      return { done: 'Changed', seen: '' };
+    case 'note-added':
+      return { done: 'Note', seen: event.text };
+    case 'entry-struck':
+      return { done: 'Struck an entry', seen: event.reason };
+    case 'case-parked':
+      return { done: 'Parked', seen: `Waiting for ${event.waitingFor}` };
+    case 'case-resumed':
+      return { done: 'Taken up again', seen: '' };
+    case 'case-closed':
+      return { done: 'Closed', seen: event.cause };
+    case 'case-reopened':
+      return { done: 'Opened again', seen: event.reason };
+  }
+}

@@ -1,0 +1,30 @@
+import { SILENT_OUTCOMES } from '../../../core/trials';
+import type { OutcomeView, TrialView } from '../../../core/diagnosis';
+
+/** At most this many outcomes are large buttons; the rest are behind "Something else was seen". */
+const largeButtons = 5;
+const likelyEnough = 0.02;
+
+export interface OutcomeChoices {
+  /** Likely ones, likeliest first. */
+  readonly likely: readonly OutcomeView[];
+  readonly others: readonly OutcomeView[];
+}
+
+/** Splits a trial's outcomes into those worth a large button and the rest. Looks and measurements show all. */
+export function splitOutcomes({ kind, outcomes }: TrialView): OutcomeChoices {
+  if (kind !== 'start') return { likely: outcomes, others: [] };
+  const ranked = [...outcomes].sort((a, b) => b.probability - a.probability);
+  const works = ranked.find(({ id }) => id === 'works');
+  const top = ranked.filter(({ probability }, i) => i < 2 || probability >= likelyEnough).slice(0, largeButtons);
+  // A start that works must always be one press away.
+  const likely = works && !top.includes(works) ? [...top.slice(0, largeButtons - 1), works] : top;
+  return { likely, others: outcomes.filter((outcome) => !likely.includes(outcome)) };
+}
+
+/** What a digit key means on the trial card: likely outcomes first, then the silent ones. */
+export function outcomeForKey(choices: OutcomeChoices, key: string): string | null {
+  const index = Number(key) - 1;
+  if (!Number.isInteger(index) || index < 0) return null;
+  return [...choices.likely.map(({ id }) => id), ...SILENT_OUTCOMES.map(({ id }) => id)][index] ?? null;
+}

@@ -1,0 +1,61 @@
+import { useCallback, useState } from 'react';
+import type { CaseEvent } from '../../../core/casework';
+import { StaleError, useAppendEvents } from '../../api/cases';
+import { newId } from '../../stores/new-id';
+import { usePersonStore } from '../../stores/person-store';
+
+/** Omit that keeps the members of a union apart. */
+type WithoutBase<T> = T extends unknown ? Omit<T, 'id' | 'at' | 'by'> : never;
+export type EventBody = WithoutBase<CaseEvent>;
+
+export interface CaseActions {
+  /** Writes one event. Resolves true once it is stored. */
+  record(body: EventBody): Promise<boolean>;
+  /** Sends the event that did not get through again, with the same id. */
+  retry(): Promise<boolean>;
+  readonly isSaving: boolean;
+  readonly error: Error | null;
+  /** Set while an event waits to be sent again. */
+  readonly canRetry: boolean;
+  dismiss(): void;
+}
+
+/** Writing to the log of one case. A failure keeps the event for another try; a stale writer has to look again. */
+export function useCaseActions(caseId: string): CaseActions {
+  const append = useAppendEvents(caseId);
+  const by = usePersonStore((store) => store.name);
+  const [unsent, setUnsent] = useState<CaseEvent | null>(null);
+  const [error, setError] = useState<Error | null>(null);
+  const { mutateAsync } = append;
+
+  const send = useCallback(
+    async (event: CaseEvent) => {
+      try {
+        await mutateAsync([event]);
+        setUnsent(null);
+        setError(null);
+        return true;
+      } catch (failure) {
+        setError(failure instanceof Error ? failure : new Error(String(failure)));
+        setUnsent(failure instanceof StaleError ? null : event);
+        return false;
+      }
+    },
+    [mutateAsync],
+  );
+  const record = useCallback(
+    (body: EventBody) => send({ ...body, id: newId(), at: new Date().toISOString(), by } as CaseEvent),
+    [send, by],
+  );
+  return {
+    record,
+    retry: () => (unsent ? send(unsent) : Promise.resolve(false)),
+    isSaving: append.isPending,
+    error,
+    canRetry: unsent !== null,
+    dismiss: () => {
+      setError(null);
+      setUnsent(null);
+    },
+  };
+}

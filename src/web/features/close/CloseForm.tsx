@@ -1,0 +1,167 @@
+import { useState } from 'react';
+import { Controller, useForm, type FieldErrors } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import * as z from 'zod';
+import { ENDINGS, proofOfCause, type CaseState, type Ending } from '../../../core/casework';
+import type { Confirmation, Diagnosis } from '../../../core/diagnosis';
+import { Button } from '../../components/Button';
+import { ChoiceGrid } from '../../components/ChoiceGrid';
+import { Field } from '../../components/Field';
+import { percent } from '../../components/format';
+import { Notice } from '../../components/Notice';
+import { useCaseActions } from '../case/use-case-actions';
+import { ProofStrip } from './ProofStrip';
+
+const Form = styled.form`
+  display: grid;
+  gap: 1.5rem;
+  max-width: 54rem;
+`;
+const Foot = styled.div`
+  display: flex;
+  gap: 0.8rem;
+`;
+
+const endingWords: Readonly<Record<Ending, string>> = {
+  repaired: 'Repaired',
+  'work-around': 'Worked around, agreed with the owner',
+  'nothing-wrong': 'Nothing was wrong',
+  returned: 'Returned under warranty',
+  'given-up': 'Given up',
+};
+
+const notListed = 'not-listed';
+const suspectsListed = 5;
+
+const schema = z.object({
+  ending: z.enum(ENDINGS),
+  fault: z.string(),
+  cause: z.string().trim().min(1, 'Write what it was.').max(400, 'At most 400 characters.'),
+  done: z
+    .string()
+    .trim()
+    .min(1, 'Write what was done: a bare "no luck" helps nobody.')
+    .max(2000, 'At most 2000 characters.'),
+});
+type CloseDraft = z.infer<typeof schema>;
+
+function resolve(values: CloseDraft) {
+  const parsed = schema.safeParse(values);
+  if (parsed.success) return { values: parsed.data, errors: {} };
+  const errors: FieldErrors<CloseDraft> = {};
+  for (const issue of parsed.error.issues)
+    errors[issue.path[0] as keyof CloseDraft] ??= { type: issue.code, message: issue.message };
+  return { values: {}, errors };
+}
+
+/** What was done so far that mends something, in the order of the log. */
+function repairsInWords(state: CaseState): string {
+  const repairs = state.entries.flatMap(({ event, trial, struckBy }) =>
+    event.kind === 'trial-done' && trial?.repair && struckBy === null && event.outcome !== 'could-not'
+      ? [trial.repair.title]
+      : [],
+  );
+  return [...new Set(repairs)].map((title) => `${title}.`).join(' ');
+}
+
+const proofWords: Readonly<Record<Confirmation, string>> = {
+  suggested: 'Only reckoned. Nothing in the log made the fault go and come back.',
+  supported: 'It went away with the change. It was not made to come back.',
+  proven: 'It went away with the change, came back without it, and went away again.',
+};
+
+export function CloseForm({
+  caseId,
+  state,
+  diagnosis,
+}: {
+  readonly caseId: string;
+  readonly state: CaseState;
+  readonly diagnosis: Diagnosis;
+}) {
+  const known = diagnosis.suspects.filter(({ somethingElse }) => !somethingElse).slice(0, suspectsListed);
+  const [top] = known;
+  const form = useForm<CloseDraft>({
+    defaultValues: {
+      ending: 'repaired',
+      fault: top?.fault ?? notListed,
+      cause: top?.title ?? '',
+      done: repairsInWords(state),
+    },
+    resolver: resolve,
+  });
+  const actions = useCaseActions(caseId);
+  const navigate = useNavigate();
+  const [edited, setEdited] = useState(false);
+  const fault = form.watch('fault');
+  const proof = proofOfCause(state, fault === notListed ? null : fault);
+  const pick = (id: string) => {
+    form.setValue('fault', id);
+    if (!edited) form.setValue('cause', known.find((s) => s.fault === id)?.title ?? '');
+  };
+  const submit = form.handleSubmit(async ({ fault: id, ...rest }) => {
+    const saved = await actions.record({ kind: 'case-closed', fault: id === notListed ? null : id, ...rest });
+    if (saved) await navigate(`/cases/${caseId}`);
+  });
+  return (
+    <Form noValidate onSubmit={(event) => void submit(event)}>
+      <Controller
+        control={form.control}
+        name="ending"
+        render={({ field }) => (
+          <ChoiceGrid
+            label="How does it end?"
+            columns={3}
+            choices={ENDINGS.map((id) => ({ id, label: endingWords[id] }))}
+            value={field.value}
+            onChange={field.onChange}
+          />
+        )}
+      />
+      <ChoiceGrid
+        label="What was it?"
+        columns={1}
+        choices={[
+          ...known.map((s) => ({ id: s.fault, label: `${s.title} (${percent(s.probability)})` })),
+          { id: notListed, label: 'Something that is not listed' },
+        ]}
+        value={fault}
+        onChange={pick}
+      />
+      <ProofStrip proof={proof} words={proofWords[proof]} />
+      <Controller
+        control={form.control}
+        name="cause"
+        render={({ field, fieldState }) => (
+          <Field
+            label="The cause, in words"
+            value={field.value}
+            onChange={(value) => (setEdited(true), field.onChange(value))}
+            error={fieldState.error?.message}
+          />
+        )}
+      />
+      <Controller
+        control={form.control}
+        name="done"
+        render={({ field, fieldState }) => (
+          <Field
+            label="What was done"
+            rows={3}
+            value={field.value}
+            onChange={field.onChange}
+            error={fieldState.error?.message}
+          />
+        )}
+      />
+      {actions.error && <Notice kind="danger">{actions.error.message}</Notice>}
+      <Foot>
+        <Button type="submit" $kind="primary" isDisabled={actions.isSaving}>
+          Close the case
+        </Button>
+        <Button onPress={() => void navigate(`/cases/${caseId}`)}>Back to the bench</Button>
+      </Foot>
+    </Form>
+  );
+}

@@ -1,0 +1,168 @@
+import { useEffect, useState } from 'react';
+import { Controller, useForm, type FieldErrors, type UseFormReturn } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { CIRCUMSTANCES } from '../../../core/faults';
+import { useOpenCase } from '../../api/cases';
+import { Page } from '../../app/Page';
+import { Button } from '../../components/Button';
+import { CheckGrid } from '../../components/ChoiceGrid';
+import { Field } from '../../components/Field';
+import { Notice } from '../../components/Notice';
+import { useIntakeDraftStore } from '../../stores/intake-draft-store';
+import { newId } from '../../stores/new-id';
+import { usePersonStore } from '../../stores/person-store';
+import { circumstanceWords } from '../circumstance-words';
+import { emptyDraft, intakeSchema, openedFromDraft, type IntakeDraft } from './intake-draft';
+import { PartsFields } from './PartsFields';
+import { ToldChoices } from './ToldChoices';
+
+const Form = styled.form`
+  display: grid;
+  gap: 1.6rem;
+`;
+const Section = styled.section`
+  display: grid;
+  gap: 0.8rem;
+  h2 {
+    font-size: 1.1rem;
+  }
+`;
+const Three = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr 2fr;
+  gap: 1rem;
+  @media (max-width: 760px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const Foot = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.8rem;
+  align-items: center;
+`;
+
+/** Errors by field from the schema, in the shape that the form library wants. */
+function resolveDraft(values: IntakeDraft) {
+  const parsed = intakeSchema.safeParse(values);
+  if (parsed.success) return { values: parsed.data, errors: {} };
+  const errors: FieldErrors<IntakeDraft> = {};
+  for (const issue of parsed.error.issues) {
+    const name = issue.path[0] as keyof IntakeDraft;
+    errors[name] ??= { type: issue.code, message: issue.message } as never;
+  }
+  return { values: {}, errors };
+}
+
+function useIntakeForm(): UseFormReturn<IntakeDraft> {
+  const kept = intakeSchema.partial().safeParse(useIntakeDraftStore.getState().draft);
+  const form = useForm<IntakeDraft>({
+    defaultValues: { ...emptyDraft, ...(kept.success ? kept.data : {}) },
+    resolver: resolveDraft,
+  });
+  const keep = useIntakeDraftStore((store) => store.keep);
+  useEffect(() => {
+    const { unsubscribe } = form.watch((values) => keep(values));
+    return unsubscribe;
+  }, [form, keep]);
+  return form;
+}
+
+/** Intake: machine, owner, complaint, what happens, parts. What is typed survives a closed tab. */
+export function IntakePage() {
+  const form = useIntakeForm();
+  const [caseId] = useState(newId);
+  const by = usePersonStore((store) => store.name);
+  const clear = useIntakeDraftStore((store) => store.clear);
+  const open = useOpenCase();
+  const navigate = useNavigate();
+  const draft = form.watch();
+  const set = (change: Partial<IntakeDraft>) =>
+    Object.entries(change).forEach(([name, value]) =>
+      form.setValue(name as keyof IntakeDraft, value as never, { shouldDirty: true }),
+    );
+  const submit = form.handleSubmit(async (values) => {
+    await open.mutateAsync({ id: caseId, events: [openedFromDraft(values, { by, now: new Date() })] });
+    clear();
+    await navigate(`/cases/${caseId}`);
+  });
+  return (
+    <Page title="New case">
+      <Form onSubmit={(event) => void submit(event).catch(() => undefined)} noValidate>
+        <Section>
+          <Three>
+            <TextLine form={form} name="machine" label="Machine" autoFocus />
+            <TextLine form={form} name="owner" label="Owner" />
+            <TextLine form={form} name="complaint" label="Complaint, in the owner’s words" />
+          </Three>
+        </Section>
+        <Section>
+          <Controller
+            control={form.control}
+            name="told"
+            render={({ field, fieldState }) => (
+              <ToldChoices value={field.value} onChange={field.onChange} error={fieldState.error?.message} />
+            )}
+          />
+        </Section>
+        <Section>
+          <CheckGrid
+            label="What is known of it"
+            columns={4}
+            choices={CIRCUMSTANCES.map((id) => ({ id, label: circumstanceWords[id] }))}
+            values={draft.circumstances}
+            onChange={(ids) => set({ circumstances: ids as IntakeDraft['circumstances'] })}
+          />
+        </Section>
+        <Section>
+          <h2>Parts</h2>
+          <PartsFields draft={draft} set={set} />
+        </Section>
+        {open.error && <Notice kind="danger">{open.error.message}</Notice>}
+        <Foot>
+          <Button type="submit" $kind="primary" isDisabled={open.isPending}>
+            Open the case
+          </Button>
+          <Button
+            onPress={() => {
+              form.reset(emptyDraft);
+              clear();
+            }}
+          >
+            Clear the form
+          </Button>
+        </Foot>
+      </Form>
+    </Page>
+  );
+}
+
+function TextLine({
+  form,
+  name,
+  label,
+  autoFocus = false,
+}: {
+  readonly form: UseFormReturn<IntakeDraft>;
+  readonly name: 'machine' | 'owner' | 'complaint';
+  readonly label: string;
+  readonly autoFocus?: boolean;
+}) {
+  return (
+    <Controller
+      control={form.control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <Field
+          label={label}
+          value={field.value}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          error={fieldState.error?.message}
+          autoFocus={autoFocus}
+        />
+      )}
+    />
+  );
+}

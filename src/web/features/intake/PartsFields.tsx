@@ -1,0 +1,77 @@
+import styled from 'styled-components';
+import { CheckGrid, ChoiceGrid } from '../../components/ChoiceGrid';
+import { Stepper } from '../../components/Field';
+import type { IntakeDraft } from './intake-draft';
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0.8rem 2.5rem;
+  @media (max-width: 760px) {
+    grid-template-columns: 1fr;
+  }
+`;
+const Stack = styled.div`
+  display: grid;
+  gap: 0.5rem;
+  align-content: start;
+`;
+
+export interface PartsFieldsProps {
+  readonly draft: IntakeDraft;
+  readonly set: (change: Partial<IntakeDraft>) => void;
+}
+
+const signalChoices = [
+  { id: 'stageLights', label: 'Stage lights' },
+  { id: 'checkpointDisplay', label: 'Checkpoint display' },
+  { id: 'speaker', label: 'Speaker fitted' },
+];
+const graphicsChoices = [
+  { id: 'card', label: 'A graphics card is fitted' },
+  { id: 'builtInGraphics', label: 'The processor makes a picture too' },
+];
+
+/** The machine's parts: counts and a few choices; the rest every machine has. */
+export function PartsFields({ draft, set }: PartsFieldsProps) {
+  return (
+    <Two>
+      <Stack>
+        <Stepper label="Memory modules" value={draft.modules} max={4} onChange={(modules) => set({ modules })} />
+        <Stepper label="SATA drives" value={draft.sataDrives} max={6} onChange={(sataDrives) => set({ sataDrives })} />
+        <Stepper label="M.2 drives" value={draft.m2Drives} max={3} onChange={(m2Drives) => set({ m2Drives })} />
+        <Stepper label="Front USB leads" value={draft.frontUsb} max={3} onChange={(frontUsb) => set({ frontUsb })} />
+        <Stepper
+          label="USB devices plugged in"
+          value={draft.usbDevices}
+          max={6}
+          onChange={(usbDevices) => set({ usbDevices })}
+        />
+      </Stack>
+      <Stack>
+        <ChoiceGrid
+          label="Power comes from"
+          value={draft.power}
+          onChange={(power) => set({ power: power === 'adapter' ? 'adapter' : 'supply' })}
+          choices={[
+            { id: 'supply', label: 'A supply in the case' },
+            { id: 'adapter', label: 'A DC adapter' },
+          ]}
+        />
+        <CheckGrid
+          label="Graphics"
+          choices={graphicsChoices}
+          values={graphicsChoices.map(({ id }) => id).filter((id) => draft[id as 'card' | 'builtInGraphics'])}
+          onChange={(ids) => set({ card: ids.includes('card'), builtInGraphics: ids.includes('builtInGraphics') })}
+        />
+        <CheckGrid
+          label="What the board can show"
+          columns={3}
+          choices={signalChoices}
+          values={draft.signals}
+          onChange={(ids) => set({ signals: ids as IntakeDraft['signals'] })}
+        />
+      </Stack>
+    </Two>
+  );
+}

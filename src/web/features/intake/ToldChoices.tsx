@@ -1,0 +1,85 @@
+import { Label, Radio, RadioGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import { StyledFieldError } from '../../components/Field';
+import { nobodyCanSay, toldGroups } from './told-choices';
+
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 0.9rem;
+  margin-top: 0.4rem;
+  @media (max-width: 1000px) {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
+  @media (max-width: 560px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+const Column = styled.div`
+  display: grid;
+  gap: 0.4rem;
+  align-content: start;
+`;
+const ColumnTitle = styled.div`
+  display: flex;
+  align-items: center;
+  min-height: 34px;
+  padding: 0 1.4rem 0 0.8rem;
+  background: ${({ theme }) => theme.sunk};
+  clip-path: polygon(0 0, calc(100% - 12px) 0, 100% 50%, calc(100% - 12px) 100%, 0 100%);
+  font-weight: 600;
+`;
+const Tile = styled(Radio)`
+  display: flex;
+  align-items: center;
+  min-height: 48px;
+  padding: 0.35rem 0.8rem;
+  border: 1px solid ${({ theme }) => theme.line};
+  border-left-width: 6px;
+  border-radius: 6px;
+  background: ${({ theme }) => theme.panel};
+  line-height: 1.2;
+  cursor: pointer;
+  &[data-hovered] {
+    border-color: ${({ theme }) => theme.ink};
+  }
+  &[data-selected] {
+    background: ${({ theme }) => theme.strong};
+    border-color: ${({ theme }) => theme.strong};
+    color: ${({ theme }) => theme.onStrong};
+    font-weight: 600;
+  }
+`;
+const GroupLabel = styled(Label)`
+  font-weight: 600;
+`;
+
+/** What happens on pressing the button: a few large choices along the chain. */
+export function ToldChoices({
+  value,
+  onChange,
+  error,
+}: {
+  readonly value: string;
+  readonly onChange: (value: string) => void;
+  readonly error?: string | undefined;
+}) {
+  return (
+    <RadioGroup value={value} onChange={onChange} isInvalid={Boolean(error)} validationBehavior="aria">
+      <GroupLabel>What happens when the button is pressed?</GroupLabel>
+      <Columns>
+        {toldGroups.map(({ title, choices }, index) => (
+          <Column key={title}>
+            <ColumnTitle>{title}</ColumnTitle>
+            {[...choices, ...(index === 0 ? [nobodyCanSay] : [])].map((choice) => (
+              <Tile key={choice.id} value={choice.id}>
+                {choice.label}
+              </Tile>
+            ))}
+          </Column>
+        ))}
+      </Columns>
+      <StyledFieldError>{error}</StyledFieldError>
+    </RadioGroup>
+  );
+}

@@ -1,0 +1,98 @@
+import * as z from 'zod';
+import { CIRCUMSTANCES } from '../../../core/faults';
+import type { CaseOpened } from '../../../core/casework';
+import type { DeclaredPart } from '../../../core/machine';
+import { START_OUTCOMES } from '../../../core/startup';
+import { newId } from '../../stores/new-id';
+
+const text = (label: string, max: number) =>
+  z.string().trim().min(1, `Write ${label}.`).max(max, `At most ${max} characters.`);
+
+/** What the intake form holds. */
+export const intakeSchema = z.object({
+  machine: text('what the machine is called', 80),
+  owner: text('who brought it', 80),
+  complaint: text('the complaint in the owner’s words', 400),
+  told: z
+    .enum([...START_OUTCOMES, 'unknown', ''], 'Choose what happens.')
+    .refine((told): boolean => told !== '', 'Choose what happens, or that nobody can say.'),
+  circumstances: z.array(z.enum(CIRCUMSTANCES)),
+  power: z.enum(['supply', 'adapter']),
+  modules: z.number().int().min(0).max(4),
+  card: z.boolean(),
+  builtInGraphics: z.boolean(),
+  sataDrives: z.number().int().min(0).max(6),
+  m2Drives: z.number().int().min(0).max(3),
+  frontUsb: z.number().int().min(0).max(3),
+  usbDevices: z.number().int().min(0).max(6),
+  signals: z.array(z.enum(['stageLights', 'checkpointDisplay', 'speaker'])),
+});
+
+export type IntakeDraft = z.infer<typeof intakeSchema>;
+
+export const emptyDraft: IntakeDraft = {
+  machine: '',
+  owner: '',
+  complaint: '',
+  told: '',
+  circumstances: [],
+  power: 'supply',
+  modules: 2,
+  card: false,
+  builtInGraphics: true,
+  sataDrives: 1,
+  m2Drives: 0,
+  frontUsb: 1,
+  usbDevices: 0,
+  signals: [],
+};
+
+const several = (
+  kind: DeclaredPart['kind'],
+  count: number,
+  more: Partial<DeclaredPart> = {},
+  prefix: string = kind,
+): DeclaredPart[] =>
+  Array.from({ length: count }, (_, i) => ({ id: count > 1 ? `${prefix}-${i + 1}` : prefix, kind, ...more }));
+
+/** The opening event that a complete draft stands for. */
+export function openedFromDraft(draft: IntakeDraft, { by, now }: { by: string; now: Date }): CaseOpened {
+  const parts: DeclaredPart[] = [
+    { id: draft.power, kind: draft.power },
+    ...several('module', draft.modules),
+    ...(draft.card ? several('card', 1) : []),
+    ...several('drive', draft.sataDrives, {
+      bus: 'sata',
+      ...(draft.m2Drives > 0 && draft.sataDrives === 1 ? { name: 'SATA drive' } : {}),
+    }),
+    ...several(
+      'drive',
+      draft.m2Drives,
+      { bus: 'm2', ...(draft.m2Drives === 1 ? { name: 'M.2 drive' } : {}) },
+      'm2-drive',
+    ),
+    ...several('front-usb', draft.frontUsb),
+    ...several('usb-device', draft.usbDevices),
+  ];
+  return {
+    kind: 'case-opened',
+    id: newId(),
+    at: now.toISOString(),
+    by,
+    machine: {
+      name: draft.machine.trim(),
+      parts,
+      board: {
+        stageLights: draft.signals.includes('stageLights'),
+        checkpointDisplay: draft.signals.includes('checkpointDisplay'),
+        speaker: draft.signals.includes('speaker'),
+      },
+      builtInGraphics: draft.builtInGraphics,
+      bare: true,
+    },
+    owner: draft.owner.trim(),
+    complaint: draft.complaint.trim(),
+    circumstances: draft.circumstances,
+    told: draft.told === 'unknown' || draft.told === '' ? null : draft.told,
+  };
+}

@@ -1,0 +1,32 @@
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+
+/** What lies on the desk of one case: client-only, kept when switching cases or closing the tab. */
+export interface Desk {
+  /** The trial picked instead of the proposed one. */
+  readonly chosenTrial: string | null;
+  readonly note: string;
+  /** The running wait: which trial, and when it ends in milliseconds since the epoch. */
+  readonly wait: { readonly trial: string; readonly endsAt: number } | null;
+}
+
+const emptyDesk: Desk = { chosenTrial: null, note: '', wait: null };
+
+interface DeskStore {
+  readonly desks: Readonly<Record<string, Desk>>;
+  change(caseId: string, change: Partial<Desk>): void;
+}
+
+export const useDeskStore = create<DeskStore>()(
+  persist(
+    (set) => ({
+      desks: {},
+      change: (caseId, change) =>
+        set(({ desks }) => ({ desks: { ...desks, [caseId]: { ...(desks[caseId] ?? emptyDesk), ...change } } })),
+    }),
+    { name: 'probe.desks' },
+  ),
+);
+
+/** The desk of one case. */
+export const useDesk = (caseId: string): Desk => useDeskStore(({ desks }) => desks[caseId] ?? emptyDesk);

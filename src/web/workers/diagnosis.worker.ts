@@ -1,0 +1,21 @@
+import { diagnoseCase, foldCase, type CaseEvent } from '../../core/casework';
+import type { Diagnosis } from '../../core/diagnosis';
+
+export interface DiagnosisRequest {
+  readonly ticket: number;
+  readonly events: readonly CaseEvent[];
+}
+
+export interface DiagnosisAnswer {
+  readonly ticket: number;
+  readonly diagnosis: Diagnosis | null;
+  readonly milliseconds: number;
+}
+
+self.onmessage = ({ data }: MessageEvent<DiagnosisRequest>) => {
+  const begin = performance.now();
+  const folded = foldCase(data.events);
+  const diagnosis = folded.ok ? diagnoseCase(folded.state) : null;
+  const answer: DiagnosisAnswer = { ticket: data.ticket, diagnosis, milliseconds: performance.now() - begin };
+  self.postMessage(answer);
+};
