@@ -58,7 +58,7 @@ export default tseslint.config(
   },
   {
     files: ['src/core/**/*.ts'],
-    ignores: ['src/core/**/*.test.ts'],
+    ignores: ['src/core/**/*.test.ts', 'src/core/**/testing-*.ts'],
     rules: {
       'no-restricted-globals': ['error', ...impureInCore],
       'no-restricted-properties': [

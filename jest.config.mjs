@@ -15,5 +15,7 @@ export default {
       },
     ],
   },
+  globalSetup: '<rootDir>/scripts/setup/jest-database.mjs',
+  globalTeardown: '<rootDir>/scripts/setup/jest-database-stop.mjs',
   testTimeout: 20_000,
 };

@@ -79,7 +79,7 @@ function finish(situation: Situation): Advice {
     return {
       kind: 'put-back',
       trialId: `back/${innocent}`,
-      why: 'It runs without. Put back what is out, one thing at a time.',
+      why: 'It runs like this. Put back what is out or moved, one thing at a time.',
     };
   if (input.configuration.surface === 'bench')
     return { kind: 'put-back', trialId: 'back-in-case', why: 'It runs on the bench. Now the case.' };

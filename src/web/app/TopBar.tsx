@@ -14,9 +14,18 @@ const Bar = styled.header`
   gap: 0.9rem;
   min-height: 50px;
   padding: 0 1rem;
+  @media (max-width: 900px) {
+    flex-wrap: wrap;
+    gap: 0 0.5rem;
+  }
   border-bottom: 1px solid ${({ theme }) => theme.line};
 `;
 const Home = styled(Link)`
+  flex: 1 0 auto;
+  max-width: max-content;
+  @media (max-width: 900px) {
+    max-width: none;
+  }
   font-weight: 700;
   text-decoration: none;
   white-space: nowrap;
@@ -28,6 +37,12 @@ const Middle = styled.div`
   gap: 0.9rem;
   flex: 1;
   min-width: 0;
+  @media (max-width: 900px) {
+    flex: 1 0 100%;
+    order: 1;
+    flex-wrap: wrap;
+    gap: 0 0.5rem;
+  }
 `;
 const Small = styled(Button)`
   padding: 0.3rem 0.6rem;

@@ -118,7 +118,8 @@ export const powerFaults: readonly FaultMode[] = [
     reason: 'Standby arrives at the plug and goes no further.',
     looks: [{ as: 'dead', weight: 1 }],
     repair: 'replace',
-    prior: judged(10, { storm: 2.5, spill: 4 }),
+    reads: [{ quantity: 'vsb', meanVolts: 5, spreadVolts: 0.08 }],
+    prior: judged(6, { storm: 2.5, spill: 2.5 }),
   },
   {
     id: 'switch-worn',

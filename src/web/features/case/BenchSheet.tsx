@@ -21,9 +21,11 @@ const Strip = styled.footer`
 `;
 const Side = styled.div`
   display: grid;
+  grid-template-columns: auto auto;
   align-content: start;
-  gap: 0.25rem;
+  gap: 0.3rem 0.4rem;
   h2 {
+    grid-column: 1 / -1;
     font-size: 0.95rem;
   }
   button {
@@ -38,8 +40,9 @@ const Cards = styled.ol`
 `;
 const Card = styled.li<{ $struck: boolean; $good: boolean }>`
   flex: none;
-  width: 13.5rem;
-  min-height: 5.6rem;
+  width: max(12rem, calc((100% - 2rem) / 5));
+  height: 5.4rem;
+  overflow: hidden;
   padding: 0.4rem 0.6rem;
   border-top: 4px solid ${({ theme, $good }) => ($good ? theme.strong : theme.suspicionFill)};
   background: ${({ theme }) => theme.panel};
@@ -52,7 +55,16 @@ const Card = styled.li<{ $struck: boolean; $good: boolean }>`
     font-weight: 600;
   }
 `;
+const Body = styled.div`
+  display: -webkit-box;
+  overflow: hidden;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 3;
+`;
 const Time = styled.div`
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
   font: 500 0.8rem ${fonts.code};
   color: ${({ theme }) => theme.muted};
 `;
@@ -110,20 +122,22 @@ export function BenchSheet({
 }) {
   const strip = useRef<HTMLOListElement>(null);
   const shown = state.entries.filter(({ event }) => !hidden.has(event.kind));
-  useEffect(() => strip.current?.scrollTo({ left: strip.current.scrollWidth }), [shown.length]);
+  useEffect(() => {
+    if (strip.current) strip.current.scrollLeft = strip.current.scrollWidth;
+  }, [shown.length]);
   const last = lastEntryToStrike(state);
   return (
     <Strip aria-label="Bench sheet">
       <Side>
         <h2>Bench sheet</h2>
         <DialogTrigger>
-          <Button>
-            <ChevronUp size={16} aria-hidden /> Whole sheet
+          <Button aria-label="Open the whole bench sheet">
+            <ChevronUp size={16} aria-hidden /> Open
           </Button>
           <WholeSheet entries={state.entries} isSaving={isSaving} onStrike={onStrike} />
         </DialogTrigger>
-        <Button isDisabled={!last || isSaving} onPress={() => last && onStrike(last)}>
-          <Undo2 size={16} aria-hidden /> Undo last
+        <Button aria-label="Undo the last entry" isDisabled={!last || isSaving} onPress={() => last && onStrike(last)}>
+          <Undo2 size={16} aria-hidden /> Undo
         </Button>
       </Side>
       <Cards ref={strip} tabIndex={0} aria-label="Entries">
@@ -150,8 +164,10 @@ function SheetCard({ entry }: { readonly entry: Entry }) {
         {format(new Date(entry.event.at), 'HH:mm')}
         {entry.struckBy ? ' · struck' : entry.changes ? ` · ${entry.changes}` : ''}
       </Time>
-      <b>{done}.</b> {seen}
-      {entry.event.kind === 'trial-done' && entry.event.note ? `. ${entry.event.note}` : ''}
+      <Body>
+        <b>{done}.</b> {seen}
+        {entry.event.kind === 'trial-done' && entry.event.note ? `. ${entry.event.note}` : ''}
+      </Body>
     </Card>
   );
 }

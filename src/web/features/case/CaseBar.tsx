@@ -17,11 +17,14 @@ const Machine = styled.strong`
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;
-  max-width: 20rem;
+  max-width: min(20rem, 70vw);
 `;
 const Complaint = styled.span`
   flex: 1;
   min-width: 4rem;
+  @media (max-width: 900px) {
+    flex-basis: 100%;
+  }
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;

@@ -58,6 +58,8 @@ const Item = styled.li`
 `;
 
 const shown = 6;
+const alwaysShown = 2;
+const worthShowing = 0.01;
 
 /** Ranked suspects, the rest as one; press one for the evidence for and against it. */
 export function Suspects({
@@ -70,7 +72,10 @@ export function Suspects({
   readonly link: LinkId | null;
 }) {
   const fitting = diagnosis.suspects.filter((suspect) => !link || suspect.link === link);
-  const listed = fitting.filter(({ somethingElse }) => !somethingElse || link).slice(0, shown);
+  const listed = fitting
+    .filter(({ somethingElse }) => !somethingElse || link)
+    .filter(({ probability }, rank) => rank < alwaysShown || probability >= worthShowing)
+    .slice(0, shown);
   const rest = fitting
     .filter((suspect) => !listed.includes(suspect))
     .reduce((sum, { probability }) => sum + probability, 0);

@@ -1,0 +1,77 @@
+import { pickInstead, see, sheet, takeIn, title } from '../support/bench';
+import { expect, test } from '../support/program';
+
+test('a dead machine from intake to a proven, closed case, with an undo on the way', async ({ page, program }) => {
+  await takeIn(page, program.url, {
+    machine: 'Tide-gauge logger',
+    told: 'Nothing at all',
+    circumstances: ['Moved or carried lately'],
+  });
+  await expect(title(page)).toHaveText('Start it as it stands');
+  await see(page, 'Nothing at all');
+
+  await expect(title(page)).toHaveText('Look at the rocker of the supply');
+  await see(page, 'It stands at I');
+  await expect(sheet(page)).toContainText('It stands at I');
+  await page.getByRole('button', { name: 'Undo the last entry' }).click();
+  await expect(sheet(page)).toContainText('struck');
+  await expect(title(page)).toHaveText('Look at the rocker of the supply');
+
+  await see(page, 'It stands at O');
+  await expect(title(page)).toHaveText('Set the rocker of supply to I, then start');
+  await expect(page.getByText('Mend this')).toBeVisible();
+  await see(page, 'Starts and stays up');
+  await expect(title(page)).toHaveText('Run it under full load');
+  await see(page, 'Starts and stays up');
+  await expect(title(page)).toHaveText('The machine is right');
+
+  await page.getByRole('main').getByRole('button', { name: 'Close the case' }).click();
+  await expect(page.getByRole('radio', { name: /The rocker of the supply stands at O/ })).toBeChecked();
+  await expect(page.getByText('Proof: supported')).toBeVisible();
+  await page.getByRole('button', { name: 'Close the case' }).click();
+  await expect(title(page)).toHaveText('The rocker of the supply stands at O');
+
+  await page.keyboard.press('q');
+  await expect(page.getByRole('listitem').filter({ hasText: 'Tide-gauge logger' })).toContainText('Closed');
+});
+
+test('a cause is proven by away, back, away, and its evidence unfolds', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: 'Museum kiosk', told: 'Message about USB current, then stop' });
+  await see(page, 'Message about USB current, then stop');
+  await pickInstead(page, 'Start without front USB lead');
+  await see(page, 'Starts and stays up');
+  await expect(title(page)).toHaveText('Put front USB lead back and start');
+  await expect(page.getByText('Prove it')).toBeVisible();
+  await see(page, 'Message about USB current, then stop');
+  await expect(title(page)).toHaveText('Leave front USB lead unplugged, agreed with the owner, then start');
+  await see(page, 'Starts and stays up');
+
+  const suspect = page.getByRole('button', { name: /The ports of front USB lead/ });
+  await suspect.click();
+  await expect(page.getByRole('region', { name: 'Suspects and other trials' })).toContainText('The log: proven.');
+  await expect(page.getByText(/for: Start without front USB lead: starts and stays up/).first()).toBeVisible();
+
+  await page.keyboard.press('c');
+  await expect(page.getByText('Proof: proven')).toBeVisible();
+  await expect(page.getByRole('radio', { name: 'Worked around, agreed with the owner' })).toBeChecked();
+});
+
+test('a measurement is graded as it is typed and refused when it is no number', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: 'Counter 3', told: 'Nothing at all' });
+  await see(page, 'Nothing at all');
+  await page
+    .getByRole('region', { name: 'Suspects and other trials' })
+    .getByRole('button', { name: /Standby: / })
+    .or(page.getByRole('button', { name: /^Standby: / }))
+    .first()
+    .click();
+  await pickInstead(page, 'Measure +5 VSB at the 24-pin plug');
+  const field = page.getByLabel('Reading in volts');
+  await field.fill('plenty');
+  await page.getByRole('button', { name: 'Record' }).click();
+  await expect(page.getByText('Write volts between')).toBeVisible();
+  await field.fill('4,31');
+  await expect(page.getByText('Too low. Limits 4.75 to 5.25 V.')).toBeVisible();
+  await page.getByRole('button', { name: 'Record' }).click();
+  await expect(sheet(page)).toContainText('4.31 V: too low');
+});

@@ -1,0 +1,55 @@
+import { expect, test } from '../support/program';
+import { title } from '../support/bench';
+
+test('the queue shows the demo cases by state and finds them by number, machine, owner and complaint', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/`);
+  const rows = page.getByRole('list', { name: 'Cases' }).getByRole('listitem');
+  await expect(rows).toHaveCount(6);
+  await page.getByRole('radio', { name: 'Parked' }).click();
+  await expect(rows).toHaveCount(1);
+  await expect(rows).toContainText('for a new front USB lead');
+  await page.getByRole('radio', { name: 'All' }).click();
+  for (const [words, machine] of [
+    ['0005', 'Tide-gauge logger'],
+    ['lighthouse', 'Lighthouse museum kiosk'],
+    ['rehearsal', 'Radio-drama club editing machine'],
+  ] as const) {
+    await page.getByRole('searchbox', { name: 'Search' }).fill(words);
+    await expect(rows).toHaveCount(1);
+    await expect(rows).toContainText(machine);
+  }
+  await page.getByRole('searchbox', { name: 'Search' }).fill('nothing like this');
+  await expect(page.getByText('No case fits.')).toBeVisible();
+});
+
+test('pressing a link of the chain shows its suspects, and an exported case file can be saved', async ({
+  page,
+  demo,
+}) => {
+  await page.goto(`${demo.url}/`);
+  await page.getByRole('link', { name: 'Tide-gauge logger' }).click();
+  await page.getByRole('button', { name: /^Rails: suspected/ }).click();
+  await expect(page.getByRole('heading', { name: 'Suspects at rails' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Liquid or dirt in the case switch/ })).toHaveCount(0);
+  const download = page.waitForEvent('download');
+  await page.getByLabel('Save the case as a file').click();
+  expect((await download).suggestedFilename()).toBe('case-0005.json');
+});
+
+test('the theme and the name of who works here are kept', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/`);
+  const ground = () => page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor);
+  const day = await ground();
+  await page.getByRole('button', { name: 'Dim theme' }).click();
+  expect(await ground()).not.toBe(day);
+  await page.getByRole('button', { name: /You work as Bench/ }).click();
+  await page.getByLabel('You work as', { exact: true }).fill('Runa');
+  await page.keyboard.press('Escape');
+  await page.reload();
+  await expect(page.getByRole('button', { name: /You work as Runa/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Day theme' })).toBeVisible();
+  await expect(title(page)).toHaveText('Bench queue');
+});

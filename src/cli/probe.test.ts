@@ -1,0 +1,72 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const folder = mkdtempSync(join(tmpdir(), 'probe-cli-'));
+const write = (name: string, content: unknown) => {
+  const path = join(folder, name);
+  writeFileSync(path, typeof content === 'string' ? content : JSON.stringify(content));
+  return path;
+};
+const probe = (...args: string[]) =>
+  spawnSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'src/cli/probe.ts', ...args], { encoding: 'utf8' });
+
+const deadKiosk = {
+  format: 'jovial-probe/case',
+  version: 1,
+  events: [
+    { kind: 'case-opened', machine: { name: 'Kiosk', parts: [] }, complaint: 'Dead', told: 'dead' },
+    { kind: 'trial-done', trial: 'start', outcome: 'dead' },
+    { kind: 'trial-done', trial: 'look/rocker/supply', outcome: 'at-o' },
+  ],
+};
+
+test('diagnose --json prints suspects, links and next trials under the documented keys', () => {
+  const run = probe('diagnose', write('dead.json', deadKiosk), '--json');
+  expect([run.stderr, run.status]).toEqual(['', 0]);
+  const answer = JSON.parse(run.stdout) as {
+    suspects: { fault: string; part: string | null; link: string; probability: number }[];
+    links: { link: string; probability: number }[];
+    nextTrials: {
+      trial: string;
+      title: string;
+      minutes: number;
+      outcomes: { outcome: string; probability: number }[];
+    }[];
+  };
+  expect(answer.suspects[0]).toMatchObject({ fault: 'rocker-off@supply', part: 'supply', link: 'wall' });
+  expect(answer.suspects.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
+  expect(answer.links).toHaveLength(12);
+  expect(answer.nextTrials[0]).toMatchObject({ trial: 'fix/set-rocker@supply', minutes: expect.any(Number) });
+  for (const { outcomes } of answer.nextTrials)
+    expect(outcomes.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
+});
+
+test('diagnose prints the same for a person', () => {
+  const { stdout } = probe('diagnose', write('dead.json', deadKiosk));
+  expect(stdout).toMatch(/Suspects\n\s+\d+ %\s+The rocker of the supply stands at O/);
+  expect(stdout).toContain('Do this now: repair.');
+});
+
+test.each<[string, unknown, string]>([
+  ['another version', { ...deadKiosk, version: 2 }, 'version:'],
+  ['broken JSON', '{"format":', 'expected JSON'],
+  [
+    'an unknown trial',
+    { ...deadKiosk, events: [...deadKiosk.events, { kind: 'trial-done', trial: 'dance', outcome: 'dead' }] },
+    'events.3.trial:',
+  ],
+])('%s is refused on one line with its field and exit code 1', (_what, content, message) => {
+  const run = probe('diagnose', write('bad.json', content), '--json');
+  expect([run.status, run.stdout]).toEqual([1, '']);
+  expect(run.stderr).toContain(message);
+});
+
+test('a wrong call says how to call', () => {
+  expect(probe('dance')).toMatchObject({ status: 2, stderr: expect.stringContaining('usage: probe diagnose') });
+  expect(probe('diagnose', '/no/such/file')).toMatchObject({
+    status: 1,
+    stderr: expect.stringContaining('expected a readable file'),
+  });
+});

@@ -1,0 +1,7 @@
+import * as z from 'zod';
+import { caseFileSchema } from './case-file';
+
+/** The case file's JSON Schema (draft 2020-12), made from the schema that the program reads by. */
+export function caseFileJsonSchema(): unknown {
+  return { title: 'Jovial Probe case file', ...z.toJSONSchema(caseFileSchema, { io: 'input' }) };
+}

@@ -1,0 +1,47 @@
+import type { DeclaredMachine } from '../machine';
+import type { Circumstance } from '../faults';
+import type { StartOutcome } from '../startup';
+import { diagnoseCase, foldCase, type CaseEvent, type CaseState } from '.';
+import type { Diagnosis } from '../diagnosis';
+
+/** A log written briefly, for tests: trials as [id, outcome, volts?]. */
+export interface BriefLog {
+  readonly machine?: Partial<DeclaredMachine>;
+  readonly circumstances?: readonly Circumstance[];
+  readonly told?: StartOutcome | null;
+  readonly trials?: readonly (readonly [trial: string, outcome: string, volts?: number])[];
+}
+
+export const eventId = (n: number): string => `00000000-0000-4000-8000-${n.toString().padStart(12, '0')}`;
+const at = (n: number) => new Date(Date.UTC(2026, 0, 5, 9, n)).toISOString();
+
+/** The events that a brief log stands for. */
+export function eventsOf({ machine = {}, circumstances = [], told = null, trials = [] }: BriefLog): CaseEvent[] {
+  const base = (n: number) => ({ id: eventId(n), at: at(n), by: 'Test' });
+  return [
+    {
+      ...base(0),
+      kind: 'case-opened',
+      machine: { name: 'Test machine', parts: [], ...machine },
+      owner: 'Owner',
+      complaint: 'Complaint',
+      circumstances,
+      told,
+    },
+    ...trials.map(([trial, outcome, volts], i): CaseEvent => ({
+      ...base(i + 1),
+      kind: 'trial-done',
+      trial,
+      outcome,
+      ...(volts === undefined ? {} : { volts }),
+    })),
+  ];
+}
+
+export function stateOf(log: BriefLog): CaseState {
+  const folded = foldCase(eventsOf(log));
+  if (!folded.ok) throw new Error(`${folded.problem.event}: ${folded.problem.message}`);
+  return folded.state;
+}
+
+export const diagnosisOf = (log: BriefLog): Diagnosis => diagnoseCase(stateOf(log));

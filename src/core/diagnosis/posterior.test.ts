@@ -1,0 +1,201 @@
+import { diagnosisOf, stateOf, type BriefLog } from '../casework/testing-log';
+import { instantiateFaults } from '../faults';
+import { cureChance } from './belief';
+import type { EvidenceStep } from './evidence-step';
+import { likelihoodOf } from './expect-outcomes';
+import { enumerateHypotheses, type Hypothesis } from './hypotheses';
+import { withoutRepeats } from './same-evidence';
+
+const desktop: NonNullable<BriefLog['machine']> = {
+  parts: [
+    { id: 'module-1', kind: 'module' },
+    { id: 'module-2', kind: 'module' },
+    { id: 'card', kind: 'card' },
+    { id: 'drive', kind: 'drive' },
+    { id: 'front-usb', kind: 'front-usb' },
+  ],
+  board: { stageLights: true },
+  builtInGraphics: true,
+};
+
+const probability = (log: BriefLog, fault: string) =>
+  diagnosisOf(log).suspects.find((suspect) => suspect.fault === fault)?.probability ?? 0;
+
+/**
+ * The posterior by plain enumeration, written apart: every hypothesis with every moment at which handling may have
+ * removed its fault, multiplied out in probabilities without any filtering.
+ */
+function enumeratePosterior(log: BriefLog): Map<string, number> {
+  const state = stateOf(log);
+  const steps = withoutRepeats(state.steps);
+  const weights = new Map<string, number>();
+  let total = 0;
+  for (const hypothesis of enumerateHypotheses(state.machine, state.opened.circumstances)) {
+    let weight = 0;
+    for (let curedAt = 0; curedAt <= steps.length; curedAt++)
+      weight += chanceOfHistory(hypothesis, steps, curedAt, state.machine);
+    weight *= Math.exp(hypothesis.logPrior);
+    total += weight;
+    weights.set(hypothesis.fault.id, (weights.get(hypothesis.fault.id) ?? 0) + weight);
+  }
+  return new Map([...weights].map(([id, weight]) => [id, weight / total]));
+}
+
+/** Chance of the log if the fault goes at step `curedAt` (the number of steps: never). */
+function chanceOfHistory(
+  { fault, present }: Hypothesis,
+  steps: readonly EvidenceStep[],
+  curedAt: number,
+  machine: Parameters<typeof likelihoodOf>[1],
+): number {
+  return steps.reduce((chance, step, k) => {
+    if (step.outcome === 'could-not') return k === curedAt ? 0 : chance;
+    const cure = cureChance(fault, { ...step.trial, handling: step.handling });
+    const handling = k < curedAt ? 1 - cure : k === curedAt ? cure : 1;
+    const seen = step.outcome === 'not-sure' ? 1 : likelihoodOf(step, machine, k < curedAt ? present : []);
+    return chance * handling * seen;
+  }, 1);
+}
+
+test.each<[string, BriefLog]>([
+  ['before any evidence', { machine: desktop }],
+  ['after what the owner told', { machine: desktop, told: 'dead', circumstances: ['spill'] }],
+  [
+    'after looks, a reading and starts',
+    {
+      machine: desktop,
+      told: 'dead',
+      trials: [
+        ['start', 'dead'],
+        ['look/rocker/supply', 'at-i'],
+        ['measure/vsb/supply', 'within', 5.02],
+        ['bridge-pins', 'works'],
+      ],
+    },
+  ],
+  [
+    'after handling that may have cured it, and silent outcomes',
+    {
+      machine: desktop,
+      told: 'at-memory',
+      trials: [
+        ['start', 'at-memory'],
+        ['look/module-latches/module-1', 'not-sure'],
+        ['only/module-1/slot-A2', 'at-memory'],
+        ['only/module-2/slot-A2', 'could-not'],
+        ['back/module-2', 'works'],
+        ['fix/seat-module@module-1', 'works'],
+      ],
+    },
+  ],
+])('the posterior equals a plain enumeration %s', (_when, log) => {
+  const expected = enumeratePosterior(log);
+  const { suspects } = diagnosisOf(log);
+  expect(suspects).toHaveLength(expected.size);
+  for (const { fault, probability: p } of suspects) expect(Math.abs(p - (expected.get(fault) ?? 0))).toBeLessThan(1e-9);
+});
+
+test('probabilities of suspects and of links sum to 1', () => {
+  const { suspects, links } = diagnosisOf({
+    machine: desktop,
+    told: 'twitch',
+    trials: [
+      ['start', 'twitch'],
+      ['out/drive', 'twitch'],
+    ],
+  });
+  expect(suspects.reduce((sum, s) => sum + s.probability, 0)).toBeCloseTo(1, 9);
+  expect(links.reduce((sum, l) => sum + l.probability, 0)).toBeCloseTo(1, 9);
+});
+
+test('the order of independent evidence does not matter', () => {
+  const looks = [
+    ['look/rocker/supply', 'at-i'],
+    ['look/cord/cord', 'home'],
+    ['look/outlet-lamp/outlet', 'lit'],
+  ] as const;
+  const forward = diagnosisOf({ told: 'dead', trials: looks });
+  const backward = diagnosisOf({ told: 'dead', trials: [...looks].reverse() });
+  for (const { fault, probability: p } of forward.suspects)
+    expect(backward.suspects.find((s) => s.fault === fault)?.probability).toBeCloseTo(p, 9);
+});
+
+test('a fault that a configuration bypasses cannot be blamed for a failure in it', () => {
+  const before = { machine: desktop, told: 'twitch', trials: [['start', 'twitch']] } as const;
+  const without = { ...before, trials: [...before.trials, ['out/front-usb', 'twitch']] } as const;
+  expect(probability(before, 'front-usb-short@front-usb')).toBeGreaterThan(0.05);
+  expect(probability(without, 'front-usb-short@front-usb')).toBeLessThan(0.005);
+});
+
+test('new names for the parts change nothing', () => {
+  const renamed = {
+    ...desktop,
+    parts: desktop.parts?.map((part) => ({ ...part, name: `the ${part.id} of somebody` })) ?? [],
+  };
+  const a = diagnosisOf({ machine: desktop, told: 'at-memory', trials: [['start', 'at-memory']] });
+  const b = diagnosisOf({ machine: renamed, told: 'at-memory', trials: [['start', 'at-memory']] });
+  expect(b.suspects.map((s) => [s.fault, s.probability])).toEqual(a.suspects.map((s) => [s.fault, s.probability]));
+});
+
+test('"not sure" and "could not" say nothing about the machine', () => {
+  const p = (outcome: string) =>
+    probability({ told: 'dead', trials: [['look/rocker/supply', outcome]] }, 'rocker-off@supply');
+  expect(p('not-sure')).toBeCloseTo(probability({ told: 'dead' }, 'rocker-off@supply'), 12);
+  expect(p('could-not')).toBeCloseTo(p('not-sure'), 12);
+  expect(p('at-i')).toBeLessThan(p('not-sure'));
+});
+
+test('the same eyes on the same thing are the same evidence', () => {
+  const look = ['look/rocker/supply', 'at-i'] as const;
+  const once = probability({ told: 'dead', trials: [look] }, 'rocker-off@supply');
+  expect(probability({ told: 'dead', trials: [look, look, look] }, 'rocker-off@supply')).toBeCloseTo(once, 12);
+});
+
+test('an owner who told it wrong is overruled by one’s own eyes', () => {
+  const log: BriefLog = {
+    machine: desktop,
+    told: 'dead',
+    trials: [
+      ['start', 'no-boot'],
+      ['start', 'no-boot'],
+    ],
+  };
+  expect(diagnosisOf(log).suspects[0]?.link).toBe('boot');
+});
+
+test('something else never becomes impossible', () => {
+  const { suspects } = diagnosisOf({
+    machine: desktop,
+    told: 'dead',
+    trials: [
+      ['start', 'dead'],
+      ['bridge-pins', 'works'],
+    ],
+  });
+  for (const { probability: p } of suspects.filter(({ somethingElse }) => somethingElse)) expect(p).toBeGreaterThan(0);
+});
+
+test('prior and weights of evidence add up to the rank of each suspect', () => {
+  const { suspects } = diagnosisOf({
+    machine: desktop,
+    told: 'dead',
+    circumstances: ['spill'],
+    trials: [
+      ['start', 'dead'],
+      ['look/rocker/supply', 'at-i'],
+      ['bridge-pins', 'works'],
+    ],
+  });
+  for (const { probability: p, priorDecibans, evidence } of suspects.slice(0, 10)) {
+    const sum = evidence.reduce((total, { decibans }) => total + decibans, priorDecibans);
+    expect(sum).toBeCloseTo(10 * Math.log10(p / (1 - p)), 6);
+  }
+});
+
+test('priors follow the weights of the catalogue', () => {
+  const { machine } = stateOf({ machine: desktop });
+  const faults = instantiateFaults(machine);
+  const total = faults.reduce((sum, { weight }) => sum + weight, 0);
+  const supply = faults.find(({ id }) => id === 'supply-dead@supply');
+  expect(probability({ machine: desktop }, 'supply-dead@supply')).toBeCloseTo((supply?.weight ?? 0) / total, 9);
+});

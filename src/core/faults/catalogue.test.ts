@@ -1,0 +1,88 @@
+import { asFound, completeMachine } from '../machine';
+import { LINK_IDS } from '../startup';
+import { LOOKS, QUANTITIES } from '../trials';
+import { breakOf, FAULT_MODES, instantiateFaults, REPAIRS } from '.';
+
+const machine = (() => {
+  const completed = completeMachine({
+    name: 'Everything',
+    parts: [
+      { id: 'module-1', kind: 'module', slot: 'A1' },
+      { id: 'module-2', kind: 'module' },
+      { id: 'card', kind: 'card' },
+      { id: 'sata', kind: 'drive', bus: 'sata' },
+      { id: 'm2', kind: 'drive', bus: 'm2' },
+      { id: 'front-usb', kind: 'front-usb' },
+      { id: 'front-audio', kind: 'front-audio' },
+      { id: 'stick', kind: 'usb-device' },
+    ],
+  });
+  if (!completed.ok) throw new Error('expected a machine');
+  return completed.machine;
+})();
+
+test('there are fault modes at every link, each with an id of its own', () => {
+  const ids = FAULT_MODES.map(({ id }) => id);
+  expect(new Set(ids).size).toBe(ids.length);
+  expect(ids.length).toBeGreaterThanOrEqual(35);
+  expect(new Set(FAULT_MODES.map(({ link }) => link))).toEqual(new Set(LINK_IDS));
+});
+
+test.each(FAULT_MODES.map((mode) => [mode.id, mode] as const))('%s is well formed', (_id, mode) => {
+  expect(mode.prior.weight).toBeGreaterThan(0);
+  expect(mode.prior.source).not.toBe('');
+  expect(mode.reason).toMatch(/\.$/);
+  expect(Object.keys(REPAIRS)).toContain(mode.repair);
+  expect(mode.looks.reduce((sum, look) => sum + look.weight, 0)).toBeCloseTo(1, 9);
+});
+
+test('every sighting names a look at that kind of part and one of its options', () => {
+  for (const mode of FAULT_MODES)
+    for (const sighting of mode.seen ?? []) {
+      const look = LOOKS.find(({ id }) => id === sighting.look);
+      expect([mode.id, look?.at, look?.options.slice(1).map(({ id }) => id)]).toEqual([
+        mode.id,
+        mode.at,
+        expect.arrayContaining([sighting.as]),
+      ]);
+    }
+});
+
+test('every reading names a quantity', () => {
+  const known = QUANTITIES.map(({ id }) => id);
+  for (const mode of FAULT_MODES) for (const reading of mode.reads ?? []) expect(known).toContain(reading.quantity);
+});
+
+test('every fault that can act stops the start of the machine as found, in every way that it shows', () => {
+  for (const fault of instantiateFaults(machine))
+    for (const look of fault.mode.looks) {
+      const { shows, chance } = breakOf(fault, look, machine);
+      expect(chance).toBeGreaterThan(0);
+      expect(shows.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 12);
+    }
+  expect(asFound.start).toBe('button');
+});
+
+test('something else waits at every link', () => {
+  const elses = instantiateFaults(machine).filter(({ somethingElse }) => somethingElse);
+  expect(elses.map(({ link }) => link)).toEqual([...LINK_IDS]);
+});
+
+test('circumstances raise the weight of what they make likelier', () => {
+  const weight = (circumstances: Parameters<typeof instantiateFaults>[1]) =>
+    instantiateFaults(machine, circumstances).find(({ id }) => id === 'switch-wet@case-switch')?.weight ?? 0;
+  expect(weight(['spill'])).toBeGreaterThan(5 * weight([]));
+});
+
+test('wrong slots are suspected only where the modules are not in the order of the manual', () => {
+  const completed = completeMachine({ name: 'M', parts: [] });
+  if (!completed.ok) throw new Error('expected a machine');
+  expect(instantiateFaults(completed.machine).map(({ id }) => id)).not.toContain('wrong-slots@board');
+  expect(instantiateFaults(machine).map(({ id }) => id)).toContain('wrong-slots@board');
+});
+
+test('faults mended by the same repair on the same part share a repair class', () => {
+  const byId = new Map(instantiateFaults(machine).map((fault) => [fault.id, fault.repairClass.id]));
+  expect(byId.get('supply-dead@supply')).toBe(byId.get('supply-fails-under-start@supply'));
+  expect(byId.get('module-dead@module-1')).not.toBe(byId.get('module-dead@module-2'));
+});

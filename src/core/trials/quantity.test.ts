@@ -1,0 +1,57 @@
+import { asFound, completeMachine, type Part } from '../machine';
+import { breakOf, instantiateFaults } from '../faults';
+import { chancesOfGrades, densityOfReading, expectReading, gradeReading, QUANTITIES, type PresentFault } from '.';
+import { normalBelow } from './quantity';
+
+const completed = completeMachine({ name: 'M', parts: [] });
+if (!completed.ok) throw new Error('expected a machine');
+const { machine } = completed;
+const supply = machine.parts.find(({ kind }) => kind === 'supply') as Part;
+const vsb = QUANTITIES.find(({ id }) => id === 'vsb');
+if (!vsb) throw new Error('expected the quantity vsb');
+const setting = { machine, configuration: asFound };
+
+function present(id: string): PresentFault[] {
+  const fault = instantiateFaults(machine).find((f) => f.id === id);
+  const look = fault?.mode.looks[0];
+  if (!fault || !look) throw new Error(`expected the fault ${id}`);
+  return [{ fault, stops: breakOf(fault, look, machine) }];
+}
+const grades = (faults: readonly PresentFault[]) => [
+  ...chancesOfGrades(vsb, expectReading(vsb, supply, faults, setting)),
+];
+
+test.each([
+  [0, 'absent'],
+  [0.9, 'absent'],
+  [4.74, 'low'],
+  [4.75, 'within'],
+  [5.25, 'within'],
+  [5.26, 'high'],
+])('%f V of +5 VSB is %s', (volts, grade) => {
+  expect(gradeReading(vsb, volts)).toBe(grade);
+});
+
+test('a sound supply reads within limits, a dead one nothing, and chances sum to 1', () => {
+  const [within = 0] = grades([]);
+  const [, absent = 0] = grades(present('supply-dead@supply'));
+  expect(within).toBeGreaterThan(0.97);
+  expect(absent).toBeGreaterThan(0.97);
+  expect(grades(present('supply-fails-under-start@supply')).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+});
+
+test('nothing before the supply, nothing at its plug; a board that does not take standby up leaves the plug alone', () => {
+  expect(grades(present('rocker-off@supply'))[1]).toBeGreaterThan(0.97);
+  expect(grades(present('board-standby-dead@board'))[0]).toBeGreaterThan(0.9);
+});
+
+test('the density of a reading is highest at what the fault would read', () => {
+  const bells = expectReading(vsb, supply, [], setting);
+  expect(densityOfReading(bells, 5)).toBeGreaterThan(20 * densityOfReading(bells, 4.7));
+});
+
+test('the normal distribution agrees with the tables', () => {
+  expect(normalBelow(0)).toBeCloseTo(0.5, 7);
+  expect(normalBelow(1.959964)).toBeCloseTo(0.975, 6);
+  expect(normalBelow(-1)).toBeCloseTo(0.158655, 6);
+});

@@ -1,0 +1,126 @@
+import { applyChanges, asFound, completeMachine, type Change, type DeclaredMachine } from '../machine';
+import { CAUTIONS, findTrial, LOOKS, recommendedWait, setUpMinutes, trialsFor, type Trial } from '.';
+
+function machineOf(declared: Partial<DeclaredMachine> = {}) {
+  const completed = completeMachine({
+    name: 'M',
+    parts: [
+      { id: 'module-1', kind: 'module' },
+      { id: 'module-2', kind: 'module' },
+      { id: 'card', kind: 'card' },
+      { id: 'drive', kind: 'drive' },
+      { id: 'front-usb', kind: 'front-usb' },
+    ],
+    builtInGraphics: true,
+    ...declared,
+  });
+  if (!completed.ok) throw new Error('expected a machine');
+  return completed.machine;
+}
+const machine = machineOf();
+const out = (part: string): Change => ({ kind: 'place', part, to: { state: 'out' } });
+const trial = (id: string, changes: readonly Change[] = []): Trial => {
+  const found = findTrial(machine, applyChanges(asFound, changes), id);
+  if (!found) throw new Error(`expected the trial ${id}`);
+  return found;
+};
+
+test('every trial has an id of its own, two or more outcomes and known cautions', () => {
+  const trials = trialsFor(machine, asFound);
+  expect(new Set(trials.map(({ id }) => id)).size).toBe(trials.length);
+  for (const { outcomes, cautions, minutes } of trials) {
+    expect(new Set(outcomes.map(({ id }) => id)).size).toBeGreaterThanOrEqual(2);
+    expect(minutes).toBeGreaterThan(0);
+    for (const caution of cautions) expect(CAUTIONS[caution]).toMatch(/\.$/);
+  }
+});
+
+test('one machine has more than 35 kinds of trial', () => {
+  const kinds = trialsFor(machine, asFound).map(({ id }) =>
+    id.startsWith('look/') ? id.split('/')[1] : id.split(/[/@]/).slice(0, 2).join('/'),
+  );
+  expect(new Set(kinds).size).toBeGreaterThan(35);
+  expect(LOOKS.length).toBeGreaterThan(20);
+});
+
+test('what is out can be put back, and cannot be taken out again', () => {
+  expect(findTrial(machine, asFound, 'back/drive')).toBeNull();
+  const without = applyChanges(asFound, [out('drive')]);
+  expect(findTrial(machine, without, 'out/drive')).toBeNull();
+  expect(trial('back/drive', [out('drive')]).changes).toEqual([
+    { kind: 'place', part: 'drive', to: { state: 'as-found' } },
+  ]);
+});
+
+test('taking the card out moves the cable to the board, and only where the processor makes a picture', () => {
+  expect(trial('out/card').changes).toContainEqual({
+    kind: 'place',
+    part: 'display-cable',
+    to: { state: 'moved', to: 'the board output' },
+  });
+  expect(findTrial(machineOf({ builtInGraphics: false }), asFound, 'out/card')).toBeNull();
+});
+
+test('the memory matrix has a cell for each module in each slot, the other modules out', () => {
+  const cells = trialsFor(machine, asFound).filter(({ id }) => id.startsWith('only/'));
+  expect(cells).toHaveLength(2 * 4);
+  expect(trial('only/module-1/slot-B2').changes).toEqual([
+    out('module-2'),
+    { kind: 'place', part: 'module-1', to: { state: 'moved', to: 'slot-B2' } },
+  ]);
+});
+
+test('the minimum leaves one module, no drive and no front lead', () => {
+  expect(trial('minimal-in-case').changes).toEqual(
+    expect.arrayContaining([out('drive'), out('front-usb'), out('module-2'), out('card')]),
+  );
+  expect(trial('minimal-in-case').changes).not.toContainEqual(out('module-1'));
+});
+
+test('a machine on the bench can be built back', () => {
+  expect(findTrial(machine, asFound, 'back-in-case')).toBeNull();
+  expect(trial('back-in-case', [{ kind: 'surface', to: 'bench' }]).changes).toEqual([{ kind: 'surface', to: 'case' }]);
+});
+
+test('nothing is ever started without a cooler', () => {
+  const leavesCoolerOff = ({ changes }: Trial) =>
+    changes.some((change) => change.kind === 'place' && change.part === 'cooler' && change.to.state === 'out');
+  expect(trialsFor(machine, asFound).filter(leavesCoolerOff)).toEqual([]);
+});
+
+test('whoever handles the supply is told never to open it', () => {
+  const handled = trialsFor(machine, asFound).filter(
+    ({ part, changes }) => part?.kind === 'supply' && changes.length > 0,
+  );
+  expect(handled.length).toBeGreaterThan(1);
+  for (const { cautions } of handled) expect(cautions).toContain('supply-closed');
+});
+
+test('the case is opened once: set-up costs less while it is open', () => {
+  const look = trial('look/power-plugs/board');
+  expect(setUpMinutes(machine, look, { caseOpen: false })).toBeGreaterThan(
+    setUpMinutes(machine, look, { caseOpen: true }),
+  );
+  expect(setUpMinutes(machine, trial('look/cord/cord'), { caseOpen: false })).toBe(0);
+});
+
+test('a bench set-up costs more minutes than a lead', () => {
+  const minutes = (id: string) => setUpMinutes(machine, trial(id), { caseOpen: true });
+  expect(minutes('minimal-on-bench')).toBeGreaterThan(minutes('out/front-usb') + 15);
+});
+
+test.each([
+  ['start', 60],
+  ['only/module-1/slot-A2', 180],
+  ['spare/module-1', 180],
+  ['bridge-pins', 10],
+  ['run-under-load', 300],
+  ['fix/update-firmware@board', 90],
+])('%s is waited for %i seconds', (id, seconds) => {
+  expect(recommendedWait(machine, trial(id))?.seconds).toBe(seconds);
+});
+
+test('a board that does not train memory shows a picture sooner; a look needs no wait', () => {
+  expect(recommendedWait(machineOf({ board: { trainsMemory: false } }), trial('start'))?.seconds).toBe(15);
+  expect(recommendedWait(machine, trial('look/cord/cord'))).toBeNull();
+});

@@ -1,0 +1,32 @@
+import { diagnosisOf } from '../../../core/casework/testing-log';
+import type { TrialView } from '../../../core/diagnosis';
+import { outcomeForKey, splitOutcomes } from './outcome-choices';
+
+const { advice, alternatives } = diagnosisOf({ told: 'at-memory', machine: { board: { stageLights: true } } });
+const start = advice.trial as TrialView;
+const look = alternatives.find(({ id }) => id === 'look/cord/cord') as TrialView;
+
+test('a start has at most five large buttons, the likeliest first, and working is always among them', () => {
+  const { likely, others } = splitOutcomes(start);
+  expect(likely.length).toBeLessThanOrEqual(5);
+  expect(likely[0]?.id).toBe('at-memory');
+  expect(likely.map(({ id }) => id)).toContain('works');
+  expect(likely.length + others.length).toBe(start.outcomes.length);
+});
+
+test('a look shows all that can be seen, in its own order', () => {
+  expect(splitOutcomes(look)).toEqual({ likely: look.outcomes, others: [] });
+});
+
+test('digits mean the large buttons, then "not sure" and "could not"', () => {
+  const choices = splitOutcomes(look);
+  expect(['1', '3', '4', '5', '6', '0', 'x'].map((key) => outcomeForKey(choices, key))).toEqual([
+    'home',
+    'damaged',
+    'not-sure',
+    'could-not',
+    null,
+    null,
+    null,
+  ]);
+});
