@@ -7,8 +7,11 @@ async function tabTo(page: Page, name: RegExp): Promise<void> {
   for (let presses = 0; presses < 60; presses++) {
     const focused = await page.evaluate(() => {
       const element = document.activeElement;
+      if (element === document.body) return '';
       const label =
-        element instanceof HTMLInputElement ? [...(element.labels ?? [])].map((l) => l.textContent).join(' ') : '';
+        element instanceof HTMLInputElement || element instanceof HTMLTextAreaElement
+          ? [...(element.labels ?? [])].map((l) => l.textContent).join(' ')
+          : '';
       return `${element?.getAttribute('aria-label') ?? ''} ${label} ${element?.textContent ?? ''}`;
     });
     if (name.test(focused)) return;

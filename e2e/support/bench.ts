@@ -10,7 +10,7 @@ export async function takeIn(
   await page.goto(`${url}/`);
   await page.getByRole('button', { name: 'New case' }).click();
   await page.getByLabel('Machine', { exact: true }).fill(machine);
-  await page.getByLabel('Owner').fill('Harbour master');
+  await page.getByLabel('Owner', { exact: true }).fill('Harbour master');
   await page.getByLabel('Complaint').fill('I press it and nothing happens.');
   await page.getByRole('radio', { name: told, exact: true }).check({ force: true });
   for (const name of circumstances) await page.getByRole('checkbox', { name }).check({ force: true });

@@ -48,14 +48,14 @@ const ended = (child: ChildProcess, signal: NodeJS.Signals) =>
     child.kill(signal);
   });
 
-async function withProgram(demo: boolean, worker: number, use: (program: Program) => Promise<void>): Promise<void> {
+async function withProgram(demo: boolean, worker: number, lend: (program: Program) => Promise<void>): Promise<void> {
   const name = `e2e_${process.pid}_${worker}_${demo ? 'demo' : 'empty'}_${Date.now()}`;
   await query(`CREATE DATABASE ${name}`);
   const databaseUrl = new URL(process.env['TEST_DATABASE_URL'] ?? '');
   databaseUrl.pathname = `/${name}`;
   let running = await launch(databaseUrl.href, 0, demo);
   const { url } = running;
-  await use({
+  await lend({
     url,
     kill: () => ended(running.child, 'SIGKILL'),
     start: async () => {

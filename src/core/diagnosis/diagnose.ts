@@ -12,9 +12,6 @@ import { withoutRepeats } from './same-evidence';
 import { probabilityByLink, probabilityByPart, rankRepairs, rankSuspects, type Suspect } from './suspects';
 import { weighEvidence } from './weigh-evidence';
 
-/** Alternatives beyond this many are not shown. */
-const alternativesShown = 40;
-
 /**
  * The whole diagnosis of a case from its machine and its log: ranked suspects with their evidence, the state of each
  * link, the next thing to do and the alternatives. Deterministic; probabilities of suspects sum to 1 within 1e-9.
@@ -49,10 +46,7 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
     parts: probabilityByPart(hypotheses, probabilities),
     rightProbability: rightProbability(hypotheses, belief, input),
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? view(chosen) : null },
-    alternatives: proposals
-      .filter(({ trial }) => trial.id !== advice.trialId && !trial.commits)
-      .slice(0, alternativesShown)
-      .map(view),
+    alternatives: proposals.filter(({ trial }) => trial.id !== advice.trialId && !trial.commits).map(view),
   };
 }
 

@@ -83,7 +83,7 @@ export function ChoiceGrid({
   readonly error?: string | undefined;
 }) {
   return (
-    <RadioGroup value={value} onChange={onChange} isInvalid={Boolean(error)} validationBehavior="aria">
+    <RadioGroup value={value || null} onChange={onChange} isInvalid={Boolean(error)} validationBehavior="aria">
       <GroupLabel>{label}</GroupLabel>
       <Grid $columns={columns}>
         {choices.map((choice) => (

@@ -1,6 +1,8 @@
+import { useState } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import type { TrialView } from '../../../core/diagnosis';
+import { Button as PlainButton } from '../../components/Button';
 import { fonts } from '../../theme/tokens';
 import { ColumnHead } from './column';
 
@@ -30,6 +32,11 @@ const Block = styled.div`
   margin-top: 1rem;
 `;
 
+const More = styled(PlainButton)`
+  padding: 0.2rem;
+  font-weight: 500;
+`;
+
 const shown = 6;
 /** Below this, in bits, a trial tells nothing worth saying. */
 const tellsNothing = 0.004;
@@ -42,6 +49,7 @@ export function Alternatives({
   readonly trials: readonly TrialView[];
   readonly onPick: (id: string) => void;
 }) {
+  const [all, setAll] = useState(false);
   return (
     <Block>
       <ColumnHead>
@@ -49,7 +57,7 @@ export function Alternatives({
         <span>what each takes</span>
       </ColumnHead>
       <ul>
-        {trials.slice(0, shown).map((trial) => (
+        {trials.slice(0, all ? trials.length : shown).map((trial) => (
           <li key={trial.id}>
             <Pick onPress={() => onPick(trial.id)}>
               <span>{trial.title}</span>
@@ -62,6 +70,11 @@ export function Alternatives({
           </li>
         ))}
       </ul>
+      {trials.length > shown && (
+        <More $kind="quiet" onPress={() => setAll(!all)}>
+          {all ? 'Show fewer' : `Show all ${trials.length}`}
+        </More>
+      )}
     </Block>
   );
 }

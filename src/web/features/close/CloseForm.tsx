@@ -84,7 +84,7 @@ export function CloseForm({
   const [top] = known;
   const form = useForm<CloseDraft>({
     defaultValues: {
-      ending: 'repaired',
+      ending: top?.repair.id.startsWith('leave-') ? 'work-around' : 'repaired',
       fault: top?.fault ?? notListed,
       cause: top?.title ?? '',
       done: repairsInWords(state),

@@ -13,7 +13,7 @@ import { useIntakeDraftStore } from '../../stores/intake-draft-store';
 import { newId } from '../../stores/new-id';
 import { usePersonStore } from '../../stores/person-store';
 import { circumstanceWords } from '../circumstance-words';
-import { emptyDraft, intakeSchema, openedFromDraft, type IntakeDraft } from './intake-draft';
+import { draftSchema, emptyDraft, intakeSchema, openedFromDraft, type IntakeDraft } from './intake-draft';
 import { PartsFields } from './PartsFields';
 import { ToldChoices } from './ToldChoices';
 
@@ -56,7 +56,7 @@ function resolveDraft(values: IntakeDraft) {
 }
 
 function useIntakeForm(): UseFormReturn<IntakeDraft> {
-  const kept = intakeSchema.partial().safeParse(useIntakeDraftStore.getState().draft);
+  const kept = draftSchema.partial().safeParse(useIntakeDraftStore.getState().draft);
   const form = useForm<IntakeDraft>({
     defaultValues: { ...emptyDraft, ...(kept.success ? kept.data : {}) },
     resolver: resolveDraft,

@@ -65,7 +65,7 @@ export function ToldChoices({
   readonly error?: string | undefined;
 }) {
   return (
-    <RadioGroup value={value} onChange={onChange} isInvalid={Boolean(error)} validationBehavior="aria">
+    <RadioGroup value={value || null} onChange={onChange} isInvalid={Boolean(error)} validationBehavior="aria">
       <GroupLabel>What happens when the button is pressed?</GroupLabel>
       <Columns>
         {toldGroups.map(({ title, choices }, index) => (

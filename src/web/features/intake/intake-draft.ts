@@ -8,14 +8,12 @@ import { newId } from '../../stores/new-id';
 const text = (label: string, max: number) =>
   z.string().trim().min(1, `Write ${label}.`).max(max, `At most ${max} characters.`);
 
-/** What the intake form holds. */
-export const intakeSchema = z.object({
-  machine: text('what the machine is called', 80),
-  owner: text('who brought it', 80),
-  complaint: text('the complaint in the owner’s words', 400),
-  told: z
-    .enum([...START_OUTCOMES, 'unknown', ''], 'Choose what happens.')
-    .refine((told): boolean => told !== '', 'Choose what happens, or that nobody can say.'),
+/** What the intake form may hold while it is being filled. */
+export const draftSchema = z.object({
+  machine: z.string(),
+  owner: z.string(),
+  complaint: z.string(),
+  told: z.enum([...START_OUTCOMES, 'unknown', '']),
   circumstances: z.array(z.enum(CIRCUMSTANCES)),
   power: z.enum(['supply', 'adapter']),
   modules: z.number().int().min(0).max(4),
@@ -26,6 +24,14 @@ export const intakeSchema = z.object({
   frontUsb: z.number().int().min(0).max(3),
   usbDevices: z.number().int().min(0).max(6),
   signals: z.array(z.enum(['stageLights', 'checkpointDisplay', 'speaker'])),
+});
+
+/** What it must hold before a case is opened. */
+export const intakeSchema = draftSchema.extend({
+  machine: text('what the machine is called', 80),
+  owner: text('who brought it', 80),
+  complaint: text('the complaint in the owner’s words', 400),
+  told: draftSchema.shape.told.refine((told): boolean => told !== '', 'Choose what happens, or that nobody can say.'),
 });
 
 export type IntakeDraft = z.infer<typeof intakeSchema>;
