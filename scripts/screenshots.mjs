@@ -1,0 +1,72 @@
+/** npm run screenshots: the pictures of docs/screenshots, made from the demo data in Debian's Chromium. */
+import { spawn } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { createInterface } from 'node:readline';
+import { fileURLToPath } from 'node:url';
+import { chromium } from '@playwright/test';
+import { ensureBuilt } from './build.mjs';
+import { startThrowawayCluster } from './setup/throwaway-cluster.mjs';
+
+const root = join(dirname(fileURLToPath(import.meta.url)), '..');
+const folder = join(root, 'docs/screenshots');
+const demoCase = (key) => `/cases/0d3a0c00-0000-4000-8000-00000000${key}00`;
+
+const views = [
+  { name: 'queue', path: '/' },
+  { name: 'intake', path: '/cases/new' },
+  { name: 'case-dead-machine', path: demoCase('05') },
+  {
+    name: 'case-evidence',
+    path: demoCase('05'),
+    act: (page) => page.getByRole('button', { name: /Liquid or dirt/ }).click(),
+  },
+  { name: 'case-memory', path: demoCase('04') },
+  { name: 'case-load-dim', path: demoCase('03'), theme: 'dim' },
+  { name: 'case-parked', path: demoCase('02') },
+  { name: 'case-closed', path: demoCase('01') },
+  { name: 'close', path: `${demoCase('02')}/close` },
+  { name: 'case-phone', path: demoCase('05'), size: { width: 390, height: 844 } },
+];
+
+function launchServer(environment) {
+  const server = spawn(process.execPath, [join(root, 'dist/server/main.js')], {
+    cwd: root,
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, ...environment, PORT: '0', LOAD_DEMO: '1' },
+  });
+  return new Promise((resolve, reject) => {
+    server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
+    createInterface(server.stdout).on('line', (line) => {
+      const url = /http:\/\/\S+/.exec(line)?.[0];
+      if (url) resolve({ url, stop: () => server.kill('SIGTERM') });
+    });
+  });
+}
+
+await ensureBuilt();
+const cluster = await startThrowawayCluster();
+const server = await launchServer({ DATABASE_URL: cluster.ownerUrl });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+mkdirSync(folder, { recursive: true });
+for (const { name, path, theme = 'day', size = { width: 1280, height: 800 }, act } of views) {
+  const page = await browser.newPage({ viewport: size });
+  await page.addInitScript(
+    (value) => localStorage.setItem('probe.theme', JSON.stringify({ state: { name: value }, version: 0 })),
+    theme,
+  );
+  await page.goto(server.url + path);
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await page.waitForLoadState('networkidle');
+  await act?.(page);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+  await page.close();
+}
+await browser.close();
+server.stop();
+await cluster.stop();
+process.exit(0);
