@@ -89,6 +89,7 @@ export default tseslint.config(
         fetch: 'readonly',
         Buffer: 'readonly',
         clearTimeout: 'readonly',
+        localStorage: 'readonly',
       },
     },
   },
