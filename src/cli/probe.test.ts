@@ -36,7 +36,7 @@ test('diagnose --json prints suspects, links and next trials under the documente
     }[];
   };
   expect(answer.suspects[0]).toMatchObject({ fault: 'rocker-off@supply', part: 'supply', link: 'wall' });
-  expect(answer.suspects.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
+  expect(answer.links.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
   expect(answer.links).toHaveLength(12);
   expect(answer.nextTrials[0]).toMatchObject({ trial: 'fix/set-rocker@supply', minutes: expect.any(Number) });
   for (const { outcomes } of answer.nextTrials)

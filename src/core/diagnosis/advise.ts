@@ -1,11 +1,12 @@
-import { placementOf, type Machine } from '../machine';
-import { canAct, type FaultInstance, type RepairClass } from '../faults';
+import { placementOf } from '../machine';
+import { canAct, type RepairClass } from '../faults';
 import type { Belief } from './belief';
 import { probabilitiesOf } from './belief';
 import { confirmationOf, isComplaintGone, reproducedComplaint, seenStart, toldTrialId } from './confirmation';
 import type { DiagnosisInput } from './evidence-step';
-import type { Hypothesis } from './hypotheses';
+import { NONE, type HypothesisSpace } from './hypothesis-space';
 import type { Proposal } from './propose';
+import type { RankedRepair } from './suspects';
 
 /** What the technician should do now, and for what reason. */
 export type AdviceKind = 'reproduce' | 'test' | 'prove' | 'repair' | 'verify' | 'put-back' | 'close';
@@ -27,20 +28,26 @@ const tellsNothing = 0.004;
 
 interface Situation {
   readonly input: DiagnosisInput;
-  readonly hypotheses: readonly Hypothesis[];
+  readonly space: HypothesisSpace;
   readonly belief: Belief;
   readonly proposals: readonly Proposal[];
-  readonly repairs: readonly { repairClass: RepairClass; probability: number }[];
+  readonly repairs: readonly RankedRepair[];
 }
 
 /** Probability that no fault can act any more in the configuration in force. */
-export function rightProbability(hypotheses: readonly Hypothesis[], belief: Belief, input: DiagnosisInput): number {
+export function rightProbability(space: HypothesisSpace, belief: Belief, input: DiagnosisInput): number {
   const probabilities = probabilitiesOf(belief);
-  const scene: [Machine, DiagnosisInput['configuration']] = [input.machine, input.configuration];
-  return hypotheses.reduce((sum, { fault }, h) => {
-    const acts = canAct(fault, ...scene) ? (belief.stillThere[h] ?? 0) : 0;
-    return sum + (probabilities[h] ?? 0) * (1 - acts);
-  }, 0);
+  const acts = space.faults.map((fault) => canAct(fault, input.machine, input.configuration));
+  const actsAs = (v: number) => v !== NONE && acts[space.variants[v]?.faultIndex ?? NONE] === true;
+  let right = 0;
+  for (let h = 0; h < probabilities.length; h++) {
+    const first = actsAs(space.first[h] ?? NONE);
+    const second = actsAs(space.second[h] ?? NONE);
+    const [none = 0, onlyFirst = 0, onlySecond = 0, both = 0] = belief.stillThere.subarray(4 * h, 4 * h + 4);
+    const quiet = none + (first ? 0 : onlyFirst) + (second ? 0 : onlySecond) + (first || second ? 0 : both);
+    right += (probabilities[h] ?? 0) * quiet;
+  }
+  return right;
 }
 
 /** The one thing to do next. */
@@ -59,14 +66,14 @@ function reproduce(input: DiagnosisInput): Advice {
     : { kind: 'reproduce', trialId: 'start', why: 'First see the complaint yourself.' };
 }
 
-function isRight({ hypotheses, belief, input }: Situation): boolean {
+function isRight({ space, belief, input }: Situation): boolean {
   const complaint = reproducedComplaint(input.steps);
   const last = input.steps
     .map(seenStart)
     .filter((outcome) => outcome !== null)
     .at(-1);
   const gone = last !== undefined && (complaint === null ? false : isComplaintGone(complaint, last));
-  return gone && rightProbability(hypotheses, belief, input) >= sureItIsRight;
+  return gone && rightProbability(space, belief, input) >= sureItIsRight;
 }
 
 /** The machine is right as it stands: put back what is out, prove the cause, run it under load, close. */
@@ -106,10 +113,10 @@ function partsAway(input: DiagnosisInput): string[] {
     .filter((id) => !done.has(`leave-unplugged@${id}`));
 }
 
-function provenOrBack(situation: Situation, top: { repairClass: RepairClass; probability: number }): Advice {
-  const { input, hypotheses } = situation;
+function provenOrBack(situation: Situation, top: RankedRepair): Advice {
+  const { input, space } = situation;
   const { repairClass } = top;
-  const confirmed = confirmationOf(faultsOf(hypotheses), repairClass, input.steps, input.machine);
+  const confirmed = confirmationOf(space.faults, repairClass, input.steps, input.machine);
   const away = partsAway(input).includes(repairClass.part.id);
   return confirmed === 'proven' || !away || comesBack(situation, repairClass)
     ? { kind: 'repair', trialId: `fix/${repairClass.id}`, why: `The cause is ${confirmed}: mend it for good.` }
@@ -153,7 +160,3 @@ function repairLikeliest({ repairs, input, proposals }: Situation): Advice {
     why: 'What is on the bench cannot tell the rest apart. Mend the likeliest.',
   };
 }
-
-const faultsOf = (hypotheses: readonly Hypothesis[]): FaultInstance[] => [
-  ...new Set(hypotheses.map(({ fault }) => fault)),
-];

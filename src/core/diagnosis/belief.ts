@@ -1,27 +1,28 @@
 import type { Machine } from '../machine';
 import type { FaultInstance } from '../faults';
-import type { Trial } from '../trials';
-import { isSilent } from '../trials';
+import { isSilent, type Trial } from '../trials';
 import type { EvidenceStep } from './evidence-step';
-import { likelihoodOf } from './expect-outcomes';
-import type { Hypothesis } from './hypotheses';
+import { NONE, type HypothesisSpace } from './hypothesis-space';
+import { compileTrial, noisy, type OutcomeModel } from './outcome-model';
 
-/** What is believed after some steps: for each hypothesis its log weight and how likely its fault is still there. */
+/**
+ * What is believed after some steps. For each hypothesis its log weight, and the chances of which of its faults
+ * handling has left there: masks 0 (none), 1 (the first), 2 (the second), 3 (both), at 4h to 4h + 3.
+ */
 export interface Belief {
   /** Unnormalised; log of prior times likelihood of all steps. */
   readonly logWeights: Float64Array;
-  /** Chance, 0 to 1, given the hypothesis, that handling has not removed its fault. */
+  /** Four chances a hypothesis; they sum to 1. */
   readonly stillThere: Float64Array;
 }
 
 /** Chance that a repair, carried out, removes the faults of its class: starting judgement. */
 const repairSucceeds = 0.97;
 
-export function priorBelief(hypotheses: readonly Hypothesis[]): Belief {
-  return {
-    logWeights: Float64Array.from(hypotheses, ({ logPrior }) => logPrior),
-    stillThere: new Float64Array(hypotheses.length).fill(1),
-  };
+export function priorBelief({ logPrior, second }: HypothesisSpace): Belief {
+  const stillThere = new Float64Array(4 * logPrior.length);
+  second.forEach((b, h) => (stillThere[4 * h + (b === NONE ? 1 : 3)] = 1));
+  return { logWeights: Float64Array.from(logPrior), stillThere };
 }
 
 /** Chance, 0 to 1, that doing the trial removes the fault. */
@@ -33,35 +34,117 @@ export function cureChance(fault: FaultInstance, { repair, handling }: Pick<Tria
   return 1 - stays;
 }
 
+/** Chances, by variant, that doing the trial removes its fault. */
+export function cureChances(
+  { variants, faults }: HypothesisSpace,
+  trial: Pick<Trial, 'repair' | 'handling'>,
+): Float64Array {
+  const byFault = Float64Array.from(faults, (fault) => cureChance(fault, trial));
+  return Float64Array.from(variants, ({ faultIndex }) => byFault[faultIndex] ?? 0);
+}
+
 /**
- * Exact Bayes by forward filtering: first the handling may remove the fault, then what was seen is weighed.
- * A silent outcome ("not sure") still moves the machine on if the trial was done; "could not" does not.
+ * Exact Bayes by forward filtering: first the handling may remove faults, then what was seen is weighed.
+ * "Not sure" still moves the machine on; "could not" leaves everything as it was. Linear in hypotheses.
  */
-export function updateBelief(
-  belief: Belief,
-  hypotheses: readonly Hypothesis[],
-  step: EvidenceStep,
-  machine: Machine,
-): Belief {
+export function updateBelief(belief: Belief, space: HypothesisSpace, step: EvidenceStep, machine: Machine): Belief {
   if (step.outcome === 'could-not') return belief;
-  const silent = isSilent(step.outcome);
-  const whole = silent ? 1 : likelihoodOf(step, machine, []);
+  const cure = cureChances(space, { repair: step.trial.repair, handling: step.handling });
+  const likelihood = likelihoods(space, step, machine);
   const logWeights = Float64Array.from(belief.logWeights);
   const stillThere = Float64Array.from(belief.stillThere);
-  hypotheses.forEach(({ fault, present }, h) => {
-    const there = (belief.stillThere[h] ?? 0) * (1 - cureChance(fault, { ...step.trial, handling: step.handling }));
-    const withFault = there * (silent ? 1 : likelihoodOf(step, machine, present));
-    const total = withFault + (1 - there) * whole;
-    logWeights[h] = (belief.logWeights[h] ?? 0) + Math.log(total);
-    stillThere[h] = withFault / total;
-  });
+  const { first, second } = space;
+  for (let h = 0; h < first.length; h++) {
+    const a = first[h] ?? 0;
+    const b = second[h] ?? NONE;
+    const total = filter(stillThere, 4 * h, cure[a] ?? 0, b === NONE ? 0 : (cure[b] ?? 0), likelihood, a, b);
+    logWeights[h] = (logWeights[h] ?? 0) + Math.log(total);
+  }
   return { logWeights, stillThere };
 }
 
+interface Likelihoods {
+  readonly none: number;
+  /** By variant. */
+  readonly one: Float64Array;
+  readonly both: (a: number, b: number) => number;
+}
+
+/** Moves and weighs the four chances at `i` in place; returns their sum before they are made to sum to 1. */
+function filter(
+  chances: Float64Array,
+  i: number,
+  cureA: number,
+  cureB: number,
+  like: Likelihoods,
+  a: number,
+  b: number,
+): number {
+  let m1 = chances[i + 1] ?? 0;
+  let m2 = chances[i + 2] ?? 0;
+  let m3 = chances[i + 3] ?? 0;
+  let m0 = chances[i] ?? 0;
+  if (cureA > 0) {
+    m0 += m1 * cureA;
+    m2 += m3 * cureA;
+    m1 *= 1 - cureA;
+    m3 *= 1 - cureA;
+  }
+  if (cureB > 0) {
+    m0 += m2 * cureB;
+    m1 += m3 * cureB;
+    m2 *= 1 - cureB;
+    m3 *= 1 - cureB;
+  }
+  if (m0 > 0) m0 *= like.none;
+  if (m1 > 0) m1 *= like.one[a] ?? 0;
+  if (m2 > 0) m2 *= like.one[b] ?? 0;
+  if (m3 > 0) m3 *= like.both(a, b);
+  const total = m0 + m1 + m2 + m3;
+  chances[i] = m0 / total;
+  chances[i + 1] = m1 / total;
+  chances[i + 2] = m2 / total;
+  chances[i + 3] = m3 / total;
+  return total;
+}
+
+function likelihoods(space: HypothesisSpace, step: EvidenceStep, machine: Machine): Likelihoods {
+  const { variants } = space;
+  if (isSilent(step.outcome)) return { none: 1, one: new Float64Array(variants.length).fill(1), both: () => 1 };
+  const model = compileTrial(step.trial, { machine, configuration: step.configuration, variants });
+  const seen = observed(model, step);
+  return {
+    none: seen(NONE, NONE, false),
+    one: Float64Array.from(variants, ({ fault }, v) => seen(v, NONE, fault.somethingElse)),
+    both: (a, b) => seen(a, b, false),
+  };
+}
+
+/** Likelihood of what was seen: a chance, or a density per volt where a reading was written down. */
+function observed(model: OutcomeModel, step: EvidenceStep): (a: number, b: number, hasUnknown: boolean) => number {
+  const { trial, volts, misreadChance } = step;
+  const width = trial.outcomes.length;
+  if (trial.observe.kind === 'measure' && volts !== null) {
+    const anywhere = 1 / (1.5 * trial.observe.quantity.nominalVolts);
+    return (a, b, hasUnknown) => {
+      const loose = hasUnknown ? Math.max(misreadChance, unknownReadsAnywhere) : misreadChance;
+      return (1 - loose) * model.density(volts, a, b) + loose * anywhere;
+    };
+  }
+  const outcome = trial.outcomes.findIndex(({ id }) => id === step.outcome);
+  if (outcome < 0) throw new Error(`${trial.id}: expected one of its outcomes, found "${step.outcome}"`);
+  return (a, b, hasUnknown) => noisy(model.clean(outcome, a, b), width, misreadChance, hasUnknown);
+}
+
+/** Share of readings that an unknown fault spreads anywhere: starting judgement. */
+const unknownReadsAnywhere = 0.2;
+
 /** Probabilities of the hypotheses; they sum to 1 within 1e-9. */
 export function probabilitiesOf({ logWeights }: Belief): Float64Array {
-  const top = logWeights.reduce((a, b) => Math.max(a, b), -Infinity);
+  let top = -Infinity;
+  for (const w of logWeights) if (w > top) top = w;
   const weights = logWeights.map((w) => Math.exp(w - top));
-  const total = weights.reduce((a, b) => a + b, 0);
+  let total = 0;
+  for (const w of weights) total += w;
   return weights.map((w) => w / total);
 }

@@ -1,82 +1,109 @@
 import { describeChanges, type Machine } from '../machine';
+import type { FaultInstance } from '../faults';
 import { recommendedWait, type Trial } from '../trials';
 import { advise, rightProbability } from './advise';
 import { priorBelief, probabilitiesOf, updateBelief, type Belief } from './belief';
 import { confirmationOf, reproducedComplaint, isComplaintGone, seenStart } from './confirmation';
 import type { Diagnosis, SuspectView, TrialView } from './diagnosis';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
-import { enumerateHypotheses, type Hypothesis } from './hypotheses';
+import { createSpace, type HypothesisSpace } from './hypothesis-space';
 import { lastLinkPassed, standLinks } from './link-states';
-import { leaderAfter, proposeTrials, type Proposal } from './propose';
+import { leaderAfter, proposeTrials, rightClass, type Proposal } from './propose';
 import { withoutRepeats } from './same-evidence';
-import { probabilityByLink, probabilityByPart, rankRepairs, rankSuspects, type Suspect } from './suspects';
-import { weighEvidence } from './weigh-evidence';
+import {
+  probabilityByFault,
+  probabilityByLink,
+  probabilityByPart,
+  rankRepairs,
+  rankSuspects,
+  type Suspect,
+} from './suspects';
+import { weighEvidence, type WeighedEvidence } from './weigh-evidence';
 
 /**
  * The whole diagnosis of a case from its machine and its log: ranked suspects with their evidence, the state of each
- * link, the next thing to do and the alternatives. Deterministic; probabilities of suspects sum to 1 within 1e-9.
+ * link, the next thing to do and the alternatives. Deterministic; a machine may have two faults, so
+ * probabilities of suspects sum to between 1 and 2, those of links to 1 within 1e-9.
  */
 export function diagnose(input: DiagnosisInput): Diagnosis {
-  const hypotheses = enumerateHypotheses(input.machine, input.circumstances);
+  const space = createSpace(input.machine, input.circumstances);
   const steps = withoutRepeats(input.steps);
-  const beliefs = replay(hypotheses, steps, input.machine);
-  const belief = beliefs.at(-1) ?? priorBelief(hypotheses);
+  const { belief, byFault: series } = replay(space, steps, input.machine);
   const probabilities = probabilitiesOf(belief);
-  const proposals = proposeTrials(input, hypotheses, belief);
-  const repairs = rankRepairs(hypotheses, probabilities);
-  const advice = advise({ input, hypotheses, belief, proposals, repairs });
-  const suspects = rankSuspects(hypotheses, probabilities);
+  const byFault = series.at(-1) ?? probabilityByFault(space, probabilities);
+  const proposals = proposeTrials(input, space, belief);
+  const repairs = rankRepairs(space, probabilities, belief);
+  const advice = advise({ input, space, belief, proposals, repairs });
+  const suspects = rankSuspects(space, byFault);
   const view = viewOf(input.machine, suspects);
   const chosen = proposals.find(({ trial }) => trial.id === advice.trialId);
   return {
-    suspects: viewSuspects(
-      suspects,
-      weighEvidence(
-        hypotheses,
-        beliefs,
-        steps.map(({ id }) => id),
-      ),
-      steps,
-      input.machine,
-    ),
-    links: standLinks(probabilityByLink(hypotheses, probabilities), {
+    suspects: viewSuspects(suspects, space, series, steps, input.machine),
+    links: standLinks(probabilityByLink(space, probabilities, belief), {
       hasEvidence: steps.length > 0,
-      rightUpTo: rightUpTo(input, hypotheses, belief),
+      rightUpTo: rightUpTo(input, space, belief),
     }),
-    parts: probabilityByPart(hypotheses, probabilities),
-    rightProbability: rightProbability(hypotheses, belief, input),
+    parts: probabilityByPart(space, byFault),
+    rightProbability: rightProbability(space, belief, input),
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? view(chosen) : null },
     alternatives: proposals.filter(({ trial }) => trial.id !== advice.trialId && !trial.commits).map(view),
   };
 }
 
-/** The belief before any step and after each. */
-function replay(hypotheses: readonly Hypothesis[], steps: readonly EvidenceStep[], machine: Machine): Belief[] {
-  const beliefs = [priorBelief(hypotheses)];
+/** The belief after all steps, and the probability of each fault before any step and after each. */
+function replay(
+  space: HypothesisSpace,
+  steps: readonly EvidenceStep[],
+  machine: Machine,
+): { belief: Belief; byFault: Float64Array[] } {
+  let belief = priorBelief(space);
+  const byFault = [probabilityByFault(space, probabilitiesOf(belief))];
   for (const step of steps) {
-    const last = beliefs.at(-1);
-    if (last) beliefs.push(updateBelief(last, hypotheses, step, machine));
+    belief = updateBelief(belief, space, step, machine);
+    byFault.push(probabilityByFault(space, probabilitiesOf(belief)));
   }
-  return beliefs;
+  return { belief, byFault };
 }
 
-function rightUpTo(input: DiagnosisInput, hypotheses: readonly Hypothesis[], belief: Belief) {
+function rightUpTo(input: DiagnosisInput, space: HypothesisSpace, belief: Belief) {
   const complaint = reproducedComplaint(input.steps);
   const last = input.steps.filter((step) => seenStart(step) !== null).at(-1);
   const outcome = last ? seenStart(last) : null;
   if (!last || !outcome || !complaint || !isComplaintGone(complaint, outcome)) return null;
-  if (rightProbability(hypotheses, belief, input) < 0.95) return null;
+  if (rightProbability(space, belief, input) < 0.95) return null;
   return lastLinkPassed(outcome, last.trial.observe.kind === 'start' && last.trial.observe.depth === 'load');
 }
 
 function viewSuspects(
   ranked: readonly Suspect[],
-  weights: ReturnType<typeof weighEvidence>,
+  space: HypothesisSpace,
+  series: readonly Float64Array[],
   steps: readonly EvidenceStep[],
   machine: Machine,
 ): SuspectView[] {
-  const faults = ranked.map(({ fault }) => fault);
-  return ranked.map(({ fault, probability }) => ({
+  const eventIds = steps.map(({ id }) => id);
+  const indexOf = new Map(space.faults.map((fault, f) => [fault.id, f]));
+  const evidenceOn = (id: string) => {
+    const f = indexOf.get(id) ?? 0;
+    return weighEvidence(
+      series.map((byFault) => byFault[f] ?? 0),
+      eventIds,
+    );
+  };
+  return ranked.map(({ fault, probability }) =>
+    viewSuspect(fault, probability, evidenceOn(fault.id), space, steps, machine),
+  );
+}
+
+function viewSuspect(
+  fault: FaultInstance,
+  probability: number,
+  { priorDecibans, weights }: WeighedEvidence,
+  { faults }: HypothesisSpace,
+  steps: readonly EvidenceStep[],
+  machine: Machine,
+): SuspectView {
+  return {
     fault: fault.id,
     title: fault.title,
     reason: fault.mode.reason,
@@ -92,14 +119,15 @@ function viewSuspects(
       price: fault.repairClass.price,
     },
     confirmation: probability > 0.01 ? confirmationOf(faults, fault.repairClass, steps, machine) : 'suggested',
-    priorDecibans: weights.get(fault.id)?.priorDecibans ?? 0,
+    priorDecibans,
     priorSource: fault.mode.prior.source,
-    evidence: weights.get(fault.id)?.weights ?? [],
-  }));
+    evidence: weights,
+  };
 }
 
 function viewOf(machine: Machine, ranked: readonly Suspect[]): (proposal: Proposal) => TrialView {
   const titles = new Map([...ranked].reverse().map(({ fault }) => [fault.repairClass.id, fault.title]));
+  titles.set(rightClass, 'Nothing left to mend');
   return (proposal) => {
     const { trial } = proposal;
     return {

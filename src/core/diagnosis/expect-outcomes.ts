@@ -11,7 +11,7 @@ export interface Setting {
 }
 
 /** How far an unknown fault keeps to its usual look; the rest is spread over all outcomes: starting judgement. */
-const unknownKeepsToLook = 0.8;
+export const unknownKeepsToLook = 0.8;
 
 /**
  * Chances of the trial's outcomes, in their order, when exactly these faults are present. They sum to 1.

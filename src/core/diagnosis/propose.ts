@@ -1,12 +1,12 @@
 import { applyChanges } from '../machine';
 import { setUpMinutes, trialsFor, type Trial } from '../trials';
-import type { Belief } from './belief';
-import { cureChance, probabilitiesOf } from './belief';
+import { cureChances, probabilitiesOf, type Belief } from './belief';
 import type { DiagnosisInput } from './evidence-step';
-import { expectOutcomes } from './expect-outcomes';
-import type { Hypothesis } from './hypotheses';
+import { NONE, type HypothesisSpace } from './hypothesis-space';
 import { informationBits } from './information';
+import { compileTrial, noisy, rowLength, type OutcomeModel } from './outcome-model';
 import { isKnownAlready } from './same-evidence';
+import { foremost } from './suspects';
 
 /** A trial that could be done next, what it would tell and what it takes. */
 export interface Proposal {
@@ -24,22 +24,122 @@ export interface Proposal {
 /** A technician's eyes: chance of misreading an outcome. Starting judgement. */
 export const technicianMisreads = 0.015;
 
-/** Hypotheses below this probability change no plan in the third digit. */
-const negligible = 1e-7;
+/** Hypotheses below this probability change no plan in the third digit; the posterior never drops any. */
+const negligible = 2e-6;
+
+/** One way in which the machine may be now: which variants are there, and the class of the one that counts. */
+interface Way {
+  readonly weight: number;
+  readonly a: number;
+  readonly b: number;
+  readonly row: number;
+}
+
+/** The class of a machine in which nothing is left to mend. */
+export const rightClass = 'right';
 
 /**
  * Every trial that is possible now, by information about repair classes per minute, best first.
  * A trial that tells nothing new comes last with 0 bits.
  */
-export function proposeTrials(input: DiagnosisInput, hypotheses: readonly Hypothesis[], belief: Belief): Proposal[] {
-  const probabilities = probabilitiesOf(belief);
-  const live = hypotheses.flatMap((hypothesis, h) =>
-    (probabilities[h] ?? 0) > negligible
-      ? [{ hypothesis, probability: probabilities[h] ?? 0, stillThere: belief.stillThere[h] ?? 0 }]
-      : [],
+export function proposeTrials(input: DiagnosisInput, space: HypothesisSpace, belief: Belief): Proposal[] {
+  const { ways, classIds } = liveWays(space, belief);
+  const weighed = trialsFor(input.machine, input.configuration).map((trial) =>
+    weighTrial(trial, input, space, ways, classIds),
   );
-  const weighed = trialsFor(input.machine, input.configuration).map((trial) => weighTrial(trial, input, live));
   return withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
+}
+
+function liveWays(space: HypothesisSpace, belief: Belief): { ways: Way[]; classIds: string[] } {
+  const probabilities = probabilitiesOf(belief);
+  const rows = new Map<string, number>();
+  const rowOf = (id: string): number => {
+    const row = rows.get(id) ?? rows.size;
+    rows.set(id, row);
+    return row;
+  };
+  const ways: Way[] = [];
+  for (let h = 0; h < probabilities.length; h++)
+    for (let mask = 0; mask < 4; mask++) {
+      const weight = (probabilities[h] ?? 0) * (belief.stillThere[4 * h + mask] ?? 0);
+      if (weight < negligible) continue;
+      const id =
+        mask === 0 ? rightClass : (space.variants[foremost(space, h, mask)]?.fault.repairClass.id ?? rightClass);
+      const a = mask & 1 ? (space.first[h] ?? NONE) : NONE;
+      const b = mask & 2 ? (space.second[h] ?? NONE) : NONE;
+      ways.push({ weight, a, b, row: rowOf(id) });
+    }
+  return { ways, classIds: [...rows.keys()] };
+}
+
+function weighTrial(
+  trial: Trial,
+  input: DiagnosisInput,
+  space: HypothesisSpace,
+  ways: readonly Way[],
+  classIds: readonly string[],
+): Proposal {
+  const { machine } = input;
+  const configuration = applyChanges(input.configuration, trial.changes);
+  const model = compileTrial(trial, { machine, configuration, variants: space.variants });
+  const cure = trial.repair || trial.handling.length > 0 ? cureChances(space, trial) : null;
+  const joint = fillJoint(trial.outcomes.length, classIds.length, model, ways, cure, space);
+  return {
+    trial,
+    minutes: trial.minutes + setUpMinutes(machine, trial, { caseOpen: input.caseOpen }),
+    bits: isKnownAlready(input.steps, trial.id) ? 0 : informationBits(joint),
+    chances: sumRows(joint, trial.outcomes.length),
+    joint,
+    classIds,
+  };
+}
+
+/** Joint chances of class and outcome, misreading and unknown faults counted; all entries sum to 1. */
+function fillJoint(
+  width: number,
+  classes: number,
+  model: OutcomeModel,
+  ways: readonly Way[],
+  cure: Float64Array | null,
+  space: HypothesisSpace,
+): Float64Array[] {
+  const known = Array.from({ length: classes }, () => new Float64Array(rowLength(width)));
+  const unknown = new Map<number, Float64Array>();
+  for (const way of ways) {
+    const isUnknown = way.a !== NONE && space.variants[way.a]?.fault.somethingElse === true;
+    const row = isUnknown ? rowIn(unknown, way.row, width) : known[way.row];
+    if (row) addWay(row, way, model, cure);
+  }
+  const total = ways.reduce((sum, { weight }) => sum + weight, 0);
+  return known.map((row, c) => {
+    const settled = settleRow(row, model, width, false);
+    const loose = unknown.get(c);
+    if (loose) settleRow(loose, model, width, true).forEach((p, o) => (settled[o] = (settled[o] ?? 0) + p));
+    return settled.map((p) => p / total);
+  });
+}
+
+function rowIn(rows: Map<number, Float64Array>, index: number, width: number): Float64Array {
+  const row = rows.get(index) ?? new Float64Array(rowLength(width));
+  rows.set(index, row);
+  return row;
+}
+
+/** Handling may remove either fault before anything is seen. */
+function addWay(row: Float64Array, { weight, a, b }: Way, model: OutcomeModel, cure: Float64Array | null): void {
+  const cureA = cure && a !== NONE ? (cure[a] ?? 0) : 0;
+  const cureB = cure && b !== NONE ? (cure[b] ?? 0) : 0;
+  model.add(row, weight * (1 - cureA) * (1 - cureB), a, b);
+  if (cureA > 0) model.add(row, weight * cureA * (1 - cureB), NONE, b);
+  if (cureB > 0) model.add(row, weight * (1 - cureA) * cureB, a, NONE);
+  if (cureA > 0 && cureB > 0) model.add(row, weight * cureA * cureB, NONE, NONE);
+}
+
+function settleRow(row: Float64Array, model: OutcomeModel, width: number, hasUnknown: boolean): Float64Array {
+  model.settle(row);
+  const clean = row.subarray(0, width);
+  const mass = clean.reduce((a, b) => a + b, 0);
+  return mass === 0 ? clean : clean.map((p) => mass * noisy(p / mass, width, technicianMisreads, hasUnknown));
 }
 
 /** Bits by which a changed start must beat a plain one to be worth its change. */
@@ -55,38 +155,6 @@ function withoutDisguisedStarts(proposals: readonly Proposal[]): Proposal[] {
     const isDisguised = bare && bare !== proposal && Math.abs(proposal.bits - bare.bits) < worthTheChange;
     return isDisguised ? { ...proposal, bits: 0 } : proposal;
   });
-}
-
-interface LiveHypothesis {
-  readonly hypothesis: Hypothesis;
-  readonly probability: number;
-  readonly stillThere: number;
-}
-
-function weighTrial(trial: Trial, input: DiagnosisInput, live: readonly LiveHypothesis[]): Proposal {
-  const setting = { machine: input.machine, configuration: applyChanges(input.configuration, trial.changes) };
-  const width = trial.outcomes.length;
-  const whole = expectOutcomes(trial, setting, [], technicianMisreads);
-  const rows = new Map<string, Float64Array>();
-  for (const { hypothesis, probability, stillThere } of live) {
-    const { fault, present } = hypothesis;
-    const there = stillThere * (1 - cureChance(fault, trial));
-    const broken = there > 0 ? expectOutcomes(trial, setting, present, technicianMisreads) : whole;
-    const row = rows.get(fault.repairClass.id) ?? new Float64Array(width);
-    rows.set(fault.repairClass.id, row);
-    for (let o = 0; o < width; o++)
-      row[o] = (row[o] ?? 0) + probability * (there * (broken[o] ?? 0) + (1 - there) * (whole[o] ?? 0));
-  }
-  const joint = [...rows.values()];
-  const known = isKnownAlready(input.steps, trial.id);
-  return {
-    trial,
-    minutes: trial.minutes + setUpMinutes(input.machine, trial, { caseOpen: input.caseOpen }),
-    bits: known ? 0 : informationBits(joint),
-    chances: sumRows(joint, width),
-    joint,
-    classIds: [...rows.keys()],
-  };
 }
 
 function sumRows(joint: readonly Float64Array[], width: number): Float64Array {

@@ -1,57 +1,101 @@
 import type { FaultInstance, RepairClass } from '../faults';
-import type { LinkId } from '../startup';
-import { LINK_IDS } from '../startup';
-import type { Hypothesis } from './hypotheses';
+import { LINK_IDS, type LinkId } from '../startup';
+import type { Belief } from './belief';
+import { NONE, type HypothesisSpace } from './hypothesis-space';
 
-/** A fault with its probability of being the cause, present or already removed. */
+/** A fault with its probability of being a cause, present or already removed. */
 export interface Suspect {
   readonly fault: FaultInstance;
   readonly probability: number;
 }
 
-const sumBy = <K>(
-  hypotheses: readonly Hypothesis[],
+/** Probability, by fault index, that the fault is one of the machine's. With pairs they sum to a little over 1. */
+export function probabilityByFault(
+  { faults, variants, first, second }: HypothesisSpace,
   probabilities: Float64Array,
-  key: (fault: FaultInstance) => K,
-): Map<K, number> => {
-  const sums = new Map<K, number>();
-  hypotheses.forEach(({ fault }, h) => sums.set(key(fault), (sums.get(key(fault)) ?? 0) + (probabilities[h] ?? 0)));
+): Float64Array {
+  const sums = new Float64Array(faults.length);
+  const add = (v: number, p: number) => {
+    const f = variants[v]?.faultIndex ?? 0;
+    sums[f] = (sums[f] ?? 0) + p;
+  };
+  for (let h = 0; h < first.length; h++) {
+    const p = probabilities[h] ?? 0;
+    add(first[h] ?? 0, p);
+    const b = second[h] ?? NONE;
+    if (b !== NONE) add(b, p);
+  }
   return sums;
-};
+}
 
-/** Faults by falling probability; the probabilities sum to 1. Equal ones keep the catalogue's order. */
-export function rankSuspects(hypotheses: readonly Hypothesis[], probabilities: Float64Array): Suspect[] {
-  return [...sumBy(hypotheses, probabilities, (fault) => fault)]
-    .map(([fault, probability]) => ({ fault, probability }))
+/** Faults by falling probability. Equal ones keep the catalogue's order. */
+export function rankSuspects({ faults }: HypothesisSpace, byFault: Float64Array): Suspect[] {
+  return faults
+    .map((fault, f) => ({ fault, probability: byFault[f] ?? 0 }))
     .sort((a, b) => b.probability - a.probability);
 }
 
-/** Probability that the fault is at each link, in chain order; they sum to 1. */
-export function probabilityByLink(
-  hypotheses: readonly Hypothesis[],
+/**
+ * The variant that counts now for a hypothesis and a mask of what handling has left: the first one in the chain that
+ * is still there; the first at all if none is.
+ */
+export function foremost({ first, second }: HypothesisSpace, h: number, mask: number): number {
+  const b = second[h] ?? NONE;
+  return mask === 2 && b !== NONE ? b : (first[h] ?? 0);
+}
+
+/** Sums the probability of every hypothesis and mask under the key of its foremost variant. */
+function sumByForemost<K>(
+  space: HypothesisSpace,
   probabilities: Float64Array,
+  { stillThere }: Belief,
+  key: (fault: FaultInstance) => K,
+): Map<K, number> {
+  const byVariant = new Float64Array(space.variants.length);
+  for (let h = 0; h < probabilities.length; h++) {
+    const p = probabilities[h] ?? 0;
+    if (p === 0) continue;
+    for (let mask = 0; mask < 4; mask++) {
+      const share = stillThere[4 * h + mask] ?? 0;
+      if (share === 0) continue;
+      const v = foremost(space, h, mask);
+      byVariant[v] = (byVariant[v] ?? 0) + p * share;
+    }
+  }
+  const sums = new Map<K, number>();
+  space.variants.forEach(({ fault }, v) => sums.set(key(fault), (sums.get(key(fault)) ?? 0) + (byVariant[v] ?? 0)));
+  return sums;
+}
+
+/** Probability that the fault that counts now is at each link; they sum to 1. */
+export function probabilityByLink(
+  space: HypothesisSpace,
+  probabilities: Float64Array,
+  belief: Belief,
 ): { link: LinkId; probability: number }[] {
-  const sums = sumBy(hypotheses, probabilities, (fault) => fault.link);
+  const sums = sumByForemost(space, probabilities, belief, ({ link }) => link);
   return LINK_IDS.map((link) => ({ link, probability: sums.get(link) ?? 0 }));
 }
 
-/** Probability that the fault is at each part, by part id; "something else" is not at a part. */
-export function probabilityByPart(
-  hypotheses: readonly Hypothesis[],
-  probabilities: Float64Array,
-): Record<string, number> {
-  const known = sumBy(hypotheses, probabilities, (fault) => (fault.somethingElse ? '' : fault.part.id));
-  known.delete('');
-  return Object.fromEntries(known);
+/** Probability of a fault at each part, by part id; "something else" is not at a part. */
+export function probabilityByPart({ faults }: HypothesisSpace, byFault: Float64Array): Record<string, number> {
+  const sums: Record<string, number> = {};
+  faults.forEach((fault, f) => {
+    if (!fault.somethingElse) sums[fault.part.id] = Math.min(1, (sums[fault.part.id] ?? 0) + (byFault[f] ?? 0));
+  });
+  return sums;
 }
 
-/** Repair classes by falling probability. */
-export function rankRepairs(
-  hypotheses: readonly Hypothesis[],
-  probabilities: Float64Array,
-): { repairClass: RepairClass; probability: number }[] {
-  const classes = new Map(hypotheses.map(({ fault }) => [fault.repairClass.id, fault.repairClass]));
-  return [...sumBy(hypotheses, probabilities, (fault) => fault.repairClass.id)]
+export interface RankedRepair {
+  readonly repairClass: RepairClass;
+  /** Probability that its fault is the one that counts now. */
+  readonly probability: number;
+}
+
+/** Repair classes by falling probability; they sum to 1. */
+export function rankRepairs(space: HypothesisSpace, probabilities: Float64Array, belief: Belief): RankedRepair[] {
+  const classes = new Map(space.faults.map(({ repairClass }) => [repairClass.id, repairClass]));
+  return [...sumByForemost(space, probabilities, belief, ({ repairClass }) => repairClass.id)]
     .flatMap(([id, probability]) => {
       const repairClass = classes.get(id);
       return repairClass ? [{ repairClass, probability }] : [];

@@ -1,7 +1,3 @@
-import type { Belief } from './belief';
-import { probabilitiesOf } from './belief';
-import type { Hypothesis } from './hypotheses';
-
 /** How much one event speaks for (+) or against (−) a suspect, in decibans. */
 export interface EvidenceWeight {
   readonly eventId: string;
@@ -15,30 +11,20 @@ const logOddsDecibans = (probability: number): number => {
   return 10 * Math.log10(p / (1 - p));
 };
 
-/**
- * Weight of evidence of each event for each fault: the change of its log odds at that event, so that prior odds plus
- * all weights give the posterior odds (I. J. Good, Probability and the Weighing of Evidence, 1950).
- * `beliefs[0]` is the prior, `beliefs[k]` the belief after `eventIds[k - 1]`. Returns one list of weights a fault id.
- */
-export function weighEvidence(
-  hypotheses: readonly Hypothesis[],
-  beliefs: readonly Belief[],
-  eventIds: readonly string[],
-): Map<string, { priorDecibans: number; weights: EvidenceWeight[] }> {
-  const odds = beliefs.map((belief) => oddsByFault(hypotheses, belief));
-  const faults = [...new Set(hypotheses.map(({ fault }) => fault.id))];
-  return new Map(
-    faults.map((id) => {
-      const series = odds.map((byFault) => byFault.get(id) ?? 0);
-      const weights = eventIds.map((eventId, k) => ({ eventId, decibans: (series[k + 1] ?? 0) - (series[k] ?? 0) }));
-      return [id, { priorDecibans: series[0] ?? 0, weights }];
-    }),
-  );
+export interface WeighedEvidence {
+  readonly priorDecibans: number;
+  readonly weights: readonly EvidenceWeight[];
 }
 
-function oddsByFault(hypotheses: readonly Hypothesis[], belief: Belief): Map<string, number> {
-  const sums = new Map<string, number>();
-  const probabilities = probabilitiesOf(belief);
-  hypotheses.forEach(({ fault }, h) => sums.set(fault.id, (sums.get(fault.id) ?? 0) + (probabilities[h] ?? 0)));
-  return new Map([...sums].map(([id, probability]) => [id, logOddsDecibans(probability)]));
+/**
+ * Weight of evidence of each event for one fault: the change of its log odds at that event, so that prior odds plus
+ * all weights give the posterior odds (I. J. Good, Probability and the Weighing of Evidence, 1950).
+ * `series[0]` is its probability before anything, `series[k]` that after `eventIds[k - 1]`.
+ */
+export function weighEvidence(series: readonly number[], eventIds: readonly string[]): WeighedEvidence {
+  const odds = series.map(logOddsDecibans);
+  return {
+    priorDecibans: odds[0] ?? 0,
+    weights: eventIds.map((eventId, k) => ({ eventId, decibans: (odds[k + 1] ?? 0) - (odds[k] ?? 0) })),
+  };
 }

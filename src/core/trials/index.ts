@@ -1,11 +1,11 @@
 export { CAUTIONS } from './caution';
 export type { CautionId } from './caution';
-export { expectLook } from './look';
+export { expectLook, falseAlarm } from './look';
 export type { Look, PresentFault } from './look';
 export { QUANTITIES } from './catalogue/quantities';
 export { LOOKS } from './catalogue/looks';
-export { READING_OUTCOMES, chancesOfGrades, densityOfReading, expectReading, gradeReading } from './quantity';
-export type { Quantity } from './quantity';
+export { READING_OUTCOMES, chancesOfGrades, deadBell, densityOfReading, expectReading, gradeReading } from './quantity';
+export type { Bell, Quantity } from './quantity';
 export { recommendedWait } from './recommended-wait';
 export type { RecommendedWait } from './recommended-wait';
 export { setUpMinutes } from './set-up-minutes';

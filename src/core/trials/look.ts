@@ -31,7 +31,7 @@ export interface PresentFault {
 }
 
 /** Chance, 0 to 1, that a look at a sound part reports something: starting judgement. */
-const falseAlarm = 0.02;
+export const falseAlarm = 0.02;
 
 /**
  * Chances of the options of a look, in their order, given the faults that are present. They sum to 1.

@@ -41,7 +41,8 @@ export const READING_OUTCOMES: readonly OutcomeOption[] = [
 /** Meter uncertainty as a share of the reading plus volts: a usual bench meter. */
 const meterShare = 0.008;
 const meterVolts = 0.02;
-const deadSpreadVolts = 0.08;
+/** What a rail reads that is not fed. */
+export const deadBell: Bell = { weight: 1, meanVolts: 0, spreadVolts: 0.08 };
 /** Below this share of nominal a rail counts as absent. */
 const absentShare = 0.2;
 
@@ -75,7 +76,7 @@ export function expectReading(
     meanVolts: reading?.meanVolts ?? quantity.nominalVolts,
     spreadVolts: reading?.spreadVolts ?? quantity.healthySpreadVolts,
   };
-  return [alive, { weight: 1 - fed, meanVolts: 0, spreadVolts: deadSpreadVolts }].filter((bell) => bell.weight > 0);
+  return [alive, { ...deadBell, weight: 1 - fed }].filter((bell) => bell.weight > 0);
 }
 
 /** The outcome that a reading in volts falls under. */
