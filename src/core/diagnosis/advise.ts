@@ -1,10 +1,11 @@
 import { placementOf } from '../machine';
-import { canAct, type RepairClass } from '../faults';
+import type { RepairClass } from '../faults';
 import type { Belief } from './belief';
 import { probabilitiesOf } from './belief';
 import { confirmationOf, isComplaintGone, reproducedComplaint, seenStart, toldTrialId } from './confirmation';
 import type { DiagnosisInput } from './evidence-step';
 import { NONE, type HypothesisSpace } from './hypothesis-space';
+import { actingFaults } from './outcome-model';
 import type { Proposal } from './propose';
 import type { RankedRepair } from './suspects';
 
@@ -37,14 +38,16 @@ interface Situation {
 /** Probability that no fault can act any more in the configuration in force. */
 export function rightProbability(space: HypothesisSpace, belief: Belief, input: DiagnosisInput): number {
   const probabilities = probabilitiesOf(belief);
-  const acts = space.faults.map((fault) => canAct(fault, input.machine, input.configuration));
-  const actsAs = (v: number) => v !== NONE && acts[space.variants[v]?.faultIndex ?? NONE] === true;
+  const acting = actingFaults(space.faults, input.machine, input.configuration);
+  const actsAs = (v: number) => v !== NONE && acting[space.variants[v]?.faultIndex ?? NONE] === 1;
   let right = 0;
   for (let h = 0; h < probabilities.length; h++) {
     const first = actsAs(space.first[h] ?? NONE);
     const second = actsAs(space.second[h] ?? NONE);
-    const [none = 0, onlyFirst = 0, onlySecond = 0, both = 0] = belief.stillThere.subarray(4 * h, 4 * h + 4);
-    const quiet = none + (first ? 0 : onlyFirst) + (second ? 0 : onlySecond) + (first || second ? 0 : both);
+    let quiet = belief.stillThere[4 * h] ?? 0;
+    if (!first) quiet += belief.stillThere[4 * h + 1] ?? 0;
+    if (!second) quiet += belief.stillThere[4 * h + 2] ?? 0;
+    if (!first && !second) quiet += belief.stillThere[4 * h + 3] ?? 0;
     right += (probabilities[h] ?? 0) * quiet;
   }
   return right;

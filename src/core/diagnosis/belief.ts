@@ -3,7 +3,7 @@ import type { FaultInstance } from '../faults';
 import { isSilent, type Trial } from '../trials';
 import type { EvidenceStep } from './evidence-step';
 import { NONE, type HypothesisSpace } from './hypothesis-space';
-import { compileTrial, noisy, type OutcomeModel } from './outcome-model';
+import { actingFaults, compileTrial, noisy, type OutcomeModel } from './outcome-model';
 
 /**
  * What is believed after some steps. For each hypothesis its log weight, and the chances of which of its faults
@@ -111,7 +111,9 @@ function filter(
 function likelihoods(space: HypothesisSpace, step: EvidenceStep, machine: Machine): Likelihoods {
   const { variants } = space;
   if (isSilent(step.outcome)) return { none: 1, one: new Float64Array(variants.length).fill(1), both: () => 1 };
-  const model = compileTrial(step.trial, { machine, configuration: step.configuration, variants });
+  const { configuration } = step;
+  const acting = actingFaults(space.faults, machine, configuration);
+  const model = compileTrial(step.trial, { machine, configuration, variants, acting });
   const seen = observed(model, step);
   return {
     none: seen(NONE, NONE, false),
@@ -143,8 +145,9 @@ const unknownReadsAnywhere = 0.2;
 export function probabilitiesOf({ logWeights }: Belief): Float64Array {
   let top = -Infinity;
   for (const w of logWeights) if (w > top) top = w;
-  const weights = logWeights.map((w) => Math.exp(w - top));
+  const weights = new Float64Array(logWeights.length);
   let total = 0;
-  for (const w of weights) total += w;
-  return weights.map((w) => w / total);
+  for (let h = 0; h < weights.length; h++) total += weights[h] = Math.exp((logWeights[h] ?? 0) - top);
+  for (let h = 0; h < weights.length; h++) weights[h] = (weights[h] ?? 0) / total;
+  return weights;
 }

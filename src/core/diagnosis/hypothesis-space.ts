@@ -11,6 +11,8 @@ export interface Variant {
   readonly present: PresentFault;
   /** Log of the share of this way among the fault's ways. */
   readonly logShare: number;
+  /** The start outcomes in which it can show, and their chances: most show in one or two. */
+  readonly showsAs: readonly { readonly outcome: number; readonly chance: number }[];
 }
 
 /** No second fault. */
@@ -52,12 +54,13 @@ export function createSpace(
 
 function variantsOf(fault: FaultInstance, faultIndex: number, machine: Machine): Variant[] {
   const shares = logShares(fault.mode.looks.map(({ weight }) => weight));
-  return fault.mode.looks.map((look, i) => ({
-    fault,
-    faultIndex,
-    present: { fault, stops: breakOf(fault, look, machine) },
-    logShare: shares[i] ?? 0,
-  }));
+  return fault.mode.looks.map((look, i) => {
+    const stops = breakOf(fault, look, machine);
+    const showsAs = [...stops.shows.entries()].flatMap(([outcome, chance]) =>
+      chance > 0 ? [{ outcome, chance }] : [],
+    );
+    return { fault, faultIndex, present: { fault, stops }, logShare: shares[i] ?? 0, showsAs };
+  });
 }
 
 const logShares = (weights: readonly number[]): number[] => {

@@ -3,7 +3,7 @@ import { stateOf } from '../casework/testing-log';
 import { trialsFor } from '../trials';
 import { expectOutcomes } from './expect-outcomes';
 import { createSpace, NONE } from './hypothesis-space';
-import { compileTrial, rowLength } from './outcome-model';
+import { actingFaults, compileTrial, rowLength } from './outcome-model';
 
 const { machine } = stateOf({
   machine: {
@@ -17,7 +17,7 @@ const { machine } = stateOf({
     builtInGraphics: true,
   },
 });
-const { variants } = createSpace(machine, [], { maxFaults: 1 });
+const { variants, faults } = createSpace(machine, [], { maxFaults: 1 });
 
 /** Every seventh pair keeps the test short and still meets each fault with others of every link. */
 const sets = [
@@ -30,7 +30,12 @@ test.each(trialsFor(machine, asFound).map((trial) => [trial.id, trial] as const)
   'the compiled model of %s gives the chances of the plain one for one and two faults',
   (_id, trial) => {
     const configuration = applyChanges(asFound, trial.changes);
-    const model = compileTrial(trial, { machine, configuration, variants });
+    const model = compileTrial(trial, {
+      machine,
+      configuration,
+      variants,
+      acting: actingFaults(faults, machine, configuration),
+    });
     const width = trial.outcomes.length;
     for (const [a, b] of sets) {
       const present = [a, b].flatMap((v) => (v === NONE ? [] : [variants[v]?.present])).filter((p) => p !== undefined);

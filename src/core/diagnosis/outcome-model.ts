@@ -1,5 +1,5 @@
 import { isOriginalIn, type Configuration, type Machine, type Part } from '../machine';
-import { canAct } from '../faults';
+import { canAct, type FaultInstance } from '../faults';
 import { expectStart, linkIndex, missingBreaks, type LinkId, type StartDepth } from '../startup';
 import {
   chancesOfGrades,
@@ -46,21 +46,28 @@ function plainRows(outcomes: number, clean: OutcomeModel['clean']): Pick<Outcome
   };
 }
 
-interface Compiling {
+export interface Compiling {
   readonly machine: Machine;
   readonly configuration: Configuration;
   readonly variants: readonly Variant[];
+  /** See actingFaults. */
+  readonly acting: Uint8Array;
 }
 
 /** Chance that a variant stops an attempt in this configuration: 0 where it cannot act. */
-function strikes({ machine, configuration, variants }: Compiling, counts: (variant: Variant) => boolean): Float64Array {
-  const acts = new Map<number, boolean>();
-  return Float64Array.from(variants, (variant) => {
-    if (!counts(variant)) return 0;
-    const known = acts.get(variant.faultIndex) ?? canAct(variant.fault, machine, configuration);
-    acts.set(variant.faultIndex, known);
-    return known ? variant.present.stops.chance : 0;
-  });
+function strikes({ acting, variants }: Compiling, counts: (variant: Variant) => boolean): Float64Array {
+  return Float64Array.from(variants, (variant) =>
+    acting[variant.faultIndex] === 1 && counts(variant) ? variant.present.stops.chance : 0,
+  );
+}
+
+/** By fault index: 1 where the fault, being present, can act in the configuration. */
+export function actingFaults(
+  faults: readonly FaultInstance[],
+  machine: Machine,
+  configuration: Configuration,
+): Uint8Array {
+  return Uint8Array.from(faults, (fault) => (canAct(fault, machine, configuration) ? 1 : 0));
 }
 
 export function compileTrial(trial: Trial, compiling: Compiling): OutcomeModel {
@@ -87,30 +94,29 @@ function compileStart(depth: StartDepth, compiling: Compiling): OutcomeModel {
   const reached = ({ fault }: Variant) =>
     linkIndex(fault.link) <= stopsAt && (depth === 'load' || fault.link !== 'load');
   const hit = strikes(compiling, reached);
-  const shows = variants.map(({ present }) => present.stops.shows);
   const clean = (outcome: number, a: number, b: number): number => {
     let chance = whole[outcome] ?? 0;
     for (const v of [b, a]) {
       const p = at(hit, v);
-      if (p > 0) chance = p * (shows[v]?.[outcome] ?? 0) + (1 - p) * chance;
+      if (p > 0) chance = p * (variants[v]?.present.stops.shows[outcome] ?? 0) + (1 - p) * chance;
     }
     return chance;
   };
-  return { clean, density: noDensity, ...startRows(whole, hit, shows) };
+  return { clean, density: noDensity, ...startRows(whole, hit, variants) };
 }
 
-/** Most variants show in one or two ways only: rows take those, and the share of the untroubled start at their end. */
+/** Rows take the few ways in which variants show, and the share of the untroubled start at their end. */
 function startRows(
   whole: Float64Array,
   hit: Float64Array,
-  shows: readonly Float64Array[],
+  variants: readonly Variant[],
 ): Pick<OutcomeModel, 'add' | 'settle'> {
   const base = whole.length;
-  const sparse = shows.map((chances) => [...chances.entries()].filter(([, chance]) => chance > 0));
   const addOne = (row: Float64Array, weight: number, v: number): number => {
+    const variant = v === NONE ? undefined : variants[v];
     const p = at(hit, v);
-    if (p === 0) return weight;
-    for (const [o, chance] of sparse[v] ?? []) row[o] = (row[o] ?? 0) + weight * p * chance;
+    if (p === 0 || !variant) return weight;
+    for (const { outcome, chance } of variant.showsAs) row[outcome] = (row[outcome] ?? 0) + weight * p * chance;
     return weight * (1 - p);
   };
   return {
@@ -119,7 +125,8 @@ function startRows(
     },
     settle: (row) => {
       const share = row[base] ?? 0;
-      whole.forEach((chance, o) => (row[o] = (row[o] ?? 0) + share * chance));
+      if (share === 0) return;
+      for (let o = 0; o < base; o++) row[o] = (row[o] ?? 0) + share * (whole[o] ?? 0);
       row[base] = 0;
     },
   };

@@ -4,7 +4,7 @@ import { cureChances, probabilitiesOf, type Belief } from './belief';
 import type { DiagnosisInput } from './evidence-step';
 import { NONE, type HypothesisSpace } from './hypothesis-space';
 import { informationBits } from './information';
-import { compileTrial, noisy, rowLength, type OutcomeModel } from './outcome-model';
+import { actingFaults, compileTrial, noisy, rowLength, type OutcomeModel } from './outcome-model';
 import { isKnownAlready } from './same-evidence';
 import { foremost } from './suspects';
 
@@ -44,8 +44,9 @@ export const rightClass = 'right';
  */
 export function proposeTrials(input: DiagnosisInput, space: HypothesisSpace, belief: Belief): Proposal[] {
   const { ways, classIds } = liveWays(space, belief);
+  const actingNow = actingFaults(space.faults, input.machine, input.configuration);
   const weighed = trialsFor(input.machine, input.configuration).map((trial) =>
-    weighTrial(trial, input, space, ways, classIds),
+    weighTrial(trial, input, space, actingNow, ways, classIds),
   );
   return withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
 }
@@ -76,12 +77,14 @@ function weighTrial(
   trial: Trial,
   input: DiagnosisInput,
   space: HypothesisSpace,
+  actingNow: Uint8Array,
   ways: readonly Way[],
   classIds: readonly string[],
 ): Proposal {
   const { machine } = input;
   const configuration = applyChanges(input.configuration, trial.changes);
-  const model = compileTrial(trial, { machine, configuration, variants: space.variants });
+  const acting = trial.changes.length === 0 ? actingNow : actingFaults(space.faults, machine, configuration);
+  const model = compileTrial(trial, { machine, configuration, variants: space.variants, acting });
   const cure = trial.repair || trial.handling.length > 0 ? cureChances(space, trial) : null;
   const joint = fillJoint(trial.outcomes.length, classIds.length, model, ways, cure, space);
   return {
@@ -114,8 +117,9 @@ function fillJoint(
   return known.map((row, c) => {
     const settled = settleRow(row, model, width, false);
     const loose = unknown.get(c);
-    if (loose) settleRow(loose, model, width, true).forEach((p, o) => (settled[o] = (settled[o] ?? 0) + p));
-    return settled.map((p) => p / total);
+    const extra = loose ? settleRow(loose, model, width, true) : null;
+    for (let o = 0; o < width; o++) settled[o] = ((settled[o] ?? 0) + (extra?.[o] ?? 0)) / total;
+    return settled;
   });
 }
 
@@ -135,11 +139,15 @@ function addWay(row: Float64Array, { weight, a, b }: Way, model: OutcomeModel, c
   if (cureA > 0 && cureB > 0) model.add(row, weight * cureA * cureB, NONE, NONE);
 }
 
+/** Turns a row of clean weights into chances with misreading; a row without weight stays as it is. */
 function settleRow(row: Float64Array, model: OutcomeModel, width: number, hasUnknown: boolean): Float64Array {
   model.settle(row);
-  const clean = row.subarray(0, width);
-  const mass = clean.reduce((a, b) => a + b, 0);
-  return mass === 0 ? clean : clean.map((p) => mass * noisy(p / mass, width, technicianMisreads, hasUnknown));
+  let mass = 0;
+  for (let o = 0; o < width; o++) mass += row[o] ?? 0;
+  const settled = row.subarray(0, width);
+  if (mass > 0)
+    for (let o = 0; o < width; o++) row[o] = mass * noisy((row[o] ?? 0) / mass, width, technicianMisreads, hasUnknown);
+  return settled;
 }
 
 /** Bits by which a changed start must beat a plain one to be worth its change. */
