@@ -1,8 +1,21 @@
-import { diagnose, type Diagnosis } from '../diagnosis';
+import { createDiagnoser, type Diagnosis, type DiagnosisInput } from '../diagnosis';
 import type { CaseState } from './case-state';
+
+const inputOf = ({ machine, opened, steps, configuration, caseOpen }: CaseState): DiagnosisInput => ({
+  machine,
+  circumstances: opened.circumstances,
+  steps,
+  configuration,
+  caseOpen,
+});
+
+/** Diagnoses states of one case as its log grows; what earlier calls reckoned is kept. */
+export function createCaseDiagnoser(): (state: CaseState) => Diagnosis {
+  const diagnose = createDiagnoser();
+  return (state) => diagnose(inputOf(state));
+}
 
 /** The diagnosis of a case in its present state. */
 export function diagnoseCase(state: CaseState): Diagnosis {
-  const { machine, opened, steps, configuration, caseOpen } = state;
-  return diagnose({ machine, circumstances: opened.circumstances, steps, configuration, caseOpen });
+  return createCaseDiagnoser()(state);
 }

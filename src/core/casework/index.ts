@@ -16,5 +16,5 @@ export type {
 export { CASE_STAGES } from './case-state';
 export type { CaseProblem, CaseStage, CaseState, Entry, Folded } from './case-state';
 export { foldCase } from './fold-case';
-export { diagnoseCase } from './diagnose-case';
+export { createCaseDiagnoser, diagnoseCase } from './diagnose-case';
 export { proofOfCause } from './proof-of-cause';

@@ -10,7 +10,7 @@ import type { Proposal } from './propose';
 import type { RankedRepair } from './suspects';
 
 /** What the technician should do now, and for what reason. */
-export type AdviceKind = 'reproduce' | 'test' | 'prove' | 'repair' | 'verify' | 'put-back' | 'close';
+export type AdviceKind = 'reproduce' | 'test' | 'prove' | 'repair' | 'verify' | 'put-back' | 'close' | 'nothing-seen';
 
 export interface Advice {
   readonly kind: AdviceKind;
@@ -58,6 +58,7 @@ export function advise(situation: Situation): Advice {
   const { input } = situation;
   const seen = input.steps.filter((step) => seenStart(step) !== null);
   if (seen.length === 0) return reproduce(input);
+  if (reproducedComplaint(input.steps) === null) return complaintNotSeen(input);
   if (isRight(situation)) return finish(situation);
   return repairIfSure(situation) ?? test(situation) ?? repairLikeliest(situation);
 }
@@ -68,6 +69,16 @@ function reproduce(input: DiagnosisInput): Advice {
     ? { kind: 'reproduce', trialId: 'run-under-load', why: 'First see the complaint yourself: it is said to cut out.' }
     : { kind: 'reproduce', trialId: 'start', why: 'First see the complaint yourself.' };
 }
+
+/** It has only ever worked before the technician's eyes: nothing is mended on hearsay. */
+function complaintNotSeen(input: DiagnosisInput): Advice {
+  return stoodLoad(input)
+    ? { kind: 'nothing-seen', trialId: null, why: 'It starts and stays up under load: the complaint does not show.' }
+    : { kind: 'reproduce', trialId: 'run-under-load', why: 'It starts. See whether it stays up.' };
+}
+
+const stoodLoad = ({ steps }: DiagnosisInput): boolean =>
+  steps.some((s) => s.trial.observe.kind === 'start' && s.trial.observe.depth === 'load' && seenStart(s) === 'works');
 
 function isRight({ space, belief, input }: Situation): boolean {
   const complaint = reproducedComplaint(input.steps);
@@ -94,10 +105,7 @@ function finish(situation: Situation): Advice {
   if (input.configuration.surface === 'bench')
     return { kind: 'put-back', trialId: 'back-in-case', why: 'It runs on the bench. Now the case.' };
   if (top && away.length > 0) return provenOrBack(situation, top);
-  const loaded = input.steps.some(
-    (s) => s.trial.observe.kind === 'start' && s.trial.observe.depth === 'load' && s.outcome === 'works',
-  );
-  return loaded
+  return stoodLoad(input)
     ? { kind: 'close', trialId: null, why: 'It starts and stays up under load.' }
     : { kind: 'verify', trialId: 'run-under-load', why: 'It starts. Prove that it stays up.' };
 }

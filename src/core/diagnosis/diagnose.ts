@@ -20,22 +20,69 @@ import {
 } from './suspects';
 import { weighEvidence, type WeighedEvidence } from './weigh-evidence';
 
+/** Diagnoses one case again and again as its log grows; what earlier calls reckoned is kept. */
+export type Diagnoser = (input: DiagnosisInput) => Diagnosis;
+
+/**
+ * A diagnoser for one case at a time. It gives what `diagnose` gives; a log that goes on from the last one costs only
+ * its new steps.
+ */
+export function createDiagnoser(): Diagnoser {
+  let known: Replay | null = null;
+  return (input) => {
+    known = replay(input, known);
+    return view(input, known);
+  };
+}
+
 /**
  * The whole diagnosis of a case from its machine and its log: ranked suspects with their evidence, the state of each
  * link, the next thing to do and the alternatives. Deterministic; a machine may have two faults, so
  * probabilities of suspects sum to between 1 and 2, those of links to 1 within 1e-9.
  */
 export function diagnose(input: DiagnosisInput): Diagnosis {
-  const space = createSpace(input.machine, input.circumstances);
+  return createDiagnoser()(input);
+}
+
+/** A log reckoned step by step: the belief and the probability of each fault before any step and after each. */
+interface Replay {
+  readonly machineKey: string;
+  readonly space: HypothesisSpace;
+  readonly steps: readonly EvidenceStep[];
+  readonly stepKeys: readonly string[];
+  readonly beliefs: readonly Belief[];
+  readonly byFault: readonly Float64Array[];
+}
+
+function replay(input: DiagnosisInput, known: Replay | null): Replay {
   const steps = withoutRepeats(input.steps);
-  const { belief, byFault: series } = replay(space, steps, input.machine);
+  const stepKeys = steps.map(({ id, trial, outcome, volts, configuration }) =>
+    JSON.stringify([id, trial.id, outcome, volts, configuration]),
+  );
+  const machineKey = JSON.stringify([input.machine, input.circumstances]);
+  const same = known?.machineKey === machineKey ? known : null;
+  const space = same?.space ?? createSpace(input.machine, input.circumstances);
+  const differs = same ? stepKeys.findIndex((key, k) => key !== same.stepKeys[k]) : 0;
+  const shared = differs < 0 ? stepKeys.length : differs;
+  const beliefs = same ? same.beliefs.slice(0, shared + 1) : [priorBelief(space)];
+  for (const step of steps.slice(beliefs.length - 1)) {
+    const last = beliefs.at(-1);
+    if (last) beliefs.push(updateBelief(last, space, step, input.machine));
+  }
+  const old = same?.byFault.slice(0, shared + 1) ?? [];
+  const fresh = beliefs.slice(old.length).map((belief) => probabilityByFault(space, probabilitiesOf(belief)));
+  return { machineKey, space, steps, stepKeys, beliefs, byFault: [...old, ...fresh] };
+}
+
+function view(input: DiagnosisInput, { space, steps, beliefs, byFault: series }: Replay): Diagnosis {
+  const belief = beliefs.at(-1) ?? priorBelief(space);
   const probabilities = probabilitiesOf(belief);
   const byFault = series.at(-1) ?? probabilityByFault(space, probabilities);
   const proposals = proposeTrials(input, space, belief);
   const repairs = rankRepairs(space, probabilities, belief);
   const advice = advise({ input, space, belief, proposals, repairs });
   const suspects = rankSuspects(space, byFault);
-  const view = viewOf(input.machine, suspects);
+  const viewTrial = viewOf(input.machine, suspects);
   const chosen = proposals.find(({ trial }) => trial.id === advice.trialId);
   return {
     suspects: viewSuspects(suspects, space, series, steps, input.machine),
@@ -45,24 +92,9 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
     }),
     parts: probabilityByPart(space, byFault),
     rightProbability: rightProbability(space, belief, input),
-    advice: { kind: advice.kind, why: advice.why, trial: chosen ? view(chosen) : null },
-    alternatives: proposals.filter(({ trial }) => trial.id !== advice.trialId && !trial.commits).map(view),
+    advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen) : null },
+    alternatives: proposals.filter(({ trial }) => trial.id !== advice.trialId && !trial.commits).map(viewTrial),
   };
-}
-
-/** The belief after all steps, and the probability of each fault before any step and after each. */
-function replay(
-  space: HypothesisSpace,
-  steps: readonly EvidenceStep[],
-  machine: Machine,
-): { belief: Belief; byFault: Float64Array[] } {
-  let belief = priorBelief(space);
-  const byFault = [probabilityByFault(space, probabilitiesOf(belief))];
-  for (const step of steps) {
-    belief = updateBelief(belief, space, step, machine);
-    byFault.push(probabilityByFault(space, probabilitiesOf(belief)));
-  }
-  return { belief, byFault };
 }
 
 function rightUpTo(input: DiagnosisInput, space: HypothesisSpace, belief: Belief) {

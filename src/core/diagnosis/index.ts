@@ -1,4 +1,5 @@
-export { diagnose } from './diagnose';
+export { createDiagnoser, diagnose } from './diagnose';
+export type { Diagnoser } from './diagnose';
 export type { Diagnosis, OutcomeView, SuspectView, TrialView } from './diagnosis';
 export type { AdviceKind } from './advise';
 export { confirmationOf, isComplaintGone, reproducedComplaint, seenStart, toldTrialId } from './confirmation';

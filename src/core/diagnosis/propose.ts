@@ -14,6 +14,8 @@ export interface Proposal {
   /** Minutes from the machine as it stands, set-up counted. */
   readonly minutes: number;
   readonly bits: number;
+  /** What it would tell if nothing like it had been seen yet. */
+  readonly bitsIfNew: number;
   /** Chances of the trial's outcomes, in their order. */
   readonly chances: Float64Array;
   /** Joint chances: one row a repair class, in the order of `classIds`, one entry an outcome. */
@@ -87,10 +89,12 @@ function weighTrial(
   const model = compileTrial(trial, { machine, configuration, variants: space.variants, acting });
   const cure = trial.repair || trial.handling.length > 0 ? cureChances(space, trial) : null;
   const joint = fillJoint(trial.outcomes.length, classIds.length, model, ways, cure, space);
+  const bitsIfNew = informationBits(joint);
   return {
     trial,
     minutes: trial.minutes + setUpMinutes(machine, trial, { caseOpen: input.caseOpen }),
-    bits: isKnownAlready(input.steps, trial.id) ? 0 : informationBits(joint),
+    bits: isKnownAlready(input.steps, trial, input.configuration) ? 0 : bitsIfNew,
+    bitsIfNew,
     chances: sumRows(joint, trial.outcomes.length),
     joint,
     classIds,
@@ -160,7 +164,7 @@ function withoutDisguisedStarts(proposals: readonly Proposal[]): Proposal[] {
   return proposals.map((proposal) => {
     const depth = depthOf(proposal);
     const bare = plain.find((p) => depth !== null && depthOf(p) === depth);
-    const isDisguised = bare && bare !== proposal && Math.abs(proposal.bits - bare.bits) < worthTheChange;
+    const isDisguised = bare && bare !== proposal && proposal.bitsIfNew - bare.bitsIfNew < worthTheChange;
     return isDisguised ? { ...proposal, bits: 0 } : proposal;
   });
 }

@@ -3,7 +3,14 @@ import { LOOKS } from './catalogue/looks';
 import { QUANTITIES } from './catalogue/quantities';
 import { repairTrials } from './catalogue/repairs';
 import { minimalStarts, startsBackInCase } from './catalogue/minimal-starts';
-import { plainStarts, startsWithBack, startsWithOneModule, startsWithout, startsWithSpare } from './catalogue/starts';
+import {
+  loadsWithSpare,
+  plainStarts,
+  startsWithBack,
+  startsWithOneModule,
+  startsWithout,
+  startsWithSpare,
+} from './catalogue/starts';
 import type { Look } from './look';
 import { READING_OUTCOMES, type Quantity } from './quantity';
 import type { Trial } from './trial';
@@ -18,6 +25,7 @@ export function trialsFor(machine: Machine, configuration: Configuration): Trial
     ...startsWithBack(machine, configuration),
     ...startsBackInCase(configuration),
     ...startsWithSpare(machine, configuration),
+    ...loadsWithSpare(machine, configuration),
     ...startsWithOneModule(machine, configuration),
     ...minimalStarts(machine, configuration),
     ...repairTrials(machine, configuration),

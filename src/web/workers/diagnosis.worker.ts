@@ -1,4 +1,4 @@
-import { diagnoseCase, foldCase, type CaseEvent } from '../../core/casework';
+import { createCaseDiagnoser, foldCase, type CaseEvent } from '../../core/casework';
 import type { Diagnosis } from '../../core/diagnosis';
 
 export interface DiagnosisRequest {
@@ -12,10 +12,12 @@ export interface DiagnosisAnswer {
   readonly milliseconds: number;
 }
 
+const diagnose = createCaseDiagnoser();
+
 self.onmessage = ({ data }: MessageEvent<DiagnosisRequest>) => {
   const begin = performance.now();
   const folded = foldCase(data.events);
-  const diagnosis = folded.ok ? diagnoseCase(folded.state) : null;
+  const diagnosis = folded.ok ? diagnose(folded.state) : null;
   const answer: DiagnosisAnswer = { ticket: data.ticket, diagnosis, milliseconds: performance.now() - begin };
   self.postMessage(answer);
 };

@@ -14,6 +14,8 @@ import { handlingCautions, isInside, moveCable, offFirst, out, place, startTrial
 
 /** Minutes to press the button and watch. */
 const watchMinutes = 1;
+/** Minutes to bring it to full load and watch. */
+const loadMinutes = 6;
 
 export function plainStarts(machine: Machine): Trial[] {
   const boards = machine.parts.filter((part) => part.kind === 'board');
@@ -39,7 +41,7 @@ export function plainStarts(machine: Machine): Trial[] {
       purpose: 'A supply, lead or cooler that is too weak shows only under load.',
       steps: ['Start a full load of processor and card.', 'Watch it for five minutes.'],
       depth: 'load',
-      minutes: 6,
+      minutes: loadMinutes,
       cautions: ['hot-cooler'],
     }),
     startTrial({
@@ -151,6 +153,34 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
         minutes: watchMinutes,
         spares: [part.kind],
         cautions: handlingCautions(part),
+        inside: isInside(part),
+      }),
+    );
+}
+
+/** Swaps that matter to a machine that cuts out: watched through full load. */
+export function loadsWithSpare(machine: Machine, configuration: Configuration): Trial[] {
+  const loaded: readonly PartKind[] = ['supply', 'adapter', 'card', 'cooler'];
+  return machine.parts
+    .filter((part) => loaded.includes(part.kind))
+    .filter((part) => ['as-found', 'moved'].includes(placementOf(configuration, part.id).state))
+    .map((part) =>
+      startTrial({
+        id: `load-with-spare/${part.id}`,
+        title: `Run under full load with a spare in place of ${part.name}`,
+        purpose: 'A part that gives in only under load is cleared or blamed only under load.',
+        steps: [
+          ...offFirst(part),
+          `Put a known-good spare in place of ${part.name}.`,
+          'Start a full load of processor and card and watch it for five minutes.',
+        ],
+        part,
+        depth: 'load',
+        changes: [place(part, { state: 'spare' })],
+        handling: swapHandling(machine, part),
+        minutes: loadMinutes,
+        spares: [part.kind],
+        cautions: [...handlingCautions(part), 'hot-cooler'],
         inside: isInside(part),
       }),
     );

@@ -216,7 +216,7 @@ function Centre({
       <ParkedCard waitingFor={state.waitingFor ?? ''} onResume={() => void actions.record({ kind: 'case-resumed' })} />
     );
   if (!diagnosis) return null;
-  if (!work.trial) return <ReadyToClose why={diagnosis.advice.why} onClose={onClose} />;
+  if (!work.trial) return <ReadyToClose advice={diagnosis.advice} onClose={onClose} />;
   return (
     <TrialCard
       caseId={caseId}

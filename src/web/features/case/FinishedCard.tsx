@@ -1,6 +1,7 @@
 import styled from 'styled-components';
 import type { CaseState } from '../../../core/casework';
 import { proofOfCause } from '../../../core/casework';
+import type { Diagnosis } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
 import { ColumnHead } from './column';
 
@@ -13,14 +14,27 @@ const Text = styled.p`
   font-size: 1.08rem;
 `;
 
-export function ReadyToClose({ why, onClose }: { readonly why: string; readonly onClose: () => void }) {
+/** Nothing left to do: the machine is right, or the complaint does not show. */
+export function ReadyToClose({
+  advice,
+  onClose,
+}: {
+  readonly advice: Diagnosis['advice'];
+  readonly onClose: () => void;
+}) {
+  const isMended = advice.kind === 'close';
   return (
     <div>
       <ColumnHead>
         <h2>Done</h2>
       </ColumnHead>
-      <Title>The machine is right</Title>
-      <Text>{why} Write down what it was and what was done.</Text>
+      <Title>{isMended ? 'The machine is right' : 'Nothing is wrong to see'}</Title>
+      <Text>
+        {advice.why}{' '}
+        {isMended
+          ? 'Write down what it was and what was done.'
+          : 'Close it so, park it until it shows again, or go on with another trial.'}
+      </Text>
       <Button $kind="primary" onPress={onClose}>
         Close the case
       </Button>

@@ -53,6 +53,7 @@ const kindWords: Readonly<Record<Diagnosis['advice']['kind'], string>> = {
   verify: 'Verify',
   'put-back': 'Put back',
   close: 'Done',
+  'nothing-seen': 'Done',
 };
 
 /** The one next thing: steps, cautions, what each outcome would tell, the wait. */

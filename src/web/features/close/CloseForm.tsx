@@ -65,6 +65,12 @@ function repairsInWords(state: CaseState): string {
   return [...new Set(repairs)].map((title) => `${title}.`).join(' ');
 }
 
+/** What the advice and the likeliest repair suggest. */
+function usualEnding({ advice, suspects: [top] }: Diagnosis): Ending {
+  if (advice.kind === 'nothing-seen') return 'nothing-wrong';
+  return top?.repair.id.startsWith('leave-') ? 'work-around' : 'repaired';
+}
+
 const proofWords: Readonly<Record<Confirmation, string>> = {
   suggested: 'Only reckoned. Nothing in the log made the fault go and come back.',
   supported: 'It went away with the change. It was not made to come back.',
@@ -84,7 +90,7 @@ export function CloseForm({
   const [top] = known;
   const form = useForm<CloseDraft>({
     defaultValues: {
-      ending: top?.repair.id.startsWith('leave-') ? 'work-around' : 'repaired',
+      ending: usualEnding(diagnosis),
       fault: top?.fault ?? notListed,
       cause: top?.title ?? '',
       done: repairsInWords(state),

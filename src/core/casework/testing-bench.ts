@@ -1,0 +1,67 @@
+import { applyChanges } from '../machine';
+import { breakOf, canAct, repairOf, type FaultInstance } from '../faults';
+import { cureChance } from '../diagnosis/belief';
+import { expectOutcomes } from '../diagnosis/expect-outcomes';
+import { findTrial, type PresentFault, type Trial } from '../trials';
+import { createCaseDiagnoser, foldCase, type CaseEvent, type CaseState } from '.';
+import { eventId, eventsOf, type BriefLog } from './testing-log';
+
+/** How a played case went. */
+export interface PlayedCase {
+  readonly state: CaseState;
+  /** Repair classes carried out, in order. */
+  readonly repairs: readonly string[];
+  readonly trials: readonly string[];
+  /** The engine says that there is nothing left to do but to close. */
+  readonly ended: boolean;
+  /** The fault is gone or cannot act in the machine as it stands. */
+  readonly isRight: boolean;
+}
+
+/** The likeliest outcome of a trial on a machine with these faults; the first of equals. */
+function likeliest(trial: Trial, state: CaseState, present: readonly PresentFault[]): string {
+  const configuration = applyChanges(state.configuration, trial.changes);
+  const chances = expectOutcomes(trial, { machine: state.machine, configuration }, present, 0);
+  return trial.outcomes[chances.indexOf(Math.max(...chances))]?.id ?? 'not-sure';
+}
+
+/**
+ * Plays a machine with one fault by the engine's own advice, each outcome being the likeliest, until the engine says
+ * to close or `mostTrials` are done. A fault goes once handling is more likely than not to remove it.
+ */
+export function playByAdvice(fault: FaultInstance, log: BriefLog, { mostTrials = 30, look = 0 } = {}): PlayedCase {
+  const events: CaseEvent[] = [...eventsOf(log)];
+  const appearance = fault.mode.looks[look];
+  if (!appearance) throw new Error(`${fault.id}: expected a way of showing number ${look}`);
+  const repairs: string[] = [];
+  const diagnose = createCaseDiagnoser();
+  let isThere = true;
+  for (;;) {
+    const folded = foldCase(events);
+    if (!folded.ok) throw new Error(folded.problem.message);
+    const { state } = folded;
+    const trials = events.flatMap((event) => (event.kind === 'trial-done' ? [event.trial] : []));
+    const id = diagnose(state).advice.trial?.id ?? null;
+    if (id === null || trials.length >= mostTrials) {
+      const isRight = !isThere || !canAct(fault, state.machine, state.configuration);
+      return { state, repairs, trials, ended: id === null, isRight };
+    }
+    const trial = findTrial(state.machine, state.configuration, id);
+    if (!trial) throw new Error(`expected the advised trial ${id} to be possible`);
+    if (trial.repair) repairs.push(trial.repair.id);
+    if (
+      cureChance(fault, trial) > 0.5 ||
+      (trial.repair && repairOf(trial.repair.repair).replaces && trial.part?.id === fault.part.id)
+    )
+      isThere = false;
+    const present = isThere ? [{ fault, stops: breakOf(fault, appearance, state.machine) }] : [];
+    events.push({
+      kind: 'trial-done',
+      id: eventId(events.length),
+      at: '2026-01-05T10:00:00Z',
+      by: 'Test',
+      trial: id,
+      outcome: likeliest(trial, state, present),
+    });
+  }
+}
