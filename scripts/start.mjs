@@ -4,7 +4,7 @@
  */
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { dirname, join, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { ensureDebianPackages } from './setup/debian-packages.mjs';
 import { ensureNodeModules } from './setup/node-modules.mjs';
@@ -12,7 +12,7 @@ import { findPostgres, startCluster } from './setup/postgres-cluster.mjs';
 import { giveUp, say } from './setup/say.mjs';
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..');
-const dataFolder = join(root, '.data');
+const dataFolder = resolve(root, process.env.DATA_FOLDER ?? '.data');
 const lockFile = join(dataFolder, 'start.pid');
 const demo = process.argv.includes('--demo');
 

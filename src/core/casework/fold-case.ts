@@ -73,10 +73,9 @@ function openCase(opened: CaseOpened): Stepped {
 }
 
 function applyEvent(state: CaseState, event: CaseEvent, struck: string | null): Stepped {
-  const listed: CaseState = {
-    ...state,
-    entries: [...state.entries, { event, struckBy: struck, trial: null, changes: '' }],
-  };
+  // A struck entry keeps the name of its trial for the sheet.
+  const trial = event.kind === 'trial-done' ? findTrial(state.machine, state.configuration, event.trial) : null;
+  const listed: CaseState = { ...state, entries: [...state.entries, { event, struckBy: struck, trial, changes: '' }] };
   if (struck) return advance(listed);
   if (
     state.stage === 'closed' &&
@@ -93,7 +92,7 @@ function applyEvent(state: CaseState, event: CaseEvent, struck: string | null): 
     case 'case-opened':
       return refuse(['kind'], 'opened-twice', 'expected one case-opened in a log, found a second');
     case 'trial-done':
-      return doTrial(listed, event);
+      return doTrial(listed, event, trial);
     case 'configuration-changed':
       return changeConfiguration(listed, event);
     case 'note-added':
@@ -113,8 +112,7 @@ function applyEvent(state: CaseState, event: CaseEvent, struck: string | null): 
   }
 }
 
-function doTrial(state: CaseState, event: TrialDone): Stepped {
-  const trial = findTrial(state.machine, state.configuration, event.trial);
+function doTrial(state: CaseState, event: TrialDone, trial: Trial | null): Stepped {
   if (!trial)
     return refuse(
       ['trial'],

@@ -1,0 +1,64 @@
+import { takeIn, sheet, title } from '../support/bench';
+import { expect, test } from '../support/program';
+
+const long = 'The very old but much loved sail-plan drawing machine of the upper net loft, third from the left';
+
+test('long names and complaints stay inside their places', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: long.slice(0, 80), told: 'Nothing at all' });
+  const overflow = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+  expect(await overflow()).toBe(0);
+  await page.goto(`${program.url}/`);
+  await expect(page.getByRole('link', { name: long.slice(0, 80) })).toBeVisible();
+  expect(await overflow()).toBe(0);
+});
+
+test('a case with a hundred entries opens, scrolls its sheet and takes the next outcome', async ({
+  page,
+  program,
+  request,
+}) => {
+  await takeIn(page, program.url, { machine: 'Long story', told: 'Nothing at all' });
+  const id = page.url().split('/').at(-1) ?? '';
+  const events = Array.from({ length: 100 }, (_, i) => ({
+    kind: 'note-added',
+    id: `00000000-0000-4000-9000-${String(i).padStart(12, '0')}`,
+    at: new Date().toISOString(),
+    by: 'Runa',
+    text: `Entry number ${i + 1}`,
+  }));
+  const stored = await request.post(`${program.url}/api/cases/${id}/events`, { data: { expectedSequence: 1, events } });
+  expect(stored.status()).toBe(201);
+  await page.reload();
+  await expect(sheet(page).getByRole('listitem')).toHaveCount(101);
+  await expect(sheet(page).getByText('Entry number 100')).toBeInViewport();
+  await page.keyboard.press('1');
+  await expect(title(page)).toHaveText('Look at the rocker of the supply');
+  await expect(sheet(page).getByRole('listitem')).toHaveCount(102);
+});
+
+test('an empty bench says what to do', async ({ page, program }) => {
+  await page.goto(`${program.url}/`);
+  await page.getByRole('radio', { name: 'Parked' }).click();
+  await expect(page.getByText('No case fits.')).toBeVisible();
+});
+
+test('a hundred cases stay searchable', async ({ page, program, request }) => {
+  for (let i = 0; i < 100; i++) {
+    const id = `00000000-0000-4000-a000-${String(i).padStart(12, '0')}`;
+    const event = {
+      kind: 'case-opened',
+      id,
+      at: new Date().toISOString(),
+      by: 'Runa',
+      machine: { name: `Locker machine ${i}`, parts: [] },
+      owner: 'Storehouse',
+      complaint: 'Dead',
+      circumstances: [],
+      told: 'dead',
+    };
+    expect((await request.post(`${program.url}/api/cases`, { data: { id, events: [event] } })).status()).toBe(201);
+  }
+  await page.goto(`${program.url}/`);
+  await page.getByRole('searchbox', { name: 'Search' }).fill('locker machine 99');
+  await expect(page.getByRole('list', { name: 'Cases' }).getByRole('listitem')).toHaveCount(1);
+});

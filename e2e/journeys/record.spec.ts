@@ -1,0 +1,105 @@
+import { spawnSync } from 'node:child_process';
+import { pickInstead, see, sheet, takeIn, title } from '../support/bench';
+import { expect, test } from '../support/program';
+
+const caseOf = (key: string) => `/cases/0d3a0c00-0000-4000-8000-00000000${key}00`;
+
+test('an exported case gives the same suspects on the command line as on the screen', async ({ page, demo }) => {
+  await page.goto(`${demo.url}${caseOf('05')}`);
+  const onScreen = page.getByRole('button', { name: /Liquid or dirt in the case switch/ });
+  const percent = Number(/(\d+) %/.exec((await onScreen.textContent()) ?? '')?.[1]);
+  const download = page.waitForEvent('download');
+  await page.getByLabel('Save the case as a file').click();
+  const file = await (await download).path();
+  const run = spawnSync(
+    process.execPath,
+    ['node_modules/tsx/dist/cli.mjs', 'src/cli/probe.ts', 'diagnose', file, '--json'],
+    { encoding: 'utf8' },
+  );
+  const { suspects } = JSON.parse(run.stdout) as { suspects: { fault: string; probability: number }[] };
+  expect(suspects[0]?.fault).toBe('switch-wet@case-switch');
+  expect(Math.round(100 * (suspects[0]?.probability ?? 0))).toBe(percent);
+});
+
+test('any entry can be struck on the whole sheet, unless a later one rests on it', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: 'Struck out', told: 'Starts for a moment, then stops' });
+  await see(page, 'Starts for a moment, then stops');
+  await page.getByRole('button', { name: /^Show all/ }).click();
+  await pickInstead(page, 'Start without drive');
+  await see(page, 'Starts for a moment, then stops');
+  await pickInstead(page, 'Put drive back and start');
+  await see(page, 'Starts for a moment, then stops');
+  await expect(sheet(page).getByRole('listitem')).toHaveCount(4);
+
+  await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
+  await page.getByRole('button', { name: 'Strike: Start without drive' }).click();
+  await page.getByRole('button', { name: 'Back to the trial' }).click();
+  await expect(page.getByRole('alert')).toContainText('Strike the later one first');
+  await page.getByRole('button', { name: 'Leave it' }).click();
+
+  await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
+  await page.getByRole('button', { name: 'Strike: Start it as it stands' }).click();
+  await page.getByRole('button', { name: 'Back to the trial' }).click();
+  await expect(sheet(page).getByRole('listitem').filter({ hasText: 'Start it as it stands' })).toContainText('struck');
+  await expect(sheet(page).getByRole('listitem')).toHaveCount(4);
+});
+
+test('another trial can be chosen and given back; a note goes with its outcome', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: 'Second thoughts', told: 'Nothing at all' });
+  await see(page, 'Nothing at all');
+  await expect(title(page)).toHaveText('Look at the rocker of the supply');
+  await pickInstead(page, 'Press the case switch and feel it');
+  await expect(page.getByText('You chose this instead')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to what is proposed' }).click();
+  await expect(title(page)).toHaveText('Look at the rocker of the supply');
+
+  await page.getByLabel('Note').fill('Click is soft');
+  await see(page, 'Not sure');
+  await expect(sheet(page)).toContainText('Click is soft');
+  await expect(page.getByLabel('Note')).toHaveValue('');
+});
+
+test('a closed case is opened again and goes on where it was', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: 'Comes back', told: 'Nothing at all' });
+  await see(page, 'Nothing at all');
+  await page.getByRole('button', { name: 'Close case' }).click();
+  await page.getByLabel('What was done').fill('');
+  await page.getByLabel('The cause, in words').fill('');
+  await page.getByRole('radio', { name: 'Something that is not listed' }).check({ force: true });
+  await page.getByRole('radio', { name: 'Given up' }).check({ force: true });
+  await page.getByRole('button', { name: 'Close the case' }).click();
+  await expect(page.getByText('Write what it was.')).toBeVisible();
+  await expect(page.getByText('Write what was done')).toBeVisible();
+  await page.getByLabel('The cause, in words').fill('Nobody knows');
+  await page.getByLabel('What was done').fill('Looked for an hour.');
+  await page.getByRole('button', { name: 'Close the case' }).click();
+  await expect(title(page)).toHaveText('Nobody knows');
+  await expect(page.getByText('cause suggested')).toBeVisible();
+  await page.getByRole('button', { name: 'Open it again' }).click();
+  await expect(title(page)).toHaveText('Look at the rocker of the supply');
+});
+
+test('a machine that only ever works ends as nothing wrong', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: 'Shy', told: 'Nothing at all' });
+  await see(page, 'Starts and stays up');
+  await expect(title(page)).toHaveText('Run it under full load');
+  await see(page, 'Starts and stays up');
+  await expect(title(page)).toHaveText('Nothing is wrong to see');
+  await page.getByRole('main').getByRole('button', { name: 'Close the case' }).click();
+  await expect(page.getByRole('radio', { name: 'Nothing was wrong' })).toBeChecked();
+});
+
+test('the wait goes on while another case is in hand, and says when it is over', async ({ page, demo }) => {
+  await page.goto(`${demo.url}${caseOf('05')}`);
+  await pickInstead(page, 'Bridge the two switch pins');
+  await page.keyboard.press('t');
+  await expect(page.getByLabel('Wait left')).toHaveText(/0:0\d/);
+  await page.keyboard.press('q');
+  await page.getByRole('link', { name: 'Lighthouse museum kiosk' }).click();
+  await expect(title(page)).toHaveText('Waiting for a new front USB lead');
+  await page.keyboard.press('q');
+  await page.getByRole('link', { name: 'Tide-gauge logger' }).click();
+  await expect(title(page)).toHaveText('Bridge the two switch pins');
+  await expect(page.getByText('The wait is over. What do you see?')).toBeVisible({ timeout: 15_000 });
+  await expect(page).toHaveTitle(/^Wait over/);
+});

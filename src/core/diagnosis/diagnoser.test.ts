@@ -1,0 +1,46 @@
+import { createCaseDiagnoser, diagnoseCase } from '../casework';
+import { stateOf, type BriefLog } from '../casework/testing-log';
+
+const trials: NonNullable<BriefLog['trials']> = [
+  ['start', 'twitch'],
+  ['out/front-usb', 'twitch'],
+  ['out/drive', 'no-boot'],
+  ['back/drive', 'twitch'],
+];
+const log = (count: number, more: Partial<BriefLog> = {}): BriefLog => ({
+  machine: {
+    parts: [
+      { id: 'front-usb', kind: 'front-usb' },
+      { id: 'drive', kind: 'drive' },
+    ],
+  },
+  told: 'twitch',
+  trials: trials.slice(0, count),
+  ...more,
+});
+
+test('a diagnoser that follows a growing log gives what a fresh one gives', () => {
+  const diagnose = createCaseDiagnoser();
+  for (let count = 0; count <= trials.length; count++)
+    expect(diagnose(stateOf(log(count)))).toEqual(diagnoseCase(stateOf(log(count))));
+});
+
+test('it follows an undo and a corrected outcome', () => {
+  const diagnose = createCaseDiagnoser();
+  diagnose(stateOf(log(4)));
+  expect(diagnose(stateOf(log(2)))).toEqual(diagnoseCase(stateOf(log(2))));
+  const corrected = log(3, {
+    trials: [
+      ['start', 'twitch'],
+      ['out/front-usb', 'works'],
+    ],
+  });
+  expect(diagnose(stateOf(corrected))).toEqual(diagnoseCase(stateOf(corrected)));
+});
+
+test('another machine or other circumstances start afresh', () => {
+  const diagnose = createCaseDiagnoser();
+  diagnose(stateOf(log(3)));
+  const spilled = log(3, { circumstances: ['spill'] });
+  expect(diagnose(stateOf(spilled))).toEqual(diagnoseCase(stateOf(spilled)));
+});

@@ -1,0 +1,40 @@
+import { foldCase, type CaseEvent } from '../../../core/casework';
+import { eventId, eventsOf } from '../../../core/casework/testing-log';
+import { entryWords } from './entry-words';
+
+/** Omit that keeps the members of a union apart. */
+type WithoutBase<T> = T extends unknown ? Omit<T, 'id' | 'at' | 'by'> : never;
+
+function words(...bodies: WithoutBase<CaseEvent>[]) {
+  const more = bodies.map(
+    (body, i) => ({ ...body, id: eventId(10 + i), at: '2026-01-05T10:00:00Z', by: 'T' }) as CaseEvent,
+  );
+  const folded = foldCase([...eventsOf({ told: 'dead' }), ...more]);
+  if (!folded.ok) throw new Error(folded.problem.message);
+  return folded.state.entries.map(entryWords).map(({ done, seen }) => `${done}: ${seen}`);
+}
+
+test('every kind of entry reads as what was done and what was seen', () => {
+  expect(
+    words(
+      { kind: 'trial-done', trial: 'measure/vsb/supply', outcome: 'within', volts: 5.04 },
+      { kind: 'trial-done', trial: 'look/rocker/supply', outcome: 'not-sure' },
+      { kind: 'note-added', text: 'Smells of salt' },
+      { kind: 'entry-struck', entry: eventId(11), reason: 'Misread' },
+      { kind: 'case-parked', waitingFor: 'a spare' },
+      { kind: 'case-resumed' },
+      { kind: 'case-closed', ending: 'given-up', fault: null, cause: 'Unknown', done: 'All of the above.' },
+      { kind: 'case-reopened', reason: 'A spare has come' },
+    ),
+  ).toEqual([
+    'Told: Nothing at all',
+    'Measure +5 VSB at the 24-pin plug: 5.04 V: within limits',
+    'Look at the rocker of the supply: Not sure',
+    'Note: Smells of salt',
+    'Struck an entry: Misread',
+    'Parked: Waiting for a spare',
+    'Taken up again: ',
+    'Closed: Unknown',
+    'Opened again: A spare has come',
+  ]);
+});
