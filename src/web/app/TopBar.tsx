@@ -1,10 +1,11 @@
 import { Moon, Sun, UserRound } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
-import { Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import { Dialog, DialogTrigger } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { Button } from '../components/Button';
 import { Field } from '../components/Field';
+import { PopoverSheet } from '../components/Sheet';
 import { usePersonStore } from '../stores/person-store';
 import { useThemeStore } from '../stores/theme-store';
 
@@ -48,15 +49,6 @@ const Small = styled(Button)`
   padding: 0.3rem 0.6rem;
   font-weight: 500;
 `;
-const Sheet = styled(Popover)`
-  width: 18rem;
-  padding: 1rem;
-  border: 1px solid ${({ theme }) => theme.muted};
-  border-radius: 8px;
-  background: ${({ theme }) => theme.panel};
-  color: ${({ theme }) => theme.ink};
-`;
-
 /** The bar on top of every screen: home, what the screen adds, who works here, and the theme. */
 export function TopBar({ children }: { readonly children?: ReactNode }) {
   const themeName = useThemeStore((store) => store.name);
@@ -84,7 +76,7 @@ function Person() {
         <UserRound size={18} aria-hidden />
         {name}
       </Small>
-      <Sheet placement="bottom end">
+      <PopoverSheet placement="bottom end">
         <Dialog aria-label="Who works here">
           <Field
             label="You work as"
@@ -95,7 +87,7 @@ function Person() {
             autoFocus
           />
         </Dialog>
-      </Sheet>
+      </PopoverSheet>
     </DialogTrigger>
   );
 }

@@ -1,10 +1,11 @@
 import { format } from 'date-fns';
 import { ChevronUp, Undo2 } from 'lucide-react';
 import { useEffect, useRef } from 'react';
-import { Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CaseState, Entry } from '../../../core/casework';
 import { Button } from '../../components/Button';
+import { ModalSheet, Overlay } from '../../components/Sheet';
 import { fonts } from '../../theme/tokens';
 import { entryWords } from './entry-words';
 
@@ -68,20 +69,11 @@ const Time = styled.div`
   font: 500 0.8rem ${fonts.code};
   color: ${({ theme }) => theme.muted};
 `;
-const Overlay = styled(ModalOverlay)`
-  position: fixed;
-  inset: 0;
-  display: grid;
-  align-items: end;
-  background: rgb(0 0 0 / 45%);
-  z-index: 10;
-`;
-const Sheet = styled(Modal)`
-  max-height: 84vh;
-  overflow: auto;
+const Sheet = styled(ModalSheet)`
+  align-self: end;
+  width: 100vw;
   padding: 1.2rem max(1rem, calc(50vw - 36rem));
-  background: ${({ theme }) => theme.ground};
-  color: ${({ theme }) => theme.ink};
+  border-radius: 0;
   h2 {
     font-size: 1.3rem;
   }
@@ -194,7 +186,15 @@ function WholeSheet({
               <table>
                 <tbody>
                   {entries.map((entry) => (
-                    <SheetRow key={entry.event.id} entry={entry} isSaving={isSaving} onStrike={onStrike} />
+                    <SheetRow
+                      key={entry.event.id}
+                      entry={entry}
+                      isSaving={isSaving}
+                      onStrike={(struck) => {
+                        close();
+                        onStrike(struck);
+                      }}
+                    />
                   ))}
                 </tbody>
               </table>

@@ -1,12 +1,13 @@
 import { Download, Keyboard, PauseCircle } from 'lucide-react';
 import { useState } from 'react';
-import { Dialog, DialogTrigger, Popover } from 'react-aria-components';
+import { Dialog, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CaseState } from '../../../core/casework';
 import { TopBar } from '../../app/TopBar';
 import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
 import { caseNumber } from '../../components/format';
+import { PopoverSheet } from '../../components/Sheet';
 import { fonts } from '../../theme/tokens';
 import { StageMark } from '../queue/StageMark';
 
@@ -34,13 +35,7 @@ const Small = styled(Button)`
   padding: 0.3rem 0.6rem;
   font-weight: 500;
 `;
-const Sheet = styled(Popover)`
-  width: 21rem;
-  padding: 1rem;
-  border: 1px solid ${({ theme }) => theme.muted};
-  border-radius: 8px;
-  background: ${({ theme }) => theme.panel};
-  color: ${({ theme }) => theme.ink};
+const KeySheet = styled(PopoverSheet)`
   dl {
     display: grid;
     grid-template-columns: auto 1fr;
@@ -49,6 +44,8 @@ const Sheet = styled(Popover)`
   dt {
     font: 700 0.95rem ${fonts.code};
   }
+`;
+const ParkSheet = styled(PopoverSheet)`
   button {
     margin-top: 0.6rem;
   }
@@ -89,7 +86,7 @@ export function CaseBar({
         <Small $kind="quiet" aria-label="Keys">
           <Keyboard size={18} aria-hidden />
         </Small>
-        <Sheet placement="bottom end">
+        <KeySheet placement="bottom end">
           <Dialog aria-label="Keys">
             <dl>
               {caseKeys.map(([key, does]) => (
@@ -97,7 +94,7 @@ export function CaseBar({
               ))}
             </dl>
           </Dialog>
-        </Sheet>
+        </KeySheet>
       </DialogTrigger>
       <Small
         as="a"
@@ -130,7 +127,7 @@ function Park({ onPark }: { readonly onPark: (waitingFor: string) => void }) {
       <Small $kind="quiet">
         <PauseCircle size={18} aria-hidden /> Park
       </Small>
-      <Sheet placement="bottom end">
+      <ParkSheet placement="bottom end">
         <Dialog aria-label="Park the case">
           {({ close }) => (
             <form
@@ -157,7 +154,7 @@ function Park({ onPark }: { readonly onPark: (waitingFor: string) => void }) {
             </form>
           )}
         </Dialog>
-      </Sheet>
+      </ParkSheet>
     </DialogTrigger>
   );
 }

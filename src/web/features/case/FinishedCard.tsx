@@ -1,18 +1,9 @@
-import styled from 'styled-components';
 import type { CaseState } from '../../../core/casework';
 import { proofOfCause } from '../../../core/casework';
 import type { Diagnosis } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
+import { CardText, CardTitle } from '../../components/CardText';
 import { ColumnHead } from './column';
-
-const Title = styled.h1`
-  font-size: 1.75rem;
-  line-height: 1.15;
-`;
-const Text = styled.p`
-  margin: 0.5rem 0 1rem;
-  font-size: 1.08rem;
-`;
 
 /** Nothing left to do: the machine is right, or the complaint does not show. */
 export function ReadyToClose({
@@ -28,13 +19,13 @@ export function ReadyToClose({
       <ColumnHead>
         <h2>Done</h2>
       </ColumnHead>
-      <Title>{isMended ? 'The machine is right' : 'Nothing is wrong to see'}</Title>
-      <Text>
+      <CardTitle>{isMended ? 'The machine is right' : 'Nothing is wrong to see'}</CardTitle>
+      <CardText>
         {advice.why}{' '}
         {isMended
           ? 'Write down what it was and what was done.'
           : 'Close it so, park it until it shows again, or go on with another trial.'}
-      </Text>
+      </CardText>
       <Button $kind="primary" onPress={onClose}>
         Close the case
       </Button>
@@ -48,8 +39,8 @@ export function ParkedCard({ waitingFor, onResume }: { readonly waitingFor: stri
       <ColumnHead>
         <h2>Parked</h2>
       </ColumnHead>
-      <Title>Waiting for {waitingFor}</Title>
-      <Text>Everything stays as it is on the sheet.</Text>
+      <CardTitle>Waiting for {waitingFor}</CardTitle>
+      <CardText>Everything stays as it is on the sheet.</CardText>
       <Button $kind="primary" onPress={onResume}>
         Take it up again
       </Button>
@@ -67,8 +58,8 @@ export function ClosedCard({ state, onReopen }: { readonly state: CaseState; rea
         <h2>Closed by {closed.by}</h2>
         <span>cause {proofOfCause(state, closed.fault)}</span>
       </ColumnHead>
-      <Title>{closed.cause}</Title>
-      <Text>{closed.done}</Text>
+      <CardTitle>{closed.cause}</CardTitle>
+      <CardText>{closed.done}</CardText>
       <Button onPress={onReopen}>Open it again</Button>
     </div>
   );

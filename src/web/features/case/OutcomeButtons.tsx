@@ -1,8 +1,9 @@
-import { Button, Dialog, DialogTrigger, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import { Button, Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import { SILENT_OUTCOMES } from '../../../core/trials';
 import type { OutcomeView } from '../../../core/diagnosis';
 import { percent } from '../../components/format';
+import { ModalSheet, Overlay } from '../../components/Sheet';
 import { fonts } from '../../theme/tokens';
 import type { OutcomeChoices } from './outcome-choices';
 
@@ -61,22 +62,7 @@ const Pair = styled.div`
   grid-template-columns: repeat(auto-fit, minmax(11rem, 1fr));
   gap: 0.4rem;
 `;
-const Overlay = styled(ModalOverlay)`
-  position: fixed;
-  inset: 0;
-  display: grid;
-  place-items: center;
-  background: rgb(0 0 0 / 45%);
-  z-index: 10;
-`;
-const Sheet = styled(Modal)`
-  width: min(34rem, 94vw);
-  max-height: 88vh;
-  overflow: auto;
-  padding: 1.2rem;
-  border-radius: 8px;
-  background: ${({ theme }) => theme.ground};
-  color: ${({ theme }) => theme.ink};
+const Sheet = styled(ModalSheet)`
   h2 {
     margin-bottom: 0.8rem;
     font-size: 1.2rem;

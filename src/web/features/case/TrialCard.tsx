@@ -2,6 +2,7 @@ import styled from 'styled-components';
 import { CAUTIONS } from '../../../core/trials';
 import type { Diagnosis, TrialView } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
+import { CardTitle } from '../../components/CardText';
 import { minutesInWords } from '../../components/format';
 import { ColumnHead } from './column';
 import { OutcomeButtons } from './OutcomeButtons';
@@ -9,10 +10,6 @@ import type { OutcomeChoices } from './outcome-choices';
 import { ReadingEntry } from './ReadingEntry';
 import { WaitTimer } from './WaitTimer';
 
-const Title = styled.h1`
-  font-size: 1.75rem;
-  line-height: 1.15;
-`;
 const Why = styled.p`
   margin: 0.35rem 0 0.7rem;
   font-size: 1.05rem;
@@ -86,7 +83,7 @@ export function TrialCard({
         <h2>{isProposed ? kindWords[advice.kind] : 'You chose this instead'}</h2>
         <span>{['about ' + minutesInWords(trial.minutes), ...tools].join(' · ')}</span>
       </ColumnHead>
-      <Title>{trial.title}</Title>
+      <CardTitle>{trial.title}</CardTitle>
       <Why>{isProposed ? advice.why : trial.purpose}</Why>
       <Steps>
         {trial.steps.map((step) => (
