@@ -101,3 +101,20 @@ test('the wait goes on while another case is in hand, and says when it is over',
   await expect(page.getByText('The wait is over. What do you see?')).toBeVisible({ timeout: 15_000 });
   await expect(page).toHaveTitle(/^Wait over/);
 });
+
+test('an entry that contradicts the others is named, and striking it settles the record', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: 'Contradiction', told: 'Nothing at all' });
+  await see(page, 'Nothing at all');
+  await page.getByRole('button', { name: /^Show all/ }).click();
+  await pickInstead(page, 'Plug something USB-powered into a rear port');
+  await see(page, 'It gets power');
+  await pickInstead(page, 'Look for the standby light on the board');
+  await see(page, 'It is dark');
+  await pickInstead(page, 'Bridge the two switch pins');
+  await see(page, 'Starts and stays up');
+  await expect(page.getByText('The record does not fit together.')).toBeVisible();
+  await expect(page.getByText(/Look for the standby light on the board, it is dark/)).toBeVisible();
+  await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
+  await page.getByRole('button', { name: 'Strike: Look for the standby light on the board' }).click();
+  await expect(page.getByText('The record does not fit together.')).toHaveCount(0);
+});

@@ -4,6 +4,12 @@ import type { Diagnosis } from '../core/diagnosis';
 const percent = (probability: number): string =>
   probability < 0.01 ? 'under 1 %' : `${Math.round(100 * probability)} %`;
 
+/** The entry of an event in a few words. */
+function wordsOf(state: CaseState, eventId: string): string {
+  const event = state.entries.find((entry) => entry.event.id === eventId)?.event;
+  return event?.kind === 'trial-done' ? `${event.trial} = ${event.outcome}` : 'what was told';
+}
+
 /** The diagnosis as lines for a terminal. */
 export function printDiagnosis({ diagnosis, state }: { diagnosis: Diagnosis; state: CaseState }): string {
   const { suspects, advice, alternatives, rightProbability } = diagnosis;
@@ -29,6 +35,10 @@ export function printDiagnosis({ diagnosis, state }: { diagnosis: Diagnosis; sta
         (o) =>
           `    ${percent(o.probability).padStart(9)}  ${o.label}  [${o.id}]${o.then ? `, then ${o.then.title} ${percent(o.then.probability)}` : ''}`,
       ),
+    ...diagnosis.doubts.map(
+      ({ eventId, probability }) =>
+        `Doubtful: ${wordsOf(state, eventId)}, ${percent(probability)} likely given the rest`,
+    ),
     '',
     'Instead',
     ...alternatives

@@ -9,7 +9,7 @@ const trialJson = (trial: TrialView) => ({
 });
 
 /** The diagnosis under the documented keys of `probe diagnose --json`. */
-export function toJson({ suspects, links, advice, alternatives, rightProbability }: Diagnosis) {
+export function toJson({ suspects, links, advice, alternatives, rightProbability, doubts }: Diagnosis) {
   return {
     suspects: suspects.map(
       ({ fault, title, part, link, probability, confirmation, repair, evidence, priorDecibans }) => ({
@@ -26,6 +26,7 @@ export function toJson({ suspects, links, advice, alternatives, rightProbability
     ),
     links,
     rightProbability,
+    doubts,
     advice: { kind: advice.kind, why: advice.why, trial: advice.trial?.id ?? null },
     nextTrials: [...(advice.trial ? [advice.trial] : []), ...alternatives].map(trialJson),
   };

@@ -49,8 +49,7 @@ export function cureChances(
  */
 export function updateBelief(belief: Belief, space: HypothesisSpace, step: EvidenceStep, machine: Machine): Belief {
   if (step.outcome === 'could-not') return belief;
-  const cure = cureChances(space, { repair: step.trial.repair, handling: step.handling });
-  const likelihood = likelihoods(space, step, machine);
+  const { cure, likelihood } = compileStep(space, step, machine);
   const logWeights = Float64Array.from(belief.logWeights);
   const stillThere = Float64Array.from(belief.stillThere);
   const { first, second } = space;
@@ -61,6 +60,20 @@ export function updateBelief(belief: Belief, space: HypothesisSpace, step: Evide
     logWeights[h] = (logWeights[h] ?? 0) + Math.log(total);
   }
   return { logWeights, stillThere };
+}
+
+/** A step ready to be reckoned with: what its handling may have removed, and how likely what it showed is. */
+export interface CompiledStep {
+  /** By variant. */
+  readonly cure: Float64Array;
+  readonly likelihood: Likelihoods;
+}
+
+export function compileStep(space: HypothesisSpace, step: EvidenceStep, machine: Machine): CompiledStep {
+  return {
+    cure: cureChances(space, { repair: step.trial.repair, handling: step.handling }),
+    likelihood: likelihoods(space, step, machine),
+  };
 }
 
 interface Likelihoods {
@@ -141,13 +154,17 @@ function observed(model: OutcomeModel, step: EvidenceStep): (a: number, b: numbe
 /** Share of readings that an unknown fault spreads anywhere: starting judgement. */
 const unknownReadsAnywhere = 0.2;
 
+/** Log of the sum of what the logs stand for. */
+export function logSum(logs: Float64Array): number {
+  let top = -Infinity;
+  for (const log of logs) if (log > top) top = log;
+  let sum = 0;
+  for (const log of logs) sum += Math.exp(log - top);
+  return top + Math.log(sum);
+}
+
 /** Probabilities of the hypotheses; they sum to 1 within 1e-9. */
 export function probabilitiesOf({ logWeights }: Belief): Float64Array {
-  let top = -Infinity;
-  for (const w of logWeights) if (w > top) top = w;
-  const weights = new Float64Array(logWeights.length);
-  let total = 0;
-  for (let h = 0; h < weights.length; h++) total += weights[h] = Math.exp((logWeights[h] ?? 0) - top);
-  for (let h = 0; h < weights.length; h++) weights[h] = (weights[h] ?? 0) / total;
-  return weights;
+  const total = logSum(logWeights);
+  return logWeights.map((log) => Math.exp(log - total));
 }

@@ -5,6 +5,7 @@ import { advise, rightProbability } from './advise';
 import { priorBelief, probabilitiesOf, updateBelief, type Belief } from './belief';
 import { confirmationOf, reproducedComplaint, isComplaintGone, seenStart } from './confirmation';
 import type { Diagnosis, SuspectView, TrialView } from './diagnosis';
+import { doubtfulEntries, fitEntries } from './doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
 import { createSpace, type HypothesisSpace } from './hypothesis-space';
 import { lastLinkPassed, standLinks } from './link-states';
@@ -92,6 +93,7 @@ function view(input: DiagnosisInput, { space, steps, beliefs, byFault: series }:
     }),
     parts: probabilityByPart(space, byFault),
     rightProbability: rightProbability(space, belief, input),
+    doubts: doubtfulEntries(fitEntries(space, steps, beliefs, input.machine)),
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen) : null },
     alternatives: proposals.filter(({ trial }) => trial.id !== advice.trialId && !trial.commits).map(viewTrial),
   };

@@ -1,6 +1,7 @@
 import type { CautionId, OutcomeOption, RecommendedWait } from '../trials';
 import type { AdviceKind } from './advise';
 import type { Confirmation } from './confirmation';
+import type { EntryFit } from './doubt';
 import type { LinkStanding } from './link-states';
 import type { EvidenceWeight } from './weigh-evidence';
 
@@ -53,6 +54,8 @@ export interface Diagnosis {
   /** Probability of a fault at each part, by part id. */
   readonly parts: Readonly<Record<string, number>>;
   readonly rightProbability: number;
+  /** Entries that fit badly with all the others, worst first: they may be mistaken. */
+  readonly doubts: readonly EntryFit[];
   readonly advice: { readonly kind: AdviceKind; readonly why: string; readonly trial: TrialView | null };
   /** Other trials, best first. */
   readonly alternatives: readonly TrialView[];

@@ -5,6 +5,7 @@ export type { AdviceKind } from './advise';
 export { confirmationOf, isComplaintGone, reproducedComplaint, seenStart, toldTrialId } from './confirmation';
 export type { Confirmation } from './confirmation';
 export type { DiagnosisInput, EvidenceStep } from './evidence-step';
+export type { EntryFit } from './doubt';
 export type { LinkStanding, LinkState } from './link-states';
 export type { EvidenceWeight } from './weigh-evidence';
 export { technicianMisreads } from './propose';

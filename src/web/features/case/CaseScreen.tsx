@@ -13,6 +13,7 @@ import { BenchSheet, lastEntryToStrike } from './BenchSheet';
 import { CaseBar } from './CaseBar';
 import { Chain } from './Chain';
 import { Column } from './column';
+import { DoubtNotice } from './DoubtNotice';
 import { ClosedCard, ParkedCard, ReadyToClose } from './FinishedCard';
 import { MachineList } from './MachineList';
 import { NoteEntry } from './NoteEntry';
@@ -218,16 +219,19 @@ function Centre({
   if (!diagnosis) return null;
   if (!work.trial) return <ReadyToClose advice={diagnosis.advice} onClose={onClose} />;
   return (
-    <TrialCard
-      caseId={caseId}
-      trial={work.trial}
-      advice={diagnosis.advice}
-      choices={splitOutcomes(work.trial)}
-      isDisabled={work.isDisabled}
-      onOutcome={work.outcome}
-      onReading={work.outcome}
-      onStartWait={work.startWait}
-      onBackToProposal={() => work.choose(null)}
-    />
+    <>
+      <DoubtNotice doubts={diagnosis.doubts} state={state} />
+      <TrialCard
+        caseId={caseId}
+        trial={work.trial}
+        advice={diagnosis.advice}
+        choices={splitOutcomes(work.trial)}
+        isDisabled={work.isDisabled}
+        onOutcome={work.outcome}
+        onReading={work.outcome}
+        onStartWait={work.startWait}
+        onBackToProposal={() => work.choose(null)}
+      />
+    </>
   );
 }
