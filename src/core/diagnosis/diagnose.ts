@@ -91,7 +91,7 @@ function view(input: DiagnosisInput, { space, steps, beliefs, byFault: series }:
       hasEvidence: steps.length > 0,
       rightUpTo: rightUpTo(input, space, belief),
     }),
-    parts: probabilityByPart(space, byFault),
+    parts: probabilityByPart(space, probabilities),
     rightProbability: rightProbability(space, belief, input),
     doubts: doubtfulEntries(fitEntries(space, steps, beliefs, input.machine)),
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen) : null },

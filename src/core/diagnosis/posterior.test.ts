@@ -241,3 +241,19 @@ test('two faults at once are held apart and found one after the other', () => {
   expect(probability(log, 'front-usb-short@front-usb')).toBeGreaterThan(0.9);
   expect(links.find(({ link }) => link === 'rails')?.probability).toBeGreaterThan(0.9);
 });
+
+test('a part with two possible faults is at fault once, never more than certainly', () => {
+  const { parts, suspects } = diagnosisOf({
+    machine: desktop,
+    told: 'at-memory',
+    trials: [
+      ['start', 'at-memory'],
+      ['only/module-1/slot-A2', 'at-memory'],
+      ['only/module-2/slot-A2', 'works'],
+    ],
+  });
+  const atModule = suspects.filter(({ part }) => part === 'module-1').map((s) => s.probability);
+  expect(parts['module-1']).toBeLessThanOrEqual(1);
+  expect(parts['module-1']).toBeGreaterThanOrEqual(Math.max(...atModule));
+  expect(parts['module-1']).toBeLessThanOrEqual(atModule.reduce((a, b) => a + b, 0));
+});

@@ -77,13 +77,23 @@ export function probabilityByLink(
   return LINK_IDS.map((link) => ({ link, probability: sums.get(link) ?? 0 }));
 }
 
-/** Probability of a fault at each part, by part id; "something else" is not at a part. */
-export function probabilityByPart({ faults }: HypothesisSpace, byFault: Float64Array): Record<string, number> {
-  const sums: Record<string, number> = {};
-  faults.forEach((fault, f) => {
-    if (!fault.somethingElse) sums[fault.part.id] = Math.min(1, (sums[fault.part.id] ?? 0) + (byFault[f] ?? 0));
-  });
-  return sums;
+/** Probability that the part has a fault, be it one or two, by part id; "something else" is not at a part. */
+export function probabilityByPart(space: HypothesisSpace, probabilities: Float64Array): Record<string, number> {
+  const { faults, variants, first, second } = space;
+  const ids = [...new Set(faults.map(({ part }) => part.id))];
+  const indexOf = new Map(ids.map((id, i) => [id, i]));
+  const partOf = Int32Array.from(variants, ({ fault }) => indexOf.get(fault.part.id) ?? 0);
+  const sums = new Float64Array(ids.length);
+  for (let h = 0; h < first.length; h++) {
+    const p = probabilities[h] ?? 0;
+    const [a = 0, b = NONE] = [first[h], second[h]];
+    const at = partOf[a] ?? 0;
+    sums[at] = (sums[at] ?? 0) + p;
+    const also = b === NONE ? at : (partOf[b] ?? at);
+    if (also !== at) sums[also] = (sums[also] ?? 0) + p;
+  }
+  const unknown = new Set(faults.flatMap(({ somethingElse, part }) => (somethingElse ? [part.id] : [])));
+  return Object.fromEntries(ids.flatMap((id, i) => (unknown.has(id) ? [] : [[id, sums[i] ?? 0]])));
 }
 
 export interface RankedRepair {

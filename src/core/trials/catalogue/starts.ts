@@ -23,7 +23,7 @@ export function plainStarts(machine: Machine): Trial[] {
     startTrial({
       id: 'start',
       title: 'Start it as it stands',
-      purpose: 'Sees the complaint with your own eyes.',
+      purpose: 'Shows how far it gets as it stands.',
       steps: ['Press the case button once.', 'Watch fans, lights and screen for a minute.'],
       minutes: watchMinutes,
     }),

@@ -76,9 +76,10 @@ export function Suspects({
     .filter(({ somethingElse }) => !somethingElse || link)
     .filter(({ probability }, rank) => rank < alwaysShown || probability >= worthShowing)
     .slice(0, shown);
-  const rest = fitting
+  const others = fitting
     .filter((suspect) => !listed.includes(suspect))
     .reduce((sum, { probability }) => sum + probability, 0);
+  const rest = Math.min(1, others);
   const trials = state.steps.length;
   return (
     <div>
