@@ -31,6 +31,7 @@ test('a case with a hundred entries opens, scrolls its sheet and takes the next 
   await page.reload();
   await expect(sheet(page).getByRole('listitem')).toHaveCount(101);
   await expect(sheet(page).getByText('Entry number 100')).toBeInViewport();
+  await expect(title(page)).toHaveText('Start it as it stands');
   await page.keyboard.press('1');
   await expect(title(page)).toHaveText('Look at the rocker of the supply');
   await expect(sheet(page).getByRole('listitem')).toHaveCount(102);

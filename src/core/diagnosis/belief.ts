@@ -155,7 +155,7 @@ function observed(model: OutcomeModel, step: EvidenceStep): (a: number, b: numbe
 const unknownReadsAnywhere = 0.2;
 
 /** Log of the sum of what the logs stand for. */
-export function logSum(logs: Float64Array): number {
+export function logSum(logs: ArrayLike<number> & Iterable<number>): number {
   let top = -Infinity;
   for (const log of logs) if (log > top) top = log;
   let sum = 0;

@@ -51,6 +51,9 @@ const laterChances = (hypotheses: number): LaterChances => ({
   logScale: new Float64Array(hypotheses),
 });
 
+/** Hypotheses whose log lies this far below the best add nothing that a double can hold. */
+const beyondNotice = 45;
+
 /** Evidence of the whole log if this step had shown nothing: what was done moves the masks, later entries weigh them. */
 function logEvidenceWithout(
   { first, second }: HypothesisSpace,
@@ -58,29 +61,36 @@ function logEvidenceWithout(
   { cure }: CompiledStep,
   { byMask, logScale }: LaterChances,
 ): number {
-  const logs = new Float64Array(first.length);
+  const logs: number[] = [];
+  let top = -Infinity;
   for (let h = 0; h < first.length; h++) {
-    const a = first[h] ?? 0;
+    const most = (logWeights[h] ?? 0) + (logScale[h] ?? 0);
+    if (most < top - beyondNotice) continue;
     const b = second[h] ?? NONE;
-    const [m0, m1, m2, m3] = moved(stillThere, 4 * h, cure[a] ?? 0, b === NONE ? 0 : (cure[b] ?? 0));
-    const i = 4 * h;
-    const sum =
-      m0 * (byMask[i] ?? 0) + m1 * (byMask[i + 1] ?? 0) + m2 * (byMask[i + 2] ?? 0) + m3 * (byMask[i + 3] ?? 0);
-    logs[h] = (logWeights[h] ?? 0) + (logScale[h] ?? 0) + Math.log(sum);
+    const log =
+      most + Math.log(laterAfter(stillThere, byMask, 4 * h, cure[first[h] ?? 0] ?? 0, b === NONE ? 0 : (cure[b] ?? 0)));
+    if (log > top) top = log;
+    logs.push(log);
   }
   return logSum(logs);
 }
 
-/** Chances of the masks after handling. */
-function moved(chances: Float64Array, i: number, cureA: number, cureB: number): [number, number, number, number] {
-  const [n, x, y, both] = [chances[i] ?? 0, chances[i + 1] ?? 0, chances[i + 2] ?? 0, chances[i + 3] ?? 0];
-  const [stayA, stayB] = [1 - cureA, 1 - cureB];
-  return [
-    n + x * cureA + y * cureB + both * cureA * cureB,
-    x * stayA + both * stayA * cureB,
-    y * stayB + both * cureA * stayB,
-    both * stayA * stayB,
-  ];
+/** Chance of the later entries from the masks at `i`, after handling has moved them. */
+function laterAfter(chances: Float64Array, later: Float64Array, i: number, cureA: number, cureB: number): number {
+  const none = later[i] ?? 0;
+  const fromA = (1 - cureA) * (later[i + 1] ?? 0) + cureA * none;
+  const fromB = (1 - cureB) * (later[i + 2] ?? 0) + cureB * none;
+  const fromBoth =
+    (1 - cureA) * (1 - cureB) * (later[i + 3] ?? 0) +
+    (1 - cureA) * cureB * (later[i + 1] ?? 0) +
+    cureA * (1 - cureB) * (later[i + 2] ?? 0) +
+    cureA * cureB * none;
+  return (
+    (chances[i] ?? 0) * none +
+    (chances[i + 1] ?? 0) * fromA +
+    (chances[i + 2] ?? 0) * fromB +
+    (chances[i + 3] ?? 0) * fromBoth
+  );
 }
 
 /** Takes a step into the later chances: first what it showed, then how its handling may have moved the masks. */

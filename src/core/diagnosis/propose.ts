@@ -5,7 +5,7 @@ import type { DiagnosisInput } from './evidence-step';
 import { NONE, type HypothesisSpace } from './hypothesis-space';
 import { informationBits } from './information';
 import { actingFaults, compileTrial, noisy, rowLength, type OutcomeModel } from './outcome-model';
-import { isKnownAlready } from './same-evidence';
+import { knownAlready } from './same-evidence';
 import { foremost } from './suspects';
 
 /** A trial that could be done next, what it would tell and what it takes. */
@@ -50,7 +50,9 @@ export function proposeTrials(input: DiagnosisInput, space: HypothesisSpace, bel
   const weighed = trialsFor(input.machine, input.configuration).map((trial) =>
     weighTrial(trial, input, space, actingNow, ways, classIds),
   );
-  return withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
+  const isKnown = knownAlready(input.steps, input.configuration);
+  const fresh = weighed.map((proposal) => (isKnown(proposal.trial) ? { ...proposal, bits: 0 } : proposal));
+  return withoutDisguisedStarts(fresh).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
 }
 
 function liveWays(space: HypothesisSpace, belief: Belief): { ways: Way[]; classIds: string[] } {
@@ -93,7 +95,7 @@ function weighTrial(
   return {
     trial,
     minutes: trial.minutes + setUpMinutes(machine, trial, { caseOpen: input.caseOpen }),
-    bits: isKnownAlready(input.steps, trial, input.configuration) ? 0 : bitsIfNew,
+    bits: bitsIfNew,
     bitsIfNew,
     chances: sumRows(joint, trial.outcomes.length),
     joint,

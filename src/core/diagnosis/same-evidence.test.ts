@@ -1,6 +1,6 @@
 import { stateOf, type BriefLog } from '../casework/testing-log';
 import { findTrial } from '../trials';
-import { isKnownAlready, withoutRepeats } from './same-evidence';
+import { knownAlready, withoutRepeats } from './same-evidence';
 
 const state = (trials: NonNullable<BriefLog['trials']>) =>
   stateOf({
@@ -19,7 +19,7 @@ const known = (trials: NonNullable<BriefLog['trials']>, id: string) => {
   const { machine, configuration, steps } = state(trials);
   const trial = findTrial(machine, configuration, id);
   if (!trial) throw new Error(`expected the trial ${id}`);
-  return isKnownAlready(steps, trial, configuration);
+  return knownAlready(steps, configuration)(trial);
 };
 
 test('the same start of the same machine with the same end counts once', () => {

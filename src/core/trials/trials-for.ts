@@ -15,26 +15,33 @@ import type { Look } from './look';
 import { READING_OUTCOMES, type Quantity } from './quantity';
 import type { Trial } from './trial';
 
+/** The families of trials; the ids of each begin with one of its names. */
+const families: readonly {
+  readonly names: readonly string[];
+  readonly make: (machine: Machine, configuration: Configuration) => Trial[];
+}[] = [
+  { names: ['start', 'run-under-load', 'bridge-pins'], make: plainStarts },
+  { names: ['look/'], make: lookTrials },
+  { names: ['measure/'], make: measureTrials },
+  { names: ['out/'], make: startsWithout },
+  { names: ['back/'], make: startsWithBack },
+  { names: ['back-in-case'], make: (_machine, configuration) => startsBackInCase(configuration) },
+  { names: ['spare/'], make: startsWithSpare },
+  { names: ['load-with-spare/'], make: loadsWithSpare },
+  { names: ['only/'], make: startsWithOneModule },
+  { names: ['minimal-'], make: minimalStarts },
+  { names: ['fix/'], make: repairTrials },
+];
+
 /** Every trial that can be done on the machine as it stands. Ids are unique and stable. */
 export function trialsFor(machine: Machine, configuration: Configuration): Trial[] {
-  return [
-    ...plainStarts(machine),
-    ...lookTrials(machine),
-    ...measureTrials(machine),
-    ...startsWithout(machine, configuration),
-    ...startsWithBack(machine, configuration),
-    ...startsBackInCase(configuration),
-    ...startsWithSpare(machine, configuration),
-    ...loadsWithSpare(machine, configuration),
-    ...startsWithOneModule(machine, configuration),
-    ...minimalStarts(machine, configuration),
-    ...repairTrials(machine, configuration),
-  ];
+  return families.flatMap(({ make }) => make(machine, configuration));
 }
 
 /** One trial by its id, or null where the machine as it stands has none. */
 export function findTrial(machine: Machine, configuration: Configuration, trialId: string): Trial | null {
-  return trialsFor(machine, configuration).find((trial) => trial.id === trialId) ?? null;
+  const family = families.find(({ names }) => names.some((name) => trialId.startsWith(name)));
+  return family?.make(machine, configuration).find((trial) => trial.id === trialId) ?? null;
 }
 
 function lookTrials(machine: Machine): Trial[] {

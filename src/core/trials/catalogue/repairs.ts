@@ -9,11 +9,20 @@ const startAfterMinutes = 1;
 
 /** Every repair that the machine's possible faults call for, carried out and followed by a start. */
 export function repairTrials(machine: Machine, configuration: Configuration): Trial[] {
-  const classes = new Map<string, RepairClass>();
-  for (const fault of instantiateFaults(machine)) classes.set(fault.repairClass.id, fault.repairClass);
-  return [...classes.values()]
+  return repairClassesOf(machine)
     .filter((repair) => placementOf(configuration, repair.part.id).state !== 'new')
     .map(repairTrial);
+}
+
+/** A machine's repair classes never change; a log asks for them at every entry. */
+const classesByMachine = new WeakMap<Machine, RepairClass[]>();
+
+function repairClassesOf(machine: Machine): RepairClass[] {
+  const known = classesByMachine.get(machine);
+  if (known) return known;
+  const classes = new Map(instantiateFaults(machine).map(({ repairClass }) => [repairClass.id, repairClass]));
+  classesByMachine.set(machine, [...classes.values()]);
+  return [...classes.values()];
 }
 
 function repairTrial(repairClass: RepairClass): Trial {
