@@ -1,0 +1,51 @@
+import type pg from 'pg';
+import { createCaseService, type CaseService } from '../src/server/case-service';
+import { inShop } from '../src/server/database/in-shop';
+import { createPool } from '../src/server/database/pool';
+import { demoShop } from '../src/server/demo-shop';
+import { ensureShop } from '../src/server/repositories/shops';
+import { createTestDatabase } from '../src/server/testing-database';
+import { demoCases } from './cases';
+import { demoId, trial } from './demo-case';
+import { loadDemo } from './load-demo';
+
+const now = new Date('2026-01-05T12:00:00Z');
+let database: Awaited<ReturnType<typeof createTestDatabase>>;
+let pool: pg.Pool;
+let cases: CaseService;
+
+beforeAll(async () => {
+  database = await createTestDatabase();
+  pool = createPool(database.url, { onError: () => undefined });
+  await inShop(pool, demoShop.id, (db) => ensureShop(db, demoShop));
+  cases = createCaseService({ pool, shopId: demoShop.id, now: () => now });
+});
+afterAll(async () => {
+  await pool.end();
+  await database.drop();
+});
+
+const lengths = async () =>
+  Promise.all(demoCases.map(async ({ key }) => (await cases.read(demoId(key))).events.length));
+
+test('the demo is loaded once, and a later start neither doubles nor resets it', async () => {
+  expect(await loadDemo(cases, now)).toBe(demoCases.length);
+  const before = await lengths();
+  const id = demoId('06');
+  await cases.append(id, {
+    expectedSequence: 1,
+    events: [{ kind: 'note-added', id: demoId('06', 99), at: now.toISOString(), by: 'Ebbe', text: 'Mine' }],
+  });
+  expect(await loadDemo(cases, new Date('2026-02-01T12:00:00Z'))).toBe(0);
+  expect(await lengths()).toEqual(before.map((length, i) => (demoCases[i]?.key === '06' ? length + 1 : length)));
+});
+
+test('a demo that has changed since leaves the cases that are there alone, and adds what is new', async () => {
+  const [first, ...others] = demoCases;
+  if (!first) throw new Error('expected a demo case');
+  const before = await lengths();
+  const changed = { ...first, entries: [trial(1, 'start', 'blank'), ...first.entries] };
+  const added = { ...first, key: '77' };
+  expect(await loadDemo(cases, now, [changed, ...others, added])).toBe(1);
+  expect(await lengths()).toEqual(before);
+});
