@@ -110,7 +110,9 @@ export function CaseScreen({ caseId, number, state, diagnosis, isCurrent }: Case
         </Column>
         <Column aria-label="Suspects and other trials" aria-live="polite">
           {diagnosis && <Suspects diagnosis={diagnosis} state={state} link={link} />}
-          {diagnosis && state.stage !== 'closed' && <Alternatives trials={work.alternatives} onPick={work.choose} />}
+          {diagnosis && state.stage !== 'closed' && state.stage !== 'parked' && (
+            <Alternatives trials={work.alternatives} onPick={work.choose} />
+          )}
         </Column>
       </Columns>
       <BenchSheet state={state} isSaving={actions.isSaving} onStrike={strike} />
