@@ -1,13 +1,10 @@
-import type { CaseEvent, CaseOpened } from '../src/core/casework';
-
-/** Omit that keeps the members of a union apart. */
-type WithoutBase<T> = T extends unknown ? Omit<T, 'id' | 'at' | 'by'> : never;
+import type { CaseEvent, CaseOpened, EventBody } from '../src/core/casework';
 
 /** One entry of a demo log: minutes after opening, and the event. */
 export interface DemoEntry {
   readonly afterMinutes: number;
   readonly by?: string;
-  readonly event: WithoutBase<Exclude<CaseEvent, CaseOpened>>;
+  readonly event: Exclude<EventBody, { kind: 'case-opened' }>;
 }
 
 /** A demo case as data; times are counted back from the moment of loading. */

@@ -33,6 +33,7 @@ test('pressing a link of the chain shows its suspects, and an exported case file
   await page.getByRole('link', { name: 'Tide-gauge logger' }).click();
   await page.getByRole('button', { name: /^Rails: suspected/ }).click();
   await expect(page.getByRole('heading', { name: 'Suspects at rails' })).toBeVisible();
+  await expect(page.getByText('Passed when: fans turn and keep turning.')).toBeVisible();
   await expect(page.getByRole('button', { name: /Liquid or dirt in the case switch/ })).toHaveCount(0);
   const download = page.waitForEvent('download');
   await page.getByLabel('Save the case as a file').click();

@@ -89,3 +89,9 @@ export type CaseEvent =
   | CaseReopened;
 
 export type CaseEventKind = CaseEvent['kind'];
+
+/** Omit that keeps the members of a union apart. */
+type WithoutBase<T> = T extends unknown ? Omit<T, keyof EventBase> : never;
+
+/** What an event says, without its id, time and person. */
+export type EventBody = WithoutBase<CaseEvent>;

@@ -1,10 +1,8 @@
-import { foldCase, type CaseEvent } from '.';
+import { foldCase, type CaseEvent, type EventBody } from '.';
 import { eventId, eventsOf, stateOf } from './testing-log';
 
 const opened = eventsOf({ machine: { parts: [{ id: 'drive', kind: 'drive' }] }, told: 'twitch' });
-/** Omit that keeps the members of a union apart. */
-type WithoutBase<T> = T extends unknown ? Omit<T, 'id' | 'at' | 'by'> : never;
-const event = (n: number, body: WithoutBase<CaseEvent>): CaseEvent =>
+const event = (n: number, body: EventBody): CaseEvent =>
   ({ ...body, id: eventId(100 + n), at: '2026-01-05T10:00:00Z', by: 'Test' }) as CaseEvent;
 const fold = (...events: CaseEvent[]) => {
   const folded = foldCase([...opened, ...events]);

@@ -10,6 +10,7 @@ export type {
   ConfigurationChanged,
   Ending,
   EntryStruck,
+  EventBody,
   NoteAdded,
   TrialDone,
 } from './event';

@@ -1,8 +1,7 @@
 import type { Configuration, Machine } from '../machine';
 import { canAct } from '../faults';
 import { expectStart } from '../startup';
-import { chancesOfGrades, densityOfReading, expectLook, expectReading, type PresentFault, type Trial } from '../trials';
-import type { EvidenceStep } from './evidence-step';
+import { chancesOfGrades, expectLook, expectReading, type PresentFault, type Trial } from '../trials';
 
 /** The machine and the configuration in which a trial is watched. */
 export interface Setting {
@@ -48,21 +47,6 @@ function cleanOutcomes(trial: Trial, setting: Setting, present: readonly Present
       return chancesOfGrades(quantity, expectReading(quantity, partOf(trial), present, setting));
     }
   }
-}
-
-/** Likelihood of what was seen in one step: a chance, or a density per volt where a reading was written down. */
-export function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly PresentFault[]): number {
-  const setting = { machine, configuration: step.configuration };
-  const { observe } = step.trial;
-  if (observe.kind === 'measure' && step.volts !== null) {
-    const bells = expectReading(observe.quantity, partOf(step.trial), present, setting);
-    const anywhere = 1 / (1.5 * observe.quantity.nominalVolts);
-    const loose = Math.max(step.misreadChance, present.some(({ fault }) => fault.somethingElse) ? 0.2 : 0);
-    return (1 - loose) * densityOfReading(bells, step.volts) + loose * anywhere;
-  }
-  const index = step.trial.outcomes.findIndex(({ id }) => id === step.outcome);
-  if (index < 0) throw new Error(`${step.trial.id}: expected one of its outcomes, found "${step.outcome}"`);
-  return expectOutcomes(step.trial, setting, present, step.misreadChance)[index] ?? 0;
 }
 
 function partOf(trial: Trial) {

@@ -1,10 +1,8 @@
 import { diagnosisOf, stateOf, type BriefLog } from '../casework/testing-log';
 import { instantiateFaults } from '../faults';
-import { cureChance, priorBelief, probabilitiesOf } from './belief';
-import type { EvidenceStep } from './evidence-step';
-import { likelihoodOf } from './expect-outcomes';
-import { createSpace, NONE, type Variant } from './hypothesis-space';
-import { withoutRepeats } from './same-evidence';
+import { priorBelief, probabilitiesOf } from './belief';
+import { enumeratePosterior } from './testing-enumeration';
+import { createSpace } from './hypothesis-space';
 import { probabilityByFault } from './suspects';
 
 const desktop: NonNullable<BriefLog['machine']> = {
@@ -21,59 +19,6 @@ const desktop: NonNullable<BriefLog['machine']> = {
 
 const probability = (log: BriefLog, fault: string) =>
   diagnosisOf(log).suspects.find((suspect) => suspect.fault === fault)?.probability ?? 0;
-
-/**
- * The posterior by plain enumeration, written apart: every set of one or two faults with every pair of moments at which
- * handling may have removed them, multiplied out in probabilities, with the plain model's likelihoods and no filtering.
- */
-function enumeratePosterior(log: BriefLog): Map<string, number> {
-  const state = stateOf(log);
-  const { machine } = state;
-  const steps = withoutRepeats(state.steps).filter(({ outcome }) => outcome !== 'could-not');
-  const space = createSpace(machine, state.opened.circumstances);
-  const likelihood = (step: EvidenceStep, ...there: Variant[]) =>
-    step.outcome === 'not-sure'
-      ? 1
-      : likelihoodOf(
-          step,
-          machine,
-          there.map(({ present }) => present),
-        );
-  const none = steps.map((step) => likelihood(step));
-  const one = space.variants.map((v) => steps.map((step) => likelihood(step, v)));
-  const cures = space.variants.map(({ fault }) =>
-    steps.map((step) => cureChance(fault, { ...step.trial, handling: step.handling })),
-  );
-  const goes = (v: number, at: number) =>
-    steps.reduce(
-      (chance, _, k) => chance * (k < at ? 1 - (cures[v]?.[k] ?? 0) : k === at ? (cures[v]?.[k] ?? 0) : 1),
-      1,
-    );
-  const weights = new Map<string, number>();
-  let total = 0;
-  for (let h = 0; h < space.first.length; h++) {
-    const [a = 0, b = NONE] = [space.first[h], space.second[h]];
-    const [x, y] = [space.variants[a], space.variants[b]];
-    if (!x) continue;
-    const both = y ? steps.map((step) => likelihood(step, x, y)) : none;
-    let weight = 0;
-    for (let atA = 0; atA <= steps.length; atA++)
-      for (let atB = 0; atB <= (y ? steps.length : 0); atB++) {
-        const history = goes(a, atA) * (y ? goes(b, atB) : 1);
-        if (history === 0) continue;
-        const seen = steps.map((_, k) => {
-          const [thereA, thereB] = [k < atA, y !== undefined && k < atB];
-          return (thereA ? (thereB ? both[k] : one[a]?.[k]) : thereB ? one[b]?.[k] : none[k]) ?? 0;
-        });
-        weight += seen.reduce((p, q) => p * q, history);
-      }
-    weight *= Math.exp(space.logPrior[h] ?? 0);
-    total += weight;
-    for (const fault of y ? [x.fault, y.fault] : [x.fault])
-      weights.set(fault.id, (weights.get(fault.id) ?? 0) + weight);
-  }
-  return new Map([...weights].map(([id, weight]) => [id, weight / total]));
-}
 
 test.each<[string, BriefLog]>([
   ['before any evidence', { machine: desktop }],

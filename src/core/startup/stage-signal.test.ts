@@ -1,5 +1,6 @@
 import { completeMachine, type BoardFacts } from '../machine';
-import { expectStageSignal, keepsRunning, startOutcomeIndex, START_OUTCOMES, distributionOf } from '.';
+import type { START_OUTCOMES } from '.';
+import { expectStageSignal, startOutcomeIndex, distributionOf } from '.';
 
 const board = (facts: Partial<BoardFacts>): BoardFacts => {
   const completed = completeMachine({ name: 'M', parts: [], board: facts });
@@ -30,10 +31,6 @@ test('lights are sometimes wrong: a neighbour is named now and then', () => {
 test('a speaker complains of memory and graphics, and has no pattern for a dead processor', () => {
   expect(chance('memory', { speaker: true }, 'at-memory')).toBeGreaterThan(0.8);
   expect(chance('processor', { speaker: true }, 'blank')).toBe(1);
-});
-
-test('only the first three outcomes are without turning fans', () => {
-  expect(START_OUTCOMES.filter((outcome) => !keepsRunning(outcome))).toEqual(['dead', 'twitch', 'loop']);
 });
 
 test('a distribution without weight is a mistake of the programmer', () => {

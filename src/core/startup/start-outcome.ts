@@ -46,11 +46,6 @@ export const START_OUTCOME_LABELS: Readonly<Record<StartOutcome, string>> = {
 
 export const startOutcomeIndex = (outcome: StartOutcome): number => START_OUTCOMES.indexOf(outcome);
 
-/** True for the outcomes in which fans turned and kept turning. */
-export function keepsRunning(outcome: StartOutcome): boolean {
-  return outcome !== 'dead' && outcome !== 'twitch' && outcome !== 'loop';
-}
-
 /** A distribution from a few weights, scaled to sum to 1. */
 export function distributionOf(weights: Partial<Record<StartOutcome, number>>): StartDistribution {
   const values = Float64Array.from(START_OUTCOMES, (outcome) => weights[outcome] ?? 0);

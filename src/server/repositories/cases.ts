@@ -58,7 +58,7 @@ export async function findCase(
   return row ? toSummary(row) : null;
 }
 
-/** True if the case exists in any shop; the key is global. Row-level security hides other shops' rows. */
+/** Adds a case. Failure: a unique violation if the id is taken in any shop; row-level security hides whose it is. */
 export async function insertCase(
   db: Queryable,
   shopId: string,

@@ -18,7 +18,7 @@ const kinds = {
 };
 
 /** A button at least 44 px high. */
-export const Button = styled(AriaButton).attrs({})<{ $kind?: keyof typeof kinds }>`
+export const Button = styled(AriaButton)<{ $kind?: keyof typeof kinds }>`
   display: inline-flex;
   align-items: center;
   justify-content: center;

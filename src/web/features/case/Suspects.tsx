@@ -57,6 +57,12 @@ const Item = styled.li`
   border-bottom: 1px solid ${({ theme }) => theme.line};
 `;
 
+const About = styled.p`
+  padding-bottom: 0.3rem;
+  font-size: 0.9rem;
+  line-height: 1.3;
+`;
+
 const shown = 6;
 const alwaysShown = 2;
 const worthShowing = 0.01;
@@ -81,12 +87,18 @@ export function Suspects({
     .reduce((sum, { probability }) => sum + probability, 0);
   const rest = Math.min(1, others);
   const trials = state.steps.length;
+  const chosen = LINKS.find(({ id }) => id === link);
   return (
     <div>
       <ColumnHead>
-        <h2>{link ? `Suspects at ${LINKS.find(({ id }) => id === link)?.name.toLowerCase()}` : 'Suspects'}</h2>
+        <h2>{chosen ? `Suspects at ${chosen.name.toLowerCase()}` : 'Suspects'}</h2>
         <span>{trials === 1 ? 'after 1 entry' : `after ${trials} entries`}</span>
       </ColumnHead>
+      {chosen && (
+        <About>
+          {chosen.needs} Passed when: {chosen.passedWhen.charAt(0).toLowerCase() + chosen.passedWhen.slice(1)}
+        </About>
+      )}
       <ul>
         {listed.map((suspect) => (
           <Item key={suspect.fault}>

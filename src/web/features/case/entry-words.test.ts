@@ -1,11 +1,8 @@
-import { foldCase, type CaseEvent } from '../../../core/casework';
+import { foldCase, type CaseEvent, type EventBody } from '../../../core/casework';
 import { eventId, eventsOf } from '../../../core/casework/testing-log';
 import { entryWords } from './entry-words';
 
-/** Omit that keeps the members of a union apart. */
-type WithoutBase<T> = T extends unknown ? Omit<T, 'id' | 'at' | 'by'> : never;
-
-function words(...bodies: WithoutBase<CaseEvent>[]) {
+function words(...bodies: EventBody[]) {
   const more = bodies.map(
     (body, i) => ({ ...body, id: eventId(10 + i), at: '2026-01-05T10:00:00Z', by: 'T' }) as CaseEvent,
   );

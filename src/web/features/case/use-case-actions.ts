@@ -1,12 +1,8 @@
 import { useCallback, useState } from 'react';
-import type { CaseEvent } from '../../../core/casework';
+import type { CaseEvent, EventBody } from '../../../core/casework';
 import { StaleError, useAppendEvents } from '../../api/cases';
 import { newId } from '../../stores/new-id';
 import { usePersonStore } from '../../stores/person-store';
-
-/** Omit that keeps the members of a union apart. */
-type WithoutBase<T> = T extends unknown ? Omit<T, 'id' | 'at' | 'by'> : never;
-export type EventBody = WithoutBase<CaseEvent>;
 
 export interface CaseActions {
   /** Writes one event. Resolves true once it is stored. */
