@@ -1,12 +1,13 @@
 import { placementOf } from '../machine';
 import type { RepairClass } from '../faults';
 import type { Belief } from './belief';
-import { probabilitiesOf } from './belief';
-import { confirmationOf, isComplaintGone, reproducedComplaint, seenStart, toldTrialId } from './confirmation';
+import { confirmationOf, isComplaintGone, reproducedComplaint, seenStart, signalOf, toldTrialId } from './confirmation';
 import type { DiagnosisInput } from './evidence-step';
-import { NONE, type HypothesisSpace } from './hypothesis-space';
+import type { HypothesisSpace } from './hypothesis-space';
 import { actingFaults } from './outcome-model';
-import type { Proposal } from './propose';
+import type { Plan } from './propose';
+import { nextBySchool } from './next-by-school';
+import type { StopRule } from './stop-rule';
 import type { RankedRepair } from './suspects';
 
 /** What the technician should do now, and for what reason. */
@@ -24,31 +25,38 @@ const sureEnoughToCommit = 0.97;
 /** A free and reversible repair is worth trying earlier. */
 const sureEnoughToTry = 0.75;
 const sureItIsRight = 0.95;
-/** Below this, in bits, a trial tells nothing worth a minute. */
-const tellsNothing = 0.004;
 
 interface Situation {
   readonly input: DiagnosisInput;
   readonly space: HypothesisSpace;
-  readonly belief: Belief;
-  readonly proposals: readonly Proposal[];
+  readonly plan: Plan;
   readonly repairs: readonly RankedRepair[];
+  readonly stopRule: StopRule | null;
+  /** See rightProbability. */
+  readonly right: number;
 }
 
 /** Probability that no fault can act any more in the configuration in force. */
-export function rightProbability(space: HypothesisSpace, belief: Belief, input: DiagnosisInput): number {
-  const probabilities = probabilitiesOf(belief);
-  const acting = actingFaults(space.faults, input.machine, input.configuration);
-  const actsAs = (v: number) => v !== NONE && acting[space.variants[v]?.faultIndex ?? NONE] === 1;
+export function rightProbability(
+  { second, pairsFrom, variants, faults }: HypothesisSpace,
+  probabilities: Float64Array,
+  { stillThere, touched }: Belief,
+  input: DiagnosisInput,
+): number {
+  const acting = actingFaults(faults, input.machine, input.configuration);
+  const acts = variants.map(({ faultIndex }) => acting[faultIndex] === 1);
   let right = 0;
-  for (let h = 0; h < probabilities.length; h++) {
-    const first = actsAs(space.first[h] ?? NONE);
-    const second = actsAs(space.second[h] ?? NONE);
-    let quiet = belief.stillThere[4 * h] ?? 0;
-    if (!first) quiet += belief.stillThere[4 * h + 1] ?? 0;
-    if (!second) quiet += belief.stillThere[4 * h + 2] ?? 0;
-    if (!first && !second) quiet += belief.stillThere[4 * h + 3] ?? 0;
-    right += (probabilities[h] ?? 0) * quiet;
+  for (let a = 0; a < variants.length; a++) {
+    right += (probabilities[a] ?? 0) * (acts[a] ? (stillThere[4 * a] ?? 0) : 1);
+    for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++) {
+      const b = second[h] ?? 0;
+      if (acts[a] && !touched[a]) continue;
+      let quiet = stillThere[4 * h] ?? 0;
+      if (!acts[a]) quiet += stillThere[4 * h + 1] ?? 0;
+      if (!acts[b]) quiet += stillThere[4 * h + 2] ?? 0;
+      if (!acts[a] && !acts[b]) quiet += stillThere[4 * h + 3] ?? 0;
+      right += (probabilities[h] ?? 0) * quiet;
+    }
   }
   return right;
 }
@@ -80,14 +88,14 @@ function complaintNotSeen(input: DiagnosisInput): Advice {
 const stoodLoad = ({ steps }: DiagnosisInput): boolean =>
   steps.some((s) => s.trial.observe.kind === 'start' && s.trial.observe.depth === 'load' && seenStart(s) === 'works');
 
-function isRight({ space, belief, input }: Situation): boolean {
+function isRight({ right, input }: Situation): boolean {
   const complaint = reproducedComplaint(input.steps);
   const last = input.steps
     .map(seenStart)
     .filter((outcome) => outcome !== null)
     .at(-1);
   const gone = last !== undefined && (complaint === null ? false : isComplaintGone(complaint, last));
-  return gone && rightProbability(space, belief, input) >= sureItIsRight;
+  return gone && right >= sureItIsRight;
 }
 
 /** The machine is right as it stands: put back what is out, prove the cause, run it under load, close. */
@@ -144,30 +152,37 @@ const comesBack = ({ input }: Situation, { part }: RepairClass): boolean =>
 
 function repairIfSure(situation: Situation): Advice | null {
   const top = situation.repairs[0];
-  const proposal = top && situation.proposals.find(({ trial }) => trial.id === `fix/${top.repairClass.id}`);
+  const proposal = top && situation.plan.proposals.find(({ trial }) => trial.id === `fix/${top.repairClass.id}`);
   if (!top || !proposal || top.repairClass.repair === 'look-deeper') return null;
-  const needed = proposal.trial.commits ? sureEnoughToCommit : sureEnoughToTry;
-  if (top.probability < needed || repairsDone(situation.input).has(top.repairClass.id)) return null;
+  if (repairsDone(situation.input).has(top.repairClass.id)) return null;
+  const { commits } = proposal.trial;
+  if (top.probability < (commits ? sureEnoughToCommit : sureEnoughToTry)) return null;
   return top.repairClass.price > 0
     ? provenOrBack(situation, top)
     : { kind: 'repair', trialId: proposal.trial.id, why: 'Likely enough, and it costs little to do.' };
 }
 
-function test({ proposals }: Situation): Advice | null {
-  const best = proposals.find(({ trial, bits }) => !trial.commits && bits > tellsNothing);
-  return best ? { kind: 'test', trialId: best.trial.id, why: best.trial.purpose } : null;
+/** The next test by the chosen school; by best value a cheap repair takes its turn where it costs less to try. */
+function test({ plan, input, space, stopRule }: Situation): Advice | null {
+  const school = input.school ?? 'best-value';
+  const chosen = nextBySchool(school, plan.proposals, { faults: space.faults, signal: signalOf(input.steps) });
+  if (!chosen) return null;
+  const cheap = school === 'best-value' && stopRule ? plan.proposals.find((p) => p.trial.id === stopRule.tryNow) : null;
+  if (cheap)
+    return { kind: 'repair', trialId: cheap.trial.id, why: 'Costs less to try than to look into any further.' };
+  return { kind: 'test', trialId: chosen.trial.id, why: chosen.trial.purpose };
 }
 
-/** Nothing on the bench tells the rest apart: mend by probability. */
-function repairLikeliest({ repairs, input, proposals }: Situation): Advice {
+/** Nothing at hand tells the rest apart: mend by probability. */
+function repairLikeliest({ repairs, input, plan }: Situation): Advice {
   const done = repairsDone(input);
   const next = repairs.find(
     ({ repairClass }) =>
-      !done.has(repairClass.id) && proposals.some(({ trial }) => trial.id === `fix/${repairClass.id}`),
+      !done.has(repairClass.id) && plan.proposals.some(({ trial }) => trial.id === `fix/${repairClass.id}`),
   );
   return {
     kind: 'repair',
     trialId: next ? `fix/${next.repairClass.id}` : 'start',
-    why: 'What is on the bench cannot tell the rest apart. Mend the likeliest.',
+    why: 'What is at hand cannot tell the rest apart. Mend the likeliest.',
   };
 }

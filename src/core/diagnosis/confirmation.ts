@@ -27,6 +27,13 @@ export function reproducedComplaint(steps: readonly EvidenceStep[]): StartOutcom
   return steps.map(seenStart).find((outcome) => outcome !== null && outcome !== 'works') ?? null;
 }
 
+/** The last failing start that was seen; failing that, what was told. It is what the machine signals. */
+export function signalOf(steps: readonly EvidenceStep[]): StartOutcome | null {
+  const failing = steps.map(seenStart).filter((outcome) => outcome !== null && outcome !== 'works');
+  const told = steps.find((step) => step.trial.id === toldTrialId)?.outcome;
+  return failing.at(-1) ?? START_OUTCOMES.find((outcome) => outcome === told) ?? null;
+}
+
 /** True if the machine got further than the complaint: a stripped machine cannot do more than pass the failing link. */
 export function isComplaintGone(complaint: StartOutcome, outcome: StartOutcome): boolean {
   return rank(outcome) > rank(complaint);

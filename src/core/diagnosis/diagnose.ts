@@ -2,23 +2,26 @@ import { describeChanges, type Machine } from '../machine';
 import type { FaultInstance } from '../faults';
 import { recommendedWait, type Trial } from '../trials';
 import { advise, rightProbability } from './advise';
-import { priorBelief, probabilitiesOf, updateBelief, type Belief } from './belief';
 import { confirmationOf, reproducedComplaint, isComplaintGone, seenStart } from './confirmation';
 import type { Diagnosis, SuspectView, TrialView } from './diagnosis';
 import { doubtfulEntries, fitEntries } from './doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
-import { createSpace, type HypothesisSpace } from './hypothesis-space';
+import type { HypothesisSpace } from './hypothesis-space';
 import { lastLinkPassed, standLinks } from './link-states';
-import { leaderAfter, proposeTrials, rightClass, type Proposal } from './propose';
-import { withoutRepeats } from './same-evidence';
+import { rightClass } from './live-ways';
+import { planTrials, type Plan, type Proposal } from './propose';
+import { replay, type Replay } from './replay';
+import { weighStopping } from './stop-rule';
 import {
   probabilityByFault,
   probabilityByLink,
   probabilityByPart,
+  probabilityForemost,
   rankRepairs,
   rankSuspects,
   type Suspect,
 } from './suspects';
+import { surpriseOf } from './surprise';
 import { weighEvidence, type WeighedEvidence } from './weigh-evidence';
 
 /** Diagnoses one case again and again as its log grows; what earlier calls reckoned is kept. */
@@ -45,74 +48,46 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   return createDiagnoser()(input);
 }
 
-/** A log reckoned step by step: the belief and the probability of each fault before any step and after each. */
-interface Replay {
-  readonly machineKey: string;
-  readonly space: HypothesisSpace;
-  readonly steps: readonly EvidenceStep[];
-  readonly stepKeys: readonly string[];
-  readonly beliefs: readonly Belief[];
-  readonly byFault: readonly Float64Array[];
-}
-
-function replay(input: DiagnosisInput, known: Replay | null): Replay {
-  const steps = withoutRepeats(input.steps);
-  const stepKeys = steps.map(({ id, trial, outcome, volts, configuration }) =>
-    JSON.stringify([id, trial.id, outcome, volts, configuration]),
-  );
-  const machineKey = JSON.stringify([input.machine, input.circumstances]);
-  const same = known?.machineKey === machineKey ? known : null;
-  const space = same?.space ?? createSpace(input.machine, input.circumstances);
-  const differs = same ? stepKeys.findIndex((key, k) => key !== same.stepKeys[k]) : 0;
-  const shared = differs < 0 ? stepKeys.length : differs;
-  const beliefs = same ? same.beliefs.slice(0, shared + 1) : [priorBelief(space)];
-  for (const step of steps.slice(beliefs.length - 1)) {
-    const last = beliefs.at(-1);
-    if (last) beliefs.push(updateBelief(last, space, step, input.machine));
-  }
-  const old = same?.byFault.slice(0, shared + 1) ?? [];
-  const fresh = beliefs.slice(old.length).map((belief) => probabilityByFault(space, probabilitiesOf(belief)));
-  return { machineKey, space, steps, stepKeys, beliefs, byFault: [...old, ...fresh] };
-}
-
-function view(input: DiagnosisInput, { space, steps, beliefs, byFault: series }: Replay): Diagnosis {
-  const belief = beliefs.at(-1) ?? priorBelief(space);
-  const probabilities = probabilitiesOf(belief);
-  const byFault = series.at(-1) ?? probabilityByFault(space, probabilities);
-  const proposals = proposeTrials(input, space, belief);
-  const repairs = rankRepairs(space, probabilities, belief);
-  const advice = advise({ input, space, belief, proposals, repairs });
+function view(input: DiagnosisInput, known: Replay): Diagnosis {
+  const { space, steps, belief, probabilities } = known;
+  const byFault = known.byFault.at(-1) ?? probabilityByFault(space, probabilities);
+  const foremost = probabilityForemost(space, probabilities, belief);
+  const plan = planTrials(input, space, belief, probabilities);
+  const repairs = rankRepairs(space, foremost);
+  const right = rightProbability(space, probabilities, belief, input);
+  const stopRule = weighStopping(plan, space, input);
+  const advice = advise({ input, space, plan, repairs, stopRule, right });
   const suspects = rankSuspects(space, byFault);
-  const viewTrial = viewOf(input.machine, suspects);
-  const chosen = proposals.find(({ trial }) => trial.id === advice.trialId);
+  const viewTrial = viewOf(input, plan, suspects);
+  const chosen = plan.proposals.find(({ trial }) => trial.id === advice.trialId);
   return {
-    suspects: viewSuspects(suspects, space, series, steps, input.machine),
-    links: standLinks(probabilityByLink(space, probabilities, belief), {
+    suspects: viewSuspects(suspects, known, input.machine),
+    links: standLinks(probabilityByLink(space, foremost), {
       hasEvidence: steps.length > 0,
-      rightUpTo: rightUpTo(input, space, belief),
+      rightUpTo: rightUpTo(input, right),
     }),
     parts: probabilityByPart(space, probabilities),
-    rightProbability: rightProbability(space, belief, input),
-    doubts: doubtfulEntries(fitEntries(space, steps, beliefs, input.machine)),
+    rightProbability: right,
+    doubts: doubtfulEntries(fitEntries(space, steps, known.compiled, belief)),
+    surprise: surpriseOf(known.surprises.filter((entry) => entry !== null)),
+    stopRule,
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen) : null },
-    alternatives: proposals.filter(({ trial }) => trial.id !== advice.trialId && !trial.commits).map(viewTrial),
+    alternatives: plan.proposals.filter(({ trial }) => trial.id !== advice.trialId && !trial.commits).map(viewTrial),
   };
 }
 
-function rightUpTo(input: DiagnosisInput, space: HypothesisSpace, belief: Belief) {
+function rightUpTo(input: DiagnosisInput, right: number) {
   const complaint = reproducedComplaint(input.steps);
   const last = input.steps.filter((step) => seenStart(step) !== null).at(-1);
   const outcome = last ? seenStart(last) : null;
   if (!last || !outcome || !complaint || !isComplaintGone(complaint, outcome)) return null;
-  if (rightProbability(space, belief, input) < 0.95) return null;
+  if (right < 0.95) return null;
   return lastLinkPassed(outcome, last.trial.observe.kind === 'start' && last.trial.observe.depth === 'load');
 }
 
 function viewSuspects(
   ranked: readonly Suspect[],
-  space: HypothesisSpace,
-  series: readonly Float64Array[],
-  steps: readonly EvidenceStep[],
+  { space, byFault: series, steps }: Replay,
   machine: Machine,
 ): SuspectView[] {
   const eventIds = steps.map(({ id }) => id);
@@ -159,36 +134,37 @@ function viewSuspect(
   };
 }
 
-function viewOf(machine: Machine, ranked: readonly Suspect[]): (proposal: Proposal) => TrialView {
+function viewOf(
+  { machine }: DiagnosisInput,
+  { live }: Plan,
+  ranked: readonly Suspect[],
+): (proposal: Proposal) => TrialView {
   const titles = new Map([...ranked].reverse().map(({ fault }) => [fault.repairClass.id, fault.title]));
   titles.set(rightClass, 'Nothing left to mend');
-  return (proposal) => {
-    const { trial } = proposal;
-    return {
-      id: trial.id,
-      title: trial.title,
-      purpose: trial.purpose,
-      steps: trial.steps,
-      cautions: trial.cautions,
-      tools: trial.tools,
-      spares: trial.spares,
-      minutes: proposal.minutes,
-      bits: proposal.bits,
-      kind: trial.observe.kind,
-      limits: limitsOf(trial),
-      changes: describeChanges(machine, trial.changes),
-      wait: recommendedWait(machine, trial),
-      outcomes: trial.outcomes.map((outcome, o) => {
-        const leader = leaderAfter(proposal, o);
-        const title = leader && titles.get(leader.classId);
-        return {
-          ...outcome,
-          probability: proposal.chances[o] ?? 0,
-          then: leader && title ? { title, probability: leader.probability } : null,
-        };
-      }),
-    };
-  };
+  return ({ trial, minutes, bits, told, lacks }) => ({
+    id: trial.id,
+    title: trial.title,
+    purpose: trial.purpose,
+    steps: trial.steps,
+    cautions: trial.cautions,
+    tools: trial.tools,
+    spares: trial.spares,
+    lacks,
+    minutes,
+    bits,
+    kind: trial.observe.kind,
+    limits: limitsOf(trial),
+    changes: describeChanges(machine, trial.changes),
+    wait: recommendedWait(machine, trial),
+    outcomes: trial.outcomes.map((outcome, o) => {
+      const title = titles.get(live.classIds[told.leaders[o] ?? 0] ?? '');
+      return {
+        ...outcome,
+        probability: told.chances[o] ?? 0,
+        then: title ? { title, probability: told.leads[o] ?? 0 } : null,
+      };
+    }),
+  });
 }
 
 function limitsOf(trial: Trial): TrialView['limits'] {

@@ -3,6 +3,8 @@ import type { AdviceKind } from './advise';
 import type { Confirmation } from './confirmation';
 import type { EntryFit } from './doubt';
 import type { LinkStanding } from './link-states';
+import type { StopRule } from './stop-rule';
+import type { Surprise } from './surprise';
 import type { EvidenceWeight } from './weigh-evidence';
 
 /** A trial as it is shown and printed: plain data. */
@@ -14,6 +16,8 @@ export interface TrialView {
   readonly cautions: readonly CautionId[];
   readonly tools: readonly string[];
   readonly spares: readonly string[];
+  /** What it needs and is not at hand. */
+  readonly lacks: readonly string[];
   readonly minutes: number;
   readonly bits: number;
   readonly kind: 'start' | 'look' | 'measure';
@@ -56,6 +60,10 @@ export interface Diagnosis {
   readonly rightProbability: number;
   /** Entries that fit badly with all the others, worst first: they may be mistaken. */
   readonly doubts: readonly EntryFit[];
+  /** How improbable the log is, against what is usual. */
+  readonly surprise: Surprise;
+  /** Whether one more test pays. */
+  readonly stopRule: StopRule;
   readonly advice: { readonly kind: AdviceKind; readonly why: string; readonly trial: TrialView | null };
   /** Other trials, best first. */
   readonly alternatives: readonly TrialView[];

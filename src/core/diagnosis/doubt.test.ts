@@ -1,5 +1,5 @@
 import { diagnosisOf, eventId, stateOf, type BriefLog } from '../casework/testing-log';
-import { logSum, priorBelief, updateBelief, type Belief } from './belief';
+import { compileStep, logSum, priorBelief, updateBelief, type Belief } from './belief';
 import { fitEntries } from './doubt';
 import type { EvidenceStep } from './evidence-step';
 import { createSpace, type HypothesisSpace } from './hypothesis-space';
@@ -22,6 +22,9 @@ function replay(space: HypothesisSpace, steps: readonly EvidenceStep[], log: Bri
   }
   return beliefs;
 }
+const last = (beliefs: readonly Belief[]): Belief => beliefs.at(-1) as Belief;
+const compiledOf = (space: HypothesisSpace, steps: readonly EvidenceStep[], log: BriefLog) =>
+  steps.map((step) => (step.outcome === 'could-not' ? null : compileStep(space, step, stateOf(log).machine)));
 const evidence = (beliefs: readonly Belief[]): number => logSum(beliefs.at(-1)?.logWeights ?? new Float64Array(1));
 
 test('the fit of an entry is what leaving its observation out says, with handling that may have cured on both sides', () => {
@@ -39,7 +42,7 @@ test('the fit of an entry is what leaving its observation out says, with handlin
   const { steps, machine: whole } = stateOf(log);
   const space = createSpace(whole, []);
   const beliefs = replay(space, steps, log);
-  const fits = fitEntries(space, steps, beliefs, whole);
+  const fits = fitEntries(space, steps, compiledOf(space, steps, log), last(beliefs));
   expect(fits).toHaveLength(steps.length);
   steps.forEach((step, k) => {
     const without = steps.map((s) => (s === step ? { ...s, outcome: 'not-sure' } : s));
@@ -98,5 +101,6 @@ test('"not sure" and "could not" are never doubted', () => {
     ],
   });
   const space = createSpace(whole, []);
-  expect(fitEntries(space, steps, replay(space, steps, { machine }), whole)).toEqual([]);
+  const log = { machine };
+  expect(fitEntries(space, steps, compiledOf(space, steps, log), last(replay(space, steps, log)))).toEqual([]);
 });

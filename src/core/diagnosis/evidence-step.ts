@@ -1,6 +1,8 @@
 import type { Configuration, Machine } from '../machine';
 import type { Circumstance } from '../faults';
 import type { Handling, Trial } from '../trials';
+import type { Costs } from './costs';
+import type { School } from './schools';
 
 /** One thing that was done to the machine and what was seen, ready to be reckoned with. */
 export interface EvidenceStep {
@@ -25,4 +27,16 @@ export interface DiagnosisInput {
   /** The configuration in force now. */
   readonly configuration: Configuration;
   readonly caseOpen: boolean;
+  /** Tools and spares that are not at hand. */
+  readonly lacking?: Lacking;
+  /** The way of ordering trials that was chosen for the case. Default: best value. */
+  readonly school?: School;
+  /** What minutes and waiting cost. */
+  readonly costs?: Costs;
+}
+
+/** Tools by name and spares by kind of part that are not at hand. */
+export interface Lacking {
+  readonly tools: readonly string[];
+  readonly spares: readonly string[];
 }

@@ -12,7 +12,13 @@ export interface Variant {
   /** Log of the share of this way among the fault's ways. */
   readonly logShare: number;
   /** The start outcomes in which it can show, and their chances: most show in one or two. */
-  readonly showsAs: readonly { readonly outcome: number; readonly chance: number }[];
+  readonly showsAs: readonly Showing[];
+}
+
+/** One outcome in which something shows, and its chance. */
+export interface Showing {
+  readonly outcome: number;
+  readonly chance: number;
 }
 
 /** No second fault. */
@@ -21,12 +27,15 @@ export const NONE = -1;
 /**
  * All hypotheses about a machine: every single variant, and every compatible pair of variants. Hypothesis h has the
  * variants first[h] and second[h]; the first comes no later in the chain than the second, which is NONE for a single.
+ * The singles come first, in the order of the variants; the pairs follow, those with the same first variant together.
  */
 export interface HypothesisSpace {
   readonly faults: readonly FaultInstance[];
   readonly variants: readonly Variant[];
   readonly first: Int32Array;
   readonly second: Int32Array;
+  /** The pairs whose first variant is v stand from pairsFrom[v] up to pairsFrom[v + 1]. */
+  readonly pairsFrom: Int32Array;
   /** Natural logarithms; the priors sum to 1. */
   readonly logPrior: Float64Array;
 }
@@ -48,8 +57,9 @@ export function createSpace(
   const variants = faults.flatMap((fault, faultIndex) => variantsOf(fault, faultIndex, machine));
   variants.sort((a, b) => linkIndex(a.fault.link) - linkIndex(b.fault.link));
   const logOdds = logShares(faults.map(({ weight }) => weight));
-  const pairs = maxFaults === 2 ? compatiblePairs(variants) : [];
-  return weigh(faults, variants, logOdds, pairs, pairs.length > 0 ? pairShare : 0);
+  const logWeights = Float64Array.from(variants, (v) => (logOdds[v.faultIndex] ?? 0) + v.logShare);
+  const pairs = maxFaults === 2 ? compatiblePairs(variants) : noPairs(variants.length);
+  return weigh(faults, variants, logWeights, pairs, pairs.second.length > 0 ? pairShare : 0);
 }
 
 function variantsOf(fault: FaultInstance, faultIndex: number, machine: Machine): Variant[] {
@@ -68,45 +78,66 @@ const logShares = (weights: readonly number[]): number[] => {
   return weights.map((weight) => Math.log(weight / total));
 };
 
+interface Pairs {
+  readonly from: Int32Array;
+  readonly second: Int32Array;
+}
+
+const noPairs = (variants: number): Pairs => ({ from: new Int32Array(variants + 1), second: new Int32Array(0) });
+
 /**
  * Two faults are worth holding apart if neither is "something else" and one repair does not mend both.
  */
-function compatiblePairs(variants: readonly Variant[]): (readonly [number, number])[] {
-  const pairs: (readonly [number, number])[] = [];
-  for (let a = 0; a < variants.length; a++)
-    for (let b = a + 1; b < variants.length; b++) {
-      const [x, y] = [variants[a]?.fault, variants[b]?.fault];
-      if (!x || !y || x.somethingElse || y.somethingElse || x.repairClass.id === y.repairClass.id) continue;
-      pairs.push([a, b]);
-    }
-  return pairs;
+function compatiblePairs(variants: readonly Variant[]): Pairs {
+  const classes = new Map<string, number>();
+  const classOf = Int32Array.from(variants, ({ fault: { repairClass, somethingElse } }) => {
+    if (somethingElse) return NONE;
+    const known = classes.get(repairClass.id) ?? classes.size;
+    classes.set(repairClass.id, known);
+    return known;
+  });
+  const count = variants.length;
+  const from = new Int32Array(count + 1);
+  const second = new Int32Array((count * (count - 1)) / 2);
+  let pairs = 0;
+  for (let a = 0; a < count; a++) {
+    from[a] = pairs;
+    const own = classOf[a] ?? NONE;
+    if (own === NONE) continue;
+    for (let b = a + 1; b < count; b++) if (classOf[b] !== own && classOf[b] !== NONE) second[pairs++] = b;
+  }
+  from[count] = pairs;
+  return { from, second: second.slice(0, pairs) };
 }
 
 function weigh(
   faults: readonly FaultInstance[],
   variants: readonly Variant[],
-  logOdds: readonly number[],
-  pairs: readonly (readonly [number, number])[],
+  logWeights: Float64Array,
+  pairs: Pairs,
   pairShare: number,
 ): HypothesisSpace {
-  const count = variants.length + pairs.length;
+  const singles = variants.length;
+  const count = singles + pairs.second.length;
   const first = new Int32Array(count);
   const second = new Int32Array(count).fill(NONE);
   const logPrior = new Float64Array(count);
-  const logOf = (v: number) => (logOdds[variants[v]?.faultIndex ?? 0] ?? 0) + (variants[v]?.logShare ?? 0);
-  const logWeights = Float64Array.from(variants, (_, v) => logOf(v));
+  const pairsFrom = pairs.from.map((pair) => singles + pair);
+  const weights = logWeights.map(Math.exp);
   let pairMass = 0;
-  pairs.forEach(([a, b]) => (pairMass += Math.exp((logWeights[a] ?? 0) + (logWeights[b] ?? 0))));
-  const logPair = Math.log(pairShare) - Math.log(pairMass);
-  for (let v = 0; v < variants.length; v++) {
+  for (let v = 0; v < singles; v++) {
     first[v] = v;
     logPrior[v] = Math.log(1 - pairShare) + (logWeights[v] ?? 0);
+    for (let h = pairsFrom[v] ?? 0; h < (pairsFrom[v + 1] ?? 0); h++)
+      pairMass += (weights[v] ?? 0) * (weights[pairs.second[h - singles] ?? 0] ?? 0);
   }
-  pairs.forEach(([a, b], p) => {
-    const h = variants.length + p;
-    first[h] = a;
-    second[h] = b;
-    logPrior[h] = logPair + (logWeights[a] ?? 0) + (logWeights[b] ?? 0);
-  });
-  return { faults, variants, first, second, logPrior };
+  const logPair = Math.log(pairShare) - Math.log(pairMass);
+  for (let v = 0; v < singles; v++)
+    for (let h = pairsFrom[v] ?? 0; h < (pairsFrom[v + 1] ?? 0); h++) {
+      const b = pairs.second[h - singles] ?? 0;
+      first[h] = v;
+      second[h] = b;
+      logPrior[h] = logPair + (logWeights[v] ?? 0) + (logWeights[b] ?? 0);
+    }
+  return { faults, variants, first, second, pairsFrom, logPrior };
 }

@@ -1,6 +1,6 @@
 import { isOriginalIn, type Configuration, type Machine, type Part } from '../machine';
 import { canAct, type FaultInstance } from '../faults';
-import { expectStart, linkIndex, missingBreaks, type LinkId, type StartDepth } from '../startup';
+import { expectStart, linkIndex, missingBreaks, spareDoubt, type LinkId, type StartDepth } from '../startup';
 import {
   chancesOfGrades,
   deadBell,
@@ -13,37 +13,28 @@ import {
   type Trial,
 } from '../trials';
 import { unknownKeepsToLook } from './expect-outcomes';
-import { NONE, type Variant } from './hypothesis-space';
+import type { Showing, Variant } from './hypothesis-space';
 
 /**
- * What a trial would show, compiled for one configuration so that sets of up to two variants cost a few operations.
- * It gives the same chances as the plain model in expect-outcomes.ts; variants a and b are in chain order, NONE if
- * absent.
+ * What a trial would show in one configuration, compiled so that any set of up to two faults costs a few operations.
+ * Every kind of trial has the same form: a fault v decides the outcome with chance 1 - pass[v] and then shows in its
+ * own few ways; otherwise the next fault decides, and if none does, the outcome is that of a machine without faults.
+ * It gives the same chances as the plain model in expect-outcomes.ts, for a and b in chain order:
+ *
+ *     chance(o | a, b) = decided(o, a) + pass[a] * (decided(o, b) + pass[b] * none[o])
  */
 export interface OutcomeModel {
-  /** Chance that a clean eye sees the outcome: no misreading, no unknown. */
-  clean(outcome: number, a: number, b: number): number;
-  /** Density per volt of a reading, for measurements. */
-  density(volts: number, a: number, b: number): number;
-  /**
-   * Adds weight times the clean chances of all outcomes to a row. The row may hold them in a form of the model's own
-   * until `settle` is called on it.
-   */
-  add(row: Float64Array, weight: number, a: number, b: number): void;
-  settle(row: Float64Array): void;
-}
-
-/** Rows are one longer than the outcomes: starts keep the share of the untroubled start there until they settle. */
-export const rowLength = (outcomes: number): number => outcomes + 1;
-
-/** A model of few outcomes adds each by itself. */
-function plainRows(outcomes: number, clean: OutcomeModel['clean']): Pick<OutcomeModel, 'add' | 'settle'> {
-  return {
-    add: (row, weight, a, b) => {
-      for (let o = 0; o < outcomes; o++) row[o] = (row[o] ?? 0) + weight * clean(o, a, b);
-    },
-    settle: () => undefined,
-  };
+  readonly width: number;
+  /** By variant: chance, 0 to 1, that it lets the outcome be decided by the rest. */
+  readonly pass: Float64Array;
+  /** By variant: how it shows when it decides; read only where pass is below 1. */
+  readonly shows: readonly (readonly Showing[])[];
+  /** Chances of the outcomes when nothing is there to decide. */
+  readonly none: Float64Array;
+  /** A spare that is bad itself: the chance, and what it shows whatever else there is. */
+  readonly badSpare: { readonly chance: number; readonly shows: Float64Array } | null;
+  /** For measurements: density per volt of a reading when variant v decides, or when nothing does (null). */
+  readonly density: ((volts: number, v: number | null) => number) | null;
 }
 
 export interface Compiling {
@@ -52,13 +43,6 @@ export interface Compiling {
   readonly variants: readonly Variant[];
   /** See actingFaults. */
   readonly acting: Uint8Array;
-}
-
-/** Chance that a variant stops an attempt in this configuration: 0 where it cannot act. */
-function strikes({ acting, variants }: Compiling, counts: (variant: Variant) => boolean): Float64Array {
-  return Float64Array.from(variants, (variant) =>
-    acting[variant.faultIndex] === 1 && counts(variant) ? variant.present.stops.chance : 0,
-  );
 }
 
 /** By fault index: 1 where the fault, being present, can act in the configuration. */
@@ -76,152 +60,146 @@ export function compileTrial(trial: Trial, compiling: Compiling): OutcomeModel {
   if (!part) throw new Error(`${trial.id}: expected a look or measurement to name its part`);
   if (observe.kind === 'measure') return compileMeasure(observe.quantity, part, compiling);
   return observe.look.passes
-    ? compileSign(observe.look.passes, compiling)
+    ? compileSign(observe.look, observe.look.passes, compiling)
     : compileSighting(observe.look, part, compiling);
 }
 
-const noDensity = (): number => {
-  throw new Error('density: expected a measurement');
-};
+/** By variant: chance that it does not stop an attempt in this configuration, among those that count. */
+function passes({ acting, variants }: Compiling, counts: (link: number) => boolean): Float64Array {
+  const pass = new Float64Array(variants.length).fill(1);
+  for (let v = 0; v < pass.length; v++) {
+    const variant = variants[v];
+    if (variant && acting[variant.faultIndex] === 1 && counts(linkIndex(variant.fault.link)))
+      pass[v] = 1 - variant.present.stops.chance;
+  }
+  return pass;
+}
 
-/** At v, or 0 for NONE. */
-const at = (values: Float64Array, v: number): number => (v === NONE ? 0 : (values[v] ?? 0));
+/** The ways of showing never change; every start of a machine shares them. */
+const showingsOf = new WeakMap<readonly Variant[], readonly (readonly Showing[])[]>();
+function startShowings(variants: readonly Variant[]): readonly (readonly Showing[])[] {
+  const known = showingsOf.get(variants) ?? variants.map(({ showsAs }) => showsAs);
+  showingsOf.set(variants, known);
+  return known;
+}
 
 function compileStart(depth: StartDepth, compiling: Compiling): OutcomeModel {
   const { machine, configuration, variants } = compiling;
-  const whole = expectStart(machine, configuration, [], { depth });
-  const stopsAt = Math.min(...missingBreaks(machine, configuration).map(({ link }) => linkIndex(link)), Infinity);
-  const reached = ({ fault }: Variant) =>
-    linkIndex(fault.link) <= stopsAt && (depth === 'load' || fault.link !== 'load');
-  const hit = strikes(compiling, reached);
-  const clean = (outcome: number, a: number, b: number): number => {
-    let chance = whole[outcome] ?? 0;
-    for (const v of [b, a]) {
-      const p = at(hit, v);
-      if (p > 0) chance = p * (variants[v]?.present.stops.shows[outcome] ?? 0) + (1 - p) * chance;
-    }
-    return chance;
+  const none = expectStart(machine, configuration, [], { depth, trustSpares: true });
+  const stopsAt = missingBreaks(machine, configuration).reduce((top, { link }) => Math.min(top, linkIndex(link)), 99);
+  const load = linkIndex('load');
+  return {
+    width: none.length,
+    pass: passes(compiling, (link) => link <= stopsAt && (depth === 'load' || link !== load)),
+    shows: startShowings(variants),
+    none,
+    badSpare: spareDoubt(machine, configuration),
+    density: null,
   };
-  return { clean, density: noDensity, ...startRows(whole, hit, variants) };
 }
 
-/** Rows take the few ways in which variants show, and the share of the untroubled start at their end. */
-function startRows(
-  whole: Float64Array,
-  hit: Float64Array,
-  variants: readonly Variant[],
-): Pick<OutcomeModel, 'add' | 'settle'> {
-  const base = whole.length;
-  const addOne = (row: Float64Array, weight: number, v: number): number => {
-    const variant = v === NONE ? undefined : variants[v];
-    const p = at(hit, v);
-    if (p === 0 || !variant) return weight;
-    for (const { outcome, chance } of variant.showsAs) row[outcome] = (row[outcome] ?? 0) + weight * p * chance;
-    return weight * (1 - p);
-  };
-  return {
-    add: (row, weight, a, b) => {
-      row[base] = (row[base] ?? 0) + addOne(row, addOne(row, weight, a), b);
-    },
-    settle: (row) => {
-      const share = row[base] ?? 0;
-      if (share === 0) return;
-      for (let o = 0; o < base; o++) row[o] = (row[o] ?? 0) + share * (whole[o] ?? 0);
-      row[base] = 0;
-    },
-  };
-}
+const signGone: readonly Showing[] = [{ outcome: 1, chance: 1 }];
 
 /** A look whose sign is whether the chain passes a link. */
 function compileSign(
+  look: Look,
   { link, ignoring }: { readonly link: LinkId; readonly ignoring: readonly LinkId[] },
   compiling: Compiling,
 ): OutcomeModel {
-  const { machine, configuration } = compiling;
+  const { machine, configuration, variants } = compiling;
   const upTo = linkIndex(link);
+  const ignored = ignoring.map(linkIndex);
   const missing = missingBreaks(machine, configuration).some((stop) => linkIndex(stop.link) <= upTo);
-  const hit = strikes(compiling, ({ fault }) => linkIndex(fault.link) <= upTo && !ignoring.includes(fault.link));
-  const clean = (outcome: number, a: number, b: number): number => {
-    const passes = missing ? 0 : (1 - at(hit, a)) * (1 - at(hit, b));
-    return outcome === 0 ? passes * (1 - falseAlarm) : 1 - passes + passes * falseAlarm;
+  const width = look.options.length;
+  const none = new Float64Array(width);
+  none[0] = missing ? 0 : 1 - falseAlarm;
+  none[1] = missing ? 1 : falseAlarm;
+  return {
+    width,
+    pass: passes(compiling, (at) => at <= upTo && !ignored.includes(at)),
+    shows: variants.map(() => signGone),
+    none,
+    badSpare: null,
+    density: null,
   };
-  return { clean, density: noDensity, ...plainRows(2, clean) };
 }
+
+const unseen: readonly Showing[] = [];
 
 /** A look that notices some faults of its part. */
 function compileSighting(look: Look, part: Part, { configuration, variants }: Compiling): OutcomeModel {
-  const isThere = isOriginalIn(configuration, part.id);
-  const noticed = new Float64Array(variants.length);
-  const as = new Int32Array(variants.length).fill(NONE);
-  variants.forEach(({ fault }, v) => {
-    const sighting =
-      isThere && fault.part.id === part.id ? fault.mode.seen?.find((s) => s.look === look.id) : undefined;
-    const option = look.options.findIndex(({ id }) => id === sighting?.as);
-    if (!sighting || option < 0) return;
-    noticed[v] = sighting.chance;
-    as[v] = option;
-  });
-  const others = look.options.length - 1;
-  const clean = (outcome: number, a: number, b: number): number => {
-    const [seenA, seenB] = [at(noticed, a), at(noticed, b)];
-    const unnoticed = (1 - seenA) * (1 - seenB);
-    if (outcome === 0) return unnoticed * (1 - falseAlarm);
-    let chance = (unnoticed * falseAlarm) / others;
-    if (seenA > 0 && as[a] === outcome) chance += seenA;
-    if (seenB > 0 && as[b] === outcome) chance += (1 - seenA) * seenB;
-    return chance;
-  };
-  return { clean, density: noDensity, ...plainRows(look.options.length, clean) };
+  const width = look.options.length;
+  const pass = new Float64Array(variants.length).fill(1);
+  const shows = new Array<readonly Showing[]>(variants.length).fill(unseen);
+  const none = new Float64Array(width).fill(falseAlarm / (width - 1));
+  none[0] = 1 - falseAlarm;
+  if (isOriginalIn(configuration, part.id))
+    variants.forEach(({ fault }, v) => {
+      if (fault.part.id !== part.id) return;
+      const sighting = fault.mode.seen?.find((s) => s.look === look.id);
+      const outcome = look.options.findIndex(({ id }) => id === sighting?.as);
+      if (!sighting || outcome < 0) return;
+      pass[v] = 1 - sighting.chance;
+      shows[v] = [{ outcome, chance: 1 }];
+    });
+  return { width, pass, shows, none, badSpare: null, density: null };
 }
 
+const dead: readonly Bell[] = [deadBell];
+
+/** A measurement: faults that break the feed read nothing, those that change the quantity read their own way. */
 function compileMeasure(quantity: Quantity, part: Part, compiling: Compiling): OutcomeModel {
   const { machine, configuration, variants } = compiling;
   const setting = { machine, configuration };
+  const alone = { ...quantity, fedBy: null };
   const isFed = quantity.fedBy === null || !isOriginalIn(configuration, part.id);
-  const upTo = quantity.fedBy === null ? -1 : linkIndex(quantity.fedBy);
+  const upTo = quantity.fedBy === null || isFed ? -1 : linkIndex(quantity.fedBy);
   const missing = missingBreaks(machine, { ...configuration, start: 'button' }).some(
     ({ link }) => linkIndex(link) <= upTo,
   );
-  const hit = strikes(compiling, ({ fault }) => linkIndex(fault.link) <= upTo);
-  const healthy = expectReading({ ...quantity, fedBy: null }, part, [], setting);
-  const own = variants.map(({ present, fault }) => {
-    const reads = fault.mode.reads?.some((reading) => reading.quantity === quantity.id);
-    return reads && isOriginalIn(configuration, fault.part.id)
-      ? expectReading({ ...quantity, fedBy: null }, part, [present], setting)
-      : null;
+  const healthy = missing ? dead : expectReading(alone, part, [], setting);
+  const pass = passes(compiling, (link) => link <= upTo);
+  const deadShows = showing(chancesOfGrades(quantity, dead));
+  const shows = new Array<readonly Showing[]>(variants.length).fill(deadShows);
+  const bells = new Map<number, readonly Bell[]>();
+  variants.forEach(({ present, fault }, v) => {
+    const reads = fault.mode.reads?.some((reading) => reading.quantity === quantity.id) && !fault.somethingElse;
+    if (!reads || missing || !isOriginalIn(configuration, fault.part.id)) return;
+    const own = expectReading(alone, part, [present], setting);
+    bells.set(v, own);
+    pass[v] = 0;
+    shows[v] = showing(chancesOfGrades(quantity, own));
   });
-  const dead = [deadBell];
-  const graded = (bells: readonly Bell[]) => chancesOfGrades(quantity, bells);
-  const grades = {
-    healthy: graded(healthy),
-    dead: graded(dead),
-    own: own.map((bells) => (bells ? graded(bells) : null)),
-  };
-  const mix = (a: number, b: number, pick: (bells: 'healthy' | 'dead' | number) => number): number => {
-    const owner = a !== NONE && own[a] ? a : b !== NONE && own[b] ? b : NONE;
-    const blocked = (v: number) => (v === owner ? 0 : at(hit, v));
-    const fed = isFed ? 1 : missing ? 0 : (1 - blocked(a)) * (1 - blocked(b));
-    return fed * pick(owner === NONE ? 'healthy' : owner) + (1 - fed) * pick('dead');
-  };
-  const clean = (outcome: number, a: number, b: number): number =>
-    mix(a, b, (which) =>
-      typeof which === 'number' ? (grades.own[which]?.[outcome] ?? 0) : (grades[which][outcome] ?? 0),
-    );
   return {
-    clean,
-    ...plainRows(grades.dead.length, clean),
-    density: (volts, a, b) =>
-      mix(a, b, (which) =>
-        densityOfReading(
-          typeof which === 'number' ? (own[which] ?? healthy) : which === 'dead' ? dead : healthy,
-          volts,
-        ),
-      ),
+    width: 4,
+    pass,
+    shows,
+    none: chancesOfGrades(quantity, healthy),
+    badSpare: null,
+    density: (volts, v) => densityOfReading(v === null ? healthy : (bells.get(v) ?? dead), volts),
   };
 }
+
+const showing = (chances: Float64Array): Showing[] => [...chances].map((chance, outcome) => ({ outcome, chance }));
 
 /** Chance of an outcome with misreading, and with the looser look of an unknown fault. */
 export function noisy(clean: number, width: number, misreadChance: number, hasUnknown: boolean): number {
   const spread = 1 - (hasUnknown ? unknownKeepsToLook : 1) * (1 - misreadChance);
   return clean * (1 - spread) + spread / width;
+}
+
+/** Clean chance of an outcome when variant v alone is there, or nothing (null). */
+export function cleanChance(model: OutcomeModel, outcome: number, v: number | null): number {
+  const none = model.none[outcome] ?? 0;
+  const pass = v === null ? 1 : (model.pass[v] ?? 1);
+  const decided = v !== null && pass < 1 ? (1 - pass) * shareOf(model.shows[v] ?? [], outcome) : 0;
+  const chance = decided + pass * none;
+  return model.badSpare
+    ? (1 - model.badSpare.chance) * chance + model.badSpare.chance * (model.badSpare.shows[outcome] ?? 0)
+    : chance;
+}
+
+function shareOf(showings: readonly Showing[], outcome: number): number {
+  for (const shows of showings) if (shows.outcome === outcome) return shows.chance;
+  return 0;
 }

@@ -46,7 +46,8 @@ function keyOf({ observe, part, id }: Trial, stateKey: string): string {
   return `${observe.kind} ${what} ${part?.id ?? ''}`;
 }
 
-function configurationKey({ placements, settings, start, surface }: Configuration): string {
+/** A text that is the same for configurations that are the same. */
+export function configurationKey({ placements, settings, start, surface }: Configuration): string {
   const places = Object.keys(placements).sort();
   return JSON.stringify([settings, start, surface, places.map((id) => [id, placements[id]])]);
 }

@@ -35,45 +35,43 @@ export function rankSuspects({ faults }: HypothesisSpace, byFault: Float64Array)
     .sort((a, b) => b.probability - a.probability);
 }
 
-/**
- * The variant that counts now for a hypothesis and a mask of what handling has left: the first one in the chain that
- * is still there; the first at all if none is.
- */
-export function foremost({ first, second }: HypothesisSpace, h: number, mask: number): number {
-  const b = second[h] ?? NONE;
-  return mask === 2 && b !== NONE ? b : (first[h] ?? 0);
+/** By variant: probability that it is the one that counts now; they sum to 1. */
+export function probabilityForemost(
+  { second, pairsFrom, variants }: HypothesisSpace,
+  probabilities: Float64Array,
+  { stillThere, touched }: Belief,
+): Float64Array {
+  const byVariant = new Float64Array(variants.length);
+  for (let a = 0; a < variants.length; a++) {
+    let own = probabilities[a] ?? 0;
+    for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++) {
+      const p = probabilities[h] ?? 0;
+      const b = second[h] ?? 0;
+      const onlyB = touched[a] ? p * (stillThere[4 * h + 2] ?? 0) : 0;
+      byVariant[b] = (byVariant[b] ?? 0) + onlyB;
+      own += p - onlyB;
+    }
+    byVariant[a] = (byVariant[a] ?? 0) + own;
+  }
+  return byVariant;
 }
 
-/** Sums the probability of every hypothesis and mask under the key of its foremost variant. */
-function sumByForemost<K>(
-  space: HypothesisSpace,
-  probabilities: Float64Array,
-  { stillThere }: Belief,
+function sumBy<K>(
+  { variants }: HypothesisSpace,
+  foremost: Float64Array,
   key: (fault: FaultInstance) => K,
 ): Map<K, number> {
-  const byVariant = new Float64Array(space.variants.length);
-  for (let h = 0; h < probabilities.length; h++) {
-    const p = probabilities[h] ?? 0;
-    if (p === 0) continue;
-    for (let mask = 0; mask < 4; mask++) {
-      const share = stillThere[4 * h + mask] ?? 0;
-      if (share === 0) continue;
-      const v = foremost(space, h, mask);
-      byVariant[v] = (byVariant[v] ?? 0) + p * share;
-    }
-  }
   const sums = new Map<K, number>();
-  space.variants.forEach(({ fault }, v) => sums.set(key(fault), (sums.get(key(fault)) ?? 0) + (byVariant[v] ?? 0)));
+  variants.forEach(({ fault }, v) => sums.set(key(fault), (sums.get(key(fault)) ?? 0) + (foremost[v] ?? 0)));
   return sums;
 }
 
 /** Probability that the fault that counts now is at each link; they sum to 1. */
 export function probabilityByLink(
   space: HypothesisSpace,
-  probabilities: Float64Array,
-  belief: Belief,
+  foremost: Float64Array,
 ): { link: LinkId; probability: number }[] {
-  const sums = sumByForemost(space, probabilities, belief, ({ link }) => link);
+  const sums = sumBy(space, foremost, ({ link }) => link);
   return LINK_IDS.map((link) => ({ link, probability: sums.get(link) ?? 0 }));
 }
 
@@ -103,9 +101,9 @@ export interface RankedRepair {
 }
 
 /** Repair classes by falling probability; they sum to 1. */
-export function rankRepairs(space: HypothesisSpace, probabilities: Float64Array, belief: Belief): RankedRepair[] {
+export function rankRepairs(space: HypothesisSpace, foremost: Float64Array): RankedRepair[] {
   const classes = new Map(space.faults.map(({ repairClass }) => [repairClass.id, repairClass]));
-  return [...sumByForemost(space, probabilities, belief, ({ repairClass }) => repairClass.id)]
+  return [...sumBy(space, foremost, ({ repairClass }) => repairClass.id)]
     .flatMap(([id, probability]) => {
       const repairClass = classes.get(id);
       return repairClass ? [{ repairClass, probability }] : [];

@@ -1,4 +1,12 @@
-import { fittedModules, isFilled, type Configuration, type Machine, type PartKind } from '../machine';
+import {
+  fittedModules,
+  isFilled,
+  placementOf,
+  type Configuration,
+  type Machine,
+  type Part,
+  type PartKind,
+} from '../machine';
 import type { LinkId } from './link';
 import { expectStageSignal } from './stage-signal';
 import { distributionOf, type StartDistribution } from './start-outcome';
@@ -38,4 +46,52 @@ export function missingBreaks(machine: Machine, configuration: Configuration): B
 export function expectNoPicture(machine: Machine): StartDistribution {
   const showsStages = machine.board.stageLights || machine.board.checkpointDisplay;
   return distributionOf(showsStages ? { dark: 0.9, blank: 0.1 } : { blank: 0.85, dark: 0.15 });
+}
+
+/** Chance that a spare or new part taken for good is bad itself: starting judgement. */
+const badOnArrival = 0.008;
+
+function badPartShows(part: Part, machine: Machine): StartDistribution | null {
+  switch (part.kind) {
+    case 'cord':
+    case 'supply':
+    case 'adapter':
+    case 'case-switch':
+      return nothing;
+    case 'processor':
+    case 'board':
+      return expectStageSignal('processor', machine.board);
+    case 'module':
+      return expectStageSignal('memory', machine.board);
+    case 'card':
+      return expectStageSignal('graphics', machine.board);
+    case 'monitor':
+    case 'display-cable':
+      return expectNoPicture(machine);
+    case 'keyboard':
+      return distributionOf({ 'message-keyboard': 1 });
+    case 'cooler':
+      return distributionOf({ 'cuts-out': 1 });
+    case 'drive':
+      return noSystem;
+    default:
+      return null;
+  }
+}
+
+/**
+ * The chance that one of the spares in place is bad itself, and what that shows, whatever else is wrong; null if no
+ * spare is in place. The least that keeps a spare from being trusted without end.
+ */
+export function spareDoubt(
+  machine: Machine,
+  configuration: Configuration,
+): { readonly chance: number; readonly shows: StartDistribution } | null {
+  const bad = machine.parts
+    .filter((part) => ['spare', 'new'].includes(placementOf(configuration, part.id).state))
+    .map((part) => badPartShows(part, machine))
+    .filter((shows) => shows !== null);
+  if (bad.length === 0) return null;
+  const mean = bad[0]?.map((_, o) => bad.reduce((sum, shows) => sum + (shows[o] ?? 0), 0) / bad.length);
+  return mean ? { chance: 1 - (1 - badOnArrival) ** bad.length, shows: mean } : null;
 }

@@ -1,5 +1,5 @@
 import type { Configuration, Machine } from '../machine';
-import { missingBreaks, type Break } from './break';
+import { missingBreaks, spareDoubt, type Break } from './break';
 import { linkIndex, type LinkId } from './link';
 import { START_OUTCOMES, startOutcomeIndex, type StartDistribution } from './start-outcome';
 
@@ -11,15 +11,18 @@ const works = startOutcomeIndex('works');
 /**
  * The generative start-up model: chances of what is seen when a machine with these breaks is started.
  * Walks the chain; the first link that fails decides, later links are not reached.
- * Returns chances over START_OUTCOMES that sum to 1. Breaks at "load" count only when the watch goes on to load.
+ * Returns chances over START_OUTCOMES that sum to 1. Breaks at "load" count only when the watch goes on to load. A
+ * spare in place may be bad itself, unless spares are to be trusted.
  */
 export function expectStart(
   machine: Machine,
   configuration: Configuration,
   breaks: readonly Break[],
-  { depth = 'start' }: { depth?: StartDepth } = {},
+  { depth = 'start', trustSpares = false }: { depth?: StartDepth; trustSpares?: boolean } = {},
 ): StartDistribution {
-  return walk([...missingBreaks(machine, configuration), ...breaks], depth);
+  const seen = walk([...missingBreaks(machine, configuration), ...breaks], depth);
+  const doubt = trustSpares ? null : spareDoubt(machine, configuration);
+  return doubt ? seen.map((p, o) => (1 - doubt.chance) * p + doubt.chance * (doubt.shows[o] ?? 0)) : seen;
 }
 
 function walk(breaks: readonly Break[], depth: StartDepth): StartDistribution {

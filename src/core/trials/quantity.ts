@@ -50,7 +50,8 @@ const absentShare = 0.2;
 export const meterSpreadVolts = (volts: number): number => Math.abs(volts) * meterShare + meterVolts;
 
 /**
- * What the meter would read, as a mixture of normal bells whose weights sum to 1, given the faults that are present.
+ * What the meter would read, as a mixture of normal bells whose weights sum to 1, given the faults that are present, in the
+ * order of the chain.
  */
 export function expectReading(
   quantity: Quantity,
@@ -63,8 +64,11 @@ export function expectReading(
       fault.mode.reads?.some((r) => r.quantity === quantity.id) && isOriginalIn(configuration, fault.part.id),
   );
   const reading = own?.fault.mode.reads?.find((r) => r.quantity === quantity.id);
+  // What lies behind the fault that sets the reading cannot take the feed away before it.
+  const before = own ? present.indexOf(own) : present.length;
   const stops = present
-    .filter((p) => p !== own && canAct(p.fault, machine, configuration))
+    .slice(0, before)
+    .filter((p) => canAct(p.fault, machine, configuration))
     .map(({ stops: stop }) => stop);
   const fed = !isOriginalIn(configuration, part.id)
     ? 1

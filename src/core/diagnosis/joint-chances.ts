@@ -1,0 +1,197 @@
+import { NONE } from './hypothesis-space';
+import type { LiveWays } from './live-ways';
+import type { OutcomeModel } from './outcome-model';
+import { unknownKeepsToLook } from './expect-outcomes';
+
+/** Joint chances of repair class and outcome: one row a class, `width` entries each; all sum to 1. */
+export interface JointChances {
+  readonly width: number;
+  readonly classes: number;
+  /** Row-major; may be longer than classes × width. */
+  readonly entries: Float64Array;
+}
+
+/** Room for the joint chances of one trial after another. */
+export class JointScratch {
+  entries = new Float64Array(0);
+  base = new Float64Array(0);
+
+  clear(classes: number, width: number): void {
+    if (this.entries.length < classes * width) this.entries = new Float64Array(classes * width);
+    else this.entries.fill(0, 0, classes * width);
+    if (this.base.length < classes) this.base = new Float64Array(classes);
+    else this.base.fill(0, 0, classes);
+  }
+}
+
+/**
+ * Joint chances of class and outcome of a trial, before it is done. `cure` holds, by variant, the chance that doing it
+ * removes the fault first; null if it handles nothing. Misreading and unknown faults loosen each class as a whole.
+ */
+export function jointChances(
+  live: LiveWays,
+  model: OutcomeModel,
+  cure: Float64Array | null,
+  misreadChance: number,
+  scratch: JointScratch,
+): JointChances {
+  const classes = live.classIds.length;
+  scratch.clear(classes, model.width);
+  if (cure) addCured(live, model, cure, scratch);
+  else addStill(live, model, scratch);
+  scratch.base[live.rightRow] = (scratch.base[live.rightRow] ?? 0) + live.right;
+  settle(live, model, misreadChance, scratch);
+  return { width: model.width, classes, entries: scratch.entries };
+}
+
+function addShows(scratch: JointScratch, model: OutcomeModel, row: number, v: number, weight: number): void {
+  const shows = model.shows[v];
+  if (!shows) return;
+  const at = row * model.width;
+  for (let s = 0; s < shows.length; s++) {
+    const showing = shows[s];
+    if (showing)
+      scratch.entries[at + showing.outcome] = (scratch.entries[at + showing.outcome] ?? 0) + weight * showing.chance;
+  }
+}
+
+function addStill({ single, group, pair }: LiveWays, model: OutcomeModel, scratch: JointScratch): void {
+  const { pass } = model;
+  const { base } = scratch;
+  for (let i = 0; i < single.v.length; i++) {
+    const v = single.v[i] ?? 0;
+    const row = single.row[i] ?? 0;
+    const weight = single.weight[i] ?? 0;
+    const through = pass[v] ?? 1;
+    if (through < 1) addShows(scratch, model, row, v, weight * (1 - through));
+    base[row] = (base[row] ?? 0) + weight * through;
+  }
+  for (let g = 0; g < group.a.length; g++) {
+    const a = group.a[g] ?? 0;
+    const row = group.row[g] ?? 0;
+    const through = pass[a] ?? 1;
+    if (through < 1) addShows(scratch, model, row, a, (group.sum[g] ?? 0) * (1 - through));
+    if (through === 0) continue;
+    let untold = 0;
+    for (let i = group.from[g] ?? 0; i < (group.from[g + 1] ?? 0); i++) {
+      const b = pair.b[i] ?? 0;
+      const weight = (pair.weight[i] ?? 0) * through;
+      const onward = pass[b] ?? 1;
+      if (onward < 1) addShows(scratch, model, row, b, weight * (1 - onward));
+      untold += weight * onward;
+    }
+    base[row] = (base[row] ?? 0) + untold;
+  }
+}
+
+/** Handling may remove either fault before anything is seen. */
+function addCured(
+  { single, group, pair }: LiveWays,
+  model: OutcomeModel,
+  cure: Float64Array,
+  scratch: JointScratch,
+): void {
+  const { pass } = model;
+  const { base } = scratch;
+  /** A way with a, then b (either may be NONE), adds to its row what each decides. */
+  const add = (row: number, a: number, b: number, weight: number) => {
+    if (weight === 0) return;
+    const through = a === NONE ? 1 : (pass[a] ?? 1);
+    const onward = b === NONE ? 1 : (pass[b] ?? 1);
+    if (through < 1) addShows(scratch, model, row, a, weight * (1 - through));
+    if (onward < 1) addShows(scratch, model, row, b, weight * through * (1 - onward));
+    base[row] = (base[row] ?? 0) + weight * through * onward;
+  };
+  for (let i = 0; i < single.v.length; i++) {
+    const v = single.v[i] ?? 0;
+    const gone = cure[v] ?? 0;
+    add(single.row[i] ?? 0, v, NONE, (single.weight[i] ?? 0) * (1 - gone));
+    add(single.row[i] ?? 0, NONE, NONE, (single.weight[i] ?? 0) * gone);
+  }
+  for (let g = 0; g < group.a.length; g++) {
+    const a = group.a[g] ?? 0;
+    const row = group.row[g] ?? 0;
+    const goneA = cure[a] ?? 0;
+    for (let i = group.from[g] ?? 0; i < (group.from[g + 1] ?? 0); i++) {
+      const b = pair.b[i] ?? 0;
+      const weight = pair.weight[i] ?? 0;
+      const goneB = cure[b] ?? 0;
+      add(row, a, b, weight * (1 - goneA) * (1 - goneB));
+      add(row, NONE, b, weight * goneA * (1 - goneB));
+      add(row, a, NONE, weight * (1 - goneA) * goneB);
+      add(row, NONE, NONE, weight * goneA * goneB);
+    }
+  }
+}
+
+/** Adds the share of the untroubled machine to each row, then what a bad spare, misreading and the unknown blur. */
+function settle(live: LiveWays, model: OutcomeModel, misreadChance: number, { entries, base }: JointScratch): void {
+  const { width, none, badSpare } = model;
+  for (let row = 0; row < live.classIds.length; row++) {
+    const at = row * width;
+    const untold = base[row] ?? 0;
+    let mass = 0;
+    for (let o = 0; o < width; o++) {
+      const value = (entries[at + o] ?? 0) + untold * (none[o] ?? 0);
+      entries[at + o] = value;
+      mass += value;
+    }
+    if (mass === 0) continue;
+    if (badSpare)
+      for (let o = 0; o < width; o++)
+        entries[at + o] =
+          (1 - badSpare.chance) * (entries[at + o] ?? 0) + mass * badSpare.chance * (badSpare.shows[o] ?? 0);
+    const spread = 1 - (live.isUnknown[row] ? unknownKeepsToLook : 1) * (1 - misreadChance);
+    for (let o = 0; o < width; o++) entries[at + o] = (1 - spread) * (entries[at + o] ?? 0) + (mass * spread) / width;
+  }
+}
+
+/** What a trial is expected to tell: chances of its outcomes, the class that leads after each, and information. */
+export interface Told {
+  readonly chances: Float64Array;
+  /** By outcome: row of the class that leads then. */
+  readonly leaders: Int32Array;
+  /** By outcome: its probability then. */
+  readonly leads: Float64Array;
+  /** Information about the class, in bits: entropy of the outcome less its mean entropy within a class. */
+  readonly bits: number;
+}
+
+/** Reads joint chances; one pass over them. */
+export function tell({ width, classes, entries }: JointChances): Told {
+  const chances = new Float64Array(width);
+  const leaders = new Int32Array(width);
+  const leads = new Float64Array(width);
+  let bits = 0;
+  for (let row = 0; row < classes; row++) {
+    const at = row * width;
+    let mass = 0;
+    let last = -1;
+    let lastTerm = 0;
+    for (let o = 0; o < width; o++) {
+      const p = entries[at + o] ?? 0;
+      if (p === 0) continue;
+      mass += p;
+      chances[o] = (chances[o] ?? 0) + p;
+      if (p > (leads[o] ?? 0)) {
+        leads[o] = p;
+        leaders[o] = row;
+      }
+      // Many outcomes of a class share the chance that misreading gives them.
+      if (p !== last) {
+        last = p;
+        lastTerm = p * Math.log2(p);
+      }
+      bits += lastTerm;
+    }
+    if (mass > 0) bits -= mass * Math.log2(mass);
+  }
+  for (let o = 0; o < width; o++) {
+    const p = chances[o] ?? 0;
+    if (p > 0) {
+      bits -= p * Math.log2(p);
+      leads[o] = (leads[o] ?? 0) / p;
+    }
+  }
+  return { chances, leaders, leads, bits: Math.max(0, bits) };
+}

@@ -1,0 +1,36 @@
+import type { Proposal } from './propose';
+import { placesBy, type School, type SchoolView } from './schools';
+
+/** Below this, in bits, a trial tells nothing worth a minute, whatever the school. */
+export const tellsNothing = 0.004;
+
+/** From so many minutes on, a trial takes the machine apart. */
+const invasiveMinutes = 12;
+/** A look from outside as cheap as this comes first if it could make taking apart needless. */
+const cheapMinutes = 2;
+const worthAGlance = 0.02;
+
+/** A trial that can be done now, commits to nothing and tells something. */
+export const isOpenTo = ({ trial, bits, lacks }: Proposal): boolean =>
+  !trial.commits && bits > tellsNothing && lacks.length === 0;
+
+/** The trials of a school in its order; those that tell nothing, commit or lack something are left out. */
+export function orderBySchool(school: School, proposals: readonly Proposal[], view: SchoolView): Proposal[] {
+  const open = proposals.filter(isOpenTo);
+  if (school === 'best-value') return open;
+  const placeOf = placesBy(school, view);
+  const places = new Map(open.map((proposal) => [proposal, placeOf(proposal.trial)]));
+  return [...open].sort((a, b) => (places.get(a) ?? 0) - (places.get(b) ?? 0));
+}
+
+/** The next trial by a school; null if none tells anything. No work that takes the machine apart before a cheap glance. */
+export function nextBySchool(school: School, proposals: readonly Proposal[], view: SchoolView): Proposal | null {
+  const ordered = orderBySchool(school, proposals, view);
+  const [first] = ordered;
+  if (!first) return null;
+  if (school !== 'best-value' || first.minutes < invasiveMinutes) return first;
+  const glance = ordered.find(
+    ({ trial, minutes, bits }) => !trial.inside && minutes <= cheapMinutes && bits > worthAGlance,
+  );
+  return glance ?? first;
+}

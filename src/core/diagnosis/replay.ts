@@ -1,0 +1,99 @@
+import { isSilent } from '../trials';
+import { applyStep, compileStep, priorBelief, probabilitiesOf, type Belief, type CompiledStep } from './belief';
+import type { DiagnosisInput, EvidenceStep } from './evidence-step';
+import { createSpace, type HypothesisSpace } from './hypothesis-space';
+import { JointScratch, jointChances, tell } from './joint-chances';
+import { liveWays } from './live-ways';
+import { actingFaults, compileTrial } from './outcome-model';
+import { withoutRepeats } from './same-evidence';
+import { probabilityByFault } from './suspects';
+import { entrySurprise, type EntrySurprise } from './surprise';
+
+/** A log reckoned step by step. */
+export interface Replay {
+  readonly machineKey: string;
+  readonly space: HypothesisSpace;
+  readonly steps: readonly EvidenceStep[];
+  readonly stepKeys: readonly string[];
+  /** By step; null where it could not be done. */
+  readonly compiled: readonly (CompiledStep | null)[];
+  /** By step; null for silent entries. */
+  readonly surprises: readonly (EntrySurprise | null)[];
+  /** After all steps. */
+  readonly belief: Belief;
+  readonly probabilities: Float64Array;
+  /** Probability of each fault before any step and after each. */
+  readonly byFault: readonly Float64Array[];
+}
+
+/** Reckons a log; steps that stand at the head of a known replay of the same machine are not reckoned again. */
+export function replay(input: DiagnosisInput, known: Replay | null): Replay {
+  const steps = withoutRepeats(input.steps);
+  const stepKeys = steps.map(({ id, trial, outcome, volts, configuration }) =>
+    JSON.stringify([id, trial.id, outcome, volts, configuration]),
+  );
+  const machineKey = JSON.stringify([input.machine, input.circumstances]);
+  const same = known?.machineKey === machineKey ? known : null;
+  const goesOn = same !== null && same.stepKeys.every((key, k) => key === stepKeys[k]);
+  let current = goesOn ? same : start(input, machineKey, same?.space);
+  for (let k = current.steps.length; k < steps.length; k++) {
+    const [step, key] = [steps[k], stepKeys[k]];
+    if (step && key !== undefined) current = advance(current, step, key, input);
+  }
+  return current;
+}
+
+function start(input: DiagnosisInput, machineKey: string, known?: HypothesisSpace): Replay {
+  const space = known ?? createSpace(input.machine, input.circumstances);
+  const belief = priorBelief(space);
+  const probabilities = probabilitiesOf(belief);
+  return {
+    machineKey,
+    space,
+    steps: [],
+    stepKeys: [],
+    compiled: [],
+    surprises: [],
+    belief,
+    probabilities,
+    byFault: [probabilityByFault(space, probabilities)],
+  };
+}
+
+function advance(before: Replay, step: EvidenceStep, key: string, { machine }: DiagnosisInput): Replay {
+  const { space } = before;
+  const compiled = step.outcome === 'could-not' ? null : compileStep(space, step, machine);
+  const belief = compiled ? applyStep(before.belief, space, compiled) : before.belief;
+  const probabilities = compiled ? probabilitiesOf(belief) : before.probabilities;
+  return {
+    ...before,
+    steps: [...before.steps, step],
+    stepKeys: [...before.stepKeys, key],
+    compiled: [...before.compiled, compiled],
+    surprises: [...before.surprises, surpriseAt(before, step, compiled, machine)],
+    belief,
+    probabilities,
+    byFault: [...before.byFault, probabilityByFault(space, probabilities)],
+  };
+}
+
+const scratch = new JointScratch();
+
+function surpriseAt(
+  { space, belief, probabilities }: Replay,
+  step: EvidenceStep,
+  compiled: CompiledStep | null,
+  machine: DiagnosisInput['machine'],
+): EntrySurprise | null {
+  if (!compiled || isSilent(step.outcome)) return null;
+  const { configuration, trial } = step;
+  const acting = actingFaults(space.faults, machine, configuration);
+  const model = compileTrial(trial, { machine, configuration, variants: space.variants, acting });
+  const live = liveWays(space, belief, probabilities);
+  const cure = compiled.cure.some((chance) => chance > 0) ? compiled.cure : null;
+  const { chances } = tell(jointChances(live, model, cure, step.misreadChance, scratch));
+  return entrySurprise(
+    chances,
+    trial.outcomes.findIndex(({ id }) => id === step.outcome),
+  );
+}

@@ -1,0 +1,52 @@
+/** How improbable a log is, against what is usual for a log of such trials. In bits. */
+export interface Surprise {
+  /** Improbability of what was seen: the sum of -log2 of each entry's chance given those before it. */
+  readonly bits: number;
+  /** What such a log costs on average, if the model is right. */
+  readonly usualBits: number;
+  /** One standard deviation of it. */
+  readonly spreadBits: number;
+  /** So far beyond the usual that the record, or the catalogue, must miss something. */
+  readonly isUnusual: boolean;
+}
+
+/** What one entry adds: how improbable it was, and the mean and variance of that over what it could have shown. */
+export interface EntrySurprise {
+  readonly bits: number;
+  readonly meanBits: number;
+  readonly variance: number;
+}
+
+/**
+ * The surprise of one entry from the chances of its outcomes before it was made.
+ *
+ * @example entrySurprise([0.5, 0.5], 0) // => { bits: 1, meanBits: 1, variance: 0 }
+ */
+export function entrySurprise(chances: ArrayLike<number>, outcome: number): EntrySurprise {
+  let meanBits = 0;
+  let square = 0;
+  for (let o = 0; o < chances.length; o++) {
+    const p = chances[o] ?? 0;
+    if (p <= 0) continue;
+    const bits = -Math.log2(p);
+    meanBits += p * bits;
+    square += p * bits * bits;
+  }
+  return {
+    bits: -Math.log2(Math.max(chances[outcome] ?? 0, Number.MIN_VALUE)),
+    meanBits,
+    variance: Math.max(0, square - meanBits ** 2),
+  };
+}
+
+const unusualDeviations = 3;
+const unusualBits = 8;
+
+/** Adds up a log's entries. Unusual: three standard deviations and at least eight bits beyond the mean. */
+export function surpriseOf(entries: readonly EntrySurprise[]): Surprise {
+  const sum = (pick: (entry: EntrySurprise) => number) => entries.reduce((total, entry) => total + pick(entry), 0);
+  const [bits, usualBits] = [sum((entry) => entry.bits), sum((entry) => entry.meanBits)];
+  const spreadBits = Math.sqrt(sum((entry) => entry.variance));
+  const excess = bits - usualBits;
+  return { bits, usualBits, spreadBits, isUnusual: excess > unusualDeviations * spreadBits && excess > unusualBits };
+}
