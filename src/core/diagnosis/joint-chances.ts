@@ -1,4 +1,3 @@
-import { NONE } from './hypothesis-space';
 import type { LiveWays } from './live-ways';
 import type { OutcomeModel } from './outcome-model';
 import { unknownKeepsToLook } from './expect-outcomes';
@@ -25,23 +24,32 @@ export class JointScratch {
 }
 
 /**
- * Joint chances of class and outcome of a trial, before it is done. `cure` holds, by variant, the chance that doing it
- * removes the fault first; null if it handles nothing. Misreading and unknown faults loosen each class as a whole.
+ * Joint chances of class and outcome of a trial, before it is done. `pass` is the model's own, or that with what the
+ * trial's handling may remove first (see passAfter). Misreading and unknown faults loosen each class as a whole.
  */
 export function jointChances(
   live: LiveWays,
   model: OutcomeModel,
-  cure: Float64Array | null,
+  pass: Float64Array,
   misreadChance: number,
   scratch: JointScratch,
 ): JointChances {
   const classes = live.classIds.length;
   scratch.clear(classes, model.width);
-  if (cure) addCured(live, model, cure, scratch);
-  else addStill(live, model, scratch);
+  addWays(live, model, pass, scratch);
   scratch.base[live.rightRow] = (scratch.base[live.rightRow] ?? 0) + live.right;
   settle(live, model, misreadChance, scratch);
   return { width: model.width, classes, entries: scratch.entries };
+}
+
+/** A fault that handling removes with a chance lets the outcome be decided by the rest so much more often. */
+export function passAfter(
+  pass: Float64Array,
+  cure: Iterable<readonly [variant: number, chance: number]>,
+): Float64Array {
+  const after = new Float64Array(pass);
+  for (const [v, chance] of cure) after[v] = 1 - (1 - chance) * (1 - (pass[v] ?? 1));
+  return after;
 }
 
 function addShows(scratch: JointScratch, model: OutcomeModel, row: number, v: number, weight: number): void {
@@ -55,8 +63,12 @@ function addShows(scratch: JointScratch, model: OutcomeModel, row: number, v: nu
   }
 }
 
-function addStill({ single, group, pair }: LiveWays, model: OutcomeModel, scratch: JointScratch): void {
-  const { pass } = model;
+function addWays(
+  { single, group, pair }: LiveWays,
+  model: OutcomeModel,
+  pass: Float64Array,
+  scratch: JointScratch,
+): void {
   const { base } = scratch;
   for (let i = 0; i < single.v.length; i++) {
     const v = single.v[i] ?? 0;
@@ -81,46 +93,6 @@ function addStill({ single, group, pair }: LiveWays, model: OutcomeModel, scratc
       untold += weight * onward;
     }
     base[row] = (base[row] ?? 0) + untold;
-  }
-}
-
-/** Handling may remove either fault before anything is seen. */
-function addCured(
-  { single, group, pair }: LiveWays,
-  model: OutcomeModel,
-  cure: Float64Array,
-  scratch: JointScratch,
-): void {
-  const { pass } = model;
-  const { base } = scratch;
-  /** A way with a, then b (either may be NONE), adds to its row what each decides. */
-  const add = (row: number, a: number, b: number, weight: number) => {
-    if (weight === 0) return;
-    const through = a === NONE ? 1 : (pass[a] ?? 1);
-    const onward = b === NONE ? 1 : (pass[b] ?? 1);
-    if (through < 1) addShows(scratch, model, row, a, weight * (1 - through));
-    if (onward < 1) addShows(scratch, model, row, b, weight * through * (1 - onward));
-    base[row] = (base[row] ?? 0) + weight * through * onward;
-  };
-  for (let i = 0; i < single.v.length; i++) {
-    const v = single.v[i] ?? 0;
-    const gone = cure[v] ?? 0;
-    add(single.row[i] ?? 0, v, NONE, (single.weight[i] ?? 0) * (1 - gone));
-    add(single.row[i] ?? 0, NONE, NONE, (single.weight[i] ?? 0) * gone);
-  }
-  for (let g = 0; g < group.a.length; g++) {
-    const a = group.a[g] ?? 0;
-    const row = group.row[g] ?? 0;
-    const goneA = cure[a] ?? 0;
-    for (let i = group.from[g] ?? 0; i < (group.from[g + 1] ?? 0); i++) {
-      const b = pair.b[i] ?? 0;
-      const weight = pair.weight[i] ?? 0;
-      const goneB = cure[b] ?? 0;
-      add(row, a, b, weight * (1 - goneA) * (1 - goneB));
-      add(row, NONE, b, weight * goneA * (1 - goneB));
-      add(row, a, NONE, weight * (1 - goneA) * goneB);
-      add(row, NONE, NONE, weight * goneA * goneB);
-    }
   }
 }
 

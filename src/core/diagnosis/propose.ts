@@ -1,9 +1,9 @@
 import { applyChanges, type Configuration } from '../machine';
 import { setUpMinutes, trialsFor, type Trial } from '../trials';
-import { cureChances, type Belief } from './belief';
+import { cureChance, type Belief } from './belief';
 import type { DiagnosisInput } from './evidence-step';
 import type { HypothesisSpace } from './hypothesis-space';
-import { JointScratch, jointChances, tell, type JointChances, type Told } from './joint-chances';
+import { JointScratch, jointChances, passAfter, tell, type JointChances, type Told } from './joint-chances';
 import { liveWays, type LiveWays } from './live-ways';
 import { actingFaults, compileTrial, type OutcomeModel } from './outcome-model';
 import { configurationKey, knownAlready } from './same-evidence';
@@ -44,9 +44,12 @@ export function planTrials(
   const live = liveWays(space, belief, probabilities);
   const scratch = new JointScratch();
   const modelOf = createModels(input, space);
+  const cures = createCures(space);
   const jointOf = (trial: Trial): JointChances => {
-    const cure = trial.repair || trial.handling.length > 0 ? cureChances(space, trial) : null;
-    return jointChances(live, modelOf(trial), cure, technicianMisreads, scratch);
+    const model = modelOf(trial);
+    const isHandled = trial.repair !== null || trial.handling.length > 0;
+    const pass = isHandled ? passAfter(model.pass, cures(trial)) : model.pass;
+    return jointChances(live, model, pass, technicianMisreads, scratch);
   };
   const isKnown = knownAlready(input.steps, input.configuration);
   const weighed = trialsFor(input.machine, input.configuration).map((trial): Proposal => {
@@ -57,6 +60,31 @@ export function planTrials(
   });
   const proposals = withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
   return { live, proposals, jointOf };
+}
+
+/** Looks up what a trial may cure: only faults at the parts that it handles or of the class that it mends. */
+function createCures({ variants }: HypothesisSpace): (trial: Trial) => (readonly [number, number])[] {
+  const atPart = new Map<string, number[]>();
+  const inClass = new Map<string, number[]>();
+  const put = (map: Map<string, number[]>, key: string, v: number) => {
+    const list = map.get(key);
+    if (list) list.push(v);
+    else map.set(key, [v]);
+  };
+  variants.forEach(({ fault }, v) => {
+    put(atPart, fault.part.id, v);
+    put(inClass, fault.repairClass.id, v);
+  });
+  return (trial) => {
+    const touched = new Set([
+      ...(trial.repair ? (inClass.get(trial.repair.id) ?? []) : []),
+      ...trial.handling.flatMap(({ part }) => atPart.get(part) ?? []),
+    ]);
+    return [...touched].flatMap((v): [number, number][] => {
+      const fault = variants[v]?.fault;
+      return fault ? [[v, cureChance(fault, trial)]] : [];
+    });
+  };
 }
 
 /** Compiles trials once for each thing observed in each configuration; many trials share them. */

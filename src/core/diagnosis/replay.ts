@@ -2,7 +2,7 @@ import { isSilent } from '../trials';
 import { applyStep, compileStep, priorBelief, probabilitiesOf, type Belief, type CompiledStep } from './belief';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
 import { createSpace, type HypothesisSpace } from './hypothesis-space';
-import { JointScratch, jointChances, tell } from './joint-chances';
+import { JointScratch, jointChances, passAfter, tell } from './joint-chances';
 import { liveWays } from './live-ways';
 import { actingFaults, compileTrial } from './outcome-model';
 import { withoutRepeats } from './same-evidence';
@@ -90,8 +90,9 @@ function surpriseAt(
   const acting = actingFaults(space.faults, machine, configuration);
   const model = compileTrial(trial, { machine, configuration, variants: space.variants, acting });
   const live = liveWays(space, belief, probabilities);
-  const cure = compiled.cure.some((chance) => chance > 0) ? compiled.cure : null;
-  const { chances } = tell(jointChances(live, model, cure, step.misreadChance, scratch));
+  const cured = [...compiled.cure.entries()].filter(([, chance]) => chance > 0);
+  const pass = cured.length > 0 ? passAfter(model.pass, cured) : model.pass;
+  const { chances } = tell(jointChances(live, model, pass, step.misreadChance, scratch));
   return entrySurprise(
     chances,
     trial.outcomes.findIndex(({ id }) => id === step.outcome),
