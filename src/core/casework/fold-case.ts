@@ -2,7 +2,7 @@ import { applyChanges, asFound, completeMachine, describeChanges, type Change, t
 import { instantiateFaults } from '../faults';
 import type { EvidenceStep } from '../diagnosis';
 import { technicianMisreads } from '../diagnosis';
-import { findTrial, gradeReading, isSilent, SILENT_OUTCOMES, type Handling, type Trial } from '../trials';
+import { findTrial, gradeReading, handlingOf, isSilent, SILENT_OUTCOMES, type Trial } from '../trials';
 import type { CaseProblem, CaseState, Folded } from './case-state';
 import type { CaseClosed, CaseEvent, CaseOpened, ConfigurationChanged, EntryStruck, TrialDone } from './event';
 import { toldStep } from './told-step';
@@ -167,17 +167,6 @@ function checkOutcome(trial: Trial, { outcome, volts }: TrialDone): Refusal | nu
         code: 'reading-disagrees',
         message: `expected "${grade}" for ${volts} V, found "${outcome}"`,
       };
-}
-
-/** Putting a part back or somewhere else seats it anew, whatever the trial was for. */
-function handlingOf(trial: Pick<Trial, 'handling'>, changes: readonly Change[]): Handling[] {
-  const seated = changes.flatMap((change): Handling[] =>
-    change.kind === 'place' && (change.to.state === 'as-found' || change.to.state === 'moved')
-      ? [{ act: 'reseat', part: change.part }]
-      : [],
-  );
-  const known = new Set(trial.handling.map(({ act, part }) => `${act} ${part}`));
-  return [...trial.handling, ...seated.filter(({ act, part }) => !known.has(`${act} ${part}`))];
 }
 
 function changeConfiguration(state: CaseState, event: ConfigurationChanged): Stepped {

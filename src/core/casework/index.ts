@@ -19,3 +19,4 @@ export type { CaseProblem, CaseStage, CaseState, Entry, Folded } from './case-st
 export { foldCase } from './fold-case';
 export { createCaseDiagnoser, diagnoseCase } from './diagnose-case';
 export { proofOfCause } from './proof-of-cause';
+export { toldStep } from './told-step';

@@ -34,13 +34,15 @@ test('a found mistake is mended, verified under load, and the case closed', () =
   expect(advice({ told: 'dead', trials: [...mended, ['run-under-load', 'works']] })).toEqual(['close', null]);
 });
 
-test('a part is bought only after its fault went away, came back, and is then sure', () => {
+test('a part is bought only after its fault went away, came back and went away again', () => {
   const away: BriefLog['trials'] = [
     ['start', 'twitch'],
     ['out/drive', 'no-boot'],
   ];
   expect(advice({ told: 'twitch', trials: away })).toEqual(['prove', 'back/drive']);
-  const proven: BriefLog['trials'] = [...away, ['back/drive', 'twitch']];
+  const back: BriefLog['trials'] = [...away, ['back/drive', 'twitch']];
+  expect(advice({ told: 'twitch', trials: back })).toEqual(['prove', 'out/drive']);
+  const proven: BriefLog['trials'] = [...back, ['out/drive', 'no-boot']];
   expect(advice({ told: 'twitch', trials: proven })).toEqual(['repair', 'fix/replace@drive']);
 });
 

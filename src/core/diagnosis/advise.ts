@@ -1,7 +1,16 @@
 import { placementOf } from '../machine';
-import type { RepairClass } from '../faults';
+import { repairOf, type RepairClass, type RepairStake } from '../faults';
 import type { Belief } from './belief';
-import { confirmationOf, isComplaintGone, reproducedComplaint, seenStart, signalOf, toldTrialId } from './confirmation';
+import { costOfRepair, usualCosts } from './costs';
+import {
+  confirmationOf,
+  isComplaintGone,
+  proofTurns,
+  reproducedComplaint,
+  seenStart,
+  signalOf,
+  toldTrialId,
+} from './confirmation';
 import type { DiagnosisInput } from './evidence-step';
 import type { HypothesisSpace } from './hypothesis-space';
 import { actingFaults } from './outcome-model';
@@ -11,7 +20,8 @@ import type { StopRule } from './stop-rule';
 import type { RankedRepair } from './suspects';
 
 /** What the technician should do now, and for what reason. */
-export type AdviceKind = 'reproduce' | 'test' | 'prove' | 'repair' | 'verify' | 'put-back' | 'close' | 'nothing-seen';
+export type AdviceKind =
+  'reproduce' | 'test' | 'prove' | 'repair' | 'verify' | 'put-back' | 'close' | 'nothing-seen' | 'undecided';
 
 export interface Advice {
   readonly kind: AdviceKind;
@@ -20,10 +30,11 @@ export interface Advice {
   readonly why: string;
 }
 
-/** A repair that cannot be undone or costs a part waits for this certainty; wrong repairs stay under 1 %. */
-const sureEnoughToCommit = 0.97;
-/** A free and reversible repair is worth trying earlier. */
-const sureEnoughToTry = 0.75;
+/**
+ * So likely must a repair be before it is done without more tests, by what is at stake: starting judgement, tried on
+ * simulated machines (docs/benchmarks.md).
+ */
+const sureEnough: Readonly<Record<RepairStake, number>> = { nothing: 0.75, work: 0.75, 'for-good': 0.9, part: 0.97 };
 const sureItIsRight = 0.95;
 
 interface Situation {
@@ -67,8 +78,14 @@ export function advise(situation: Situation): Advice {
   const seen = input.steps.filter((step) => seenStart(step) !== null);
   if (seen.length === 0) return reproduce(input);
   if (reproducedComplaint(input.steps) === null) return complaintNotSeen(input);
-  if (isRight(situation)) return finish(situation);
-  return repairIfSure(situation) ?? test(situation) ?? repairLikeliest(situation);
+  if (isGone(situation) && situation.right >= sureItIsRight) return finish(situation);
+  return (
+    verifyRepair(situation) ??
+    repairIfSure(situation) ??
+    turnForProof(situation) ??
+    test(situation) ??
+    repairLikeliest(situation)
+  );
 }
 
 function reproduce(input: DiagnosisInput): Advice {
@@ -85,17 +102,25 @@ function complaintNotSeen(input: DiagnosisInput): Advice {
     : { kind: 'reproduce', trialId: 'run-under-load', why: 'It starts. See whether it stays up.' };
 }
 
-const stoodLoad = ({ steps }: DiagnosisInput): boolean =>
-  steps.some((s) => s.trial.observe.kind === 'start' && s.trial.observe.depth === 'load' && seenStart(s) === 'works');
+/** It worked under full load, and nothing was done to it since. */
+function stoodLoad({ steps }: DiagnosisInput): boolean {
+  const touched = steps.findLastIndex(
+    ({ trial, handling, outcome }) =>
+      outcome !== 'could-not' && (handling.length > 0 || trial.repair || trial.changes.length > 0),
+  );
+  return steps
+    .slice(Math.max(0, touched))
+    .some((s) => s.trial.observe.kind === 'start' && s.trial.observe.depth === 'load' && seenStart(s) === 'works');
+}
 
-function isRight({ right, input }: Situation): boolean {
+/** The last start got past the complaint. */
+function isGone({ input }: Situation): boolean {
   const complaint = reproducedComplaint(input.steps);
   const last = input.steps
     .map(seenStart)
     .filter((outcome) => outcome !== null)
     .at(-1);
-  const gone = last !== undefined && (complaint === null ? false : isComplaintGone(complaint, last));
-  return gone && right >= sureItIsRight;
+  return last !== undefined && complaint !== null && isComplaintGone(complaint, last);
 }
 
 /** The machine is right as it stands: put back what is out, prove the cause, run it under load, close. */
@@ -103,19 +128,37 @@ function finish(situation: Situation): Advice {
   const { input, repairs } = situation;
   const top = repairs[0];
   const away = partsAway(input);
-  const innocent = away.find((id) => id !== top?.repairClass.part.id);
-  if (innocent)
-    return {
-      kind: 'put-back',
-      trialId: `back/${innocent}`,
-      why: 'It runs like this. Put back what is out or moved, one thing at a time.',
-    };
+  const innocent = putBackInnocent(situation);
+  if (innocent) return innocent;
   if (input.configuration.surface === 'bench')
     return { kind: 'put-back', trialId: 'back-in-case', why: 'It runs on the bench. Now the case.' };
-  if (top && away.length > 0) return provenOrBack(situation, top);
+  if (top && away.length > 0) return provenOrTurn(situation, top);
   return stoodLoad(input)
     ? { kind: 'close', trialId: null, why: 'It starts and stays up under load.' }
     : { kind: 'verify', trialId: 'run-under-load', why: 'It starts. Prove that it stays up.' };
+}
+
+function putBackInnocent({ input, repairs }: Situation): Advice | null {
+  const innocent = partsAway(input).find((id) => id !== repairs[0]?.repairClass.part.id);
+  return innocent
+    ? {
+        kind: 'put-back',
+        trialId: `back/${innocent}`,
+        why: 'It runs like this. Put back what is out or moved, one thing at a time.',
+      }
+    : null;
+}
+
+/** A change has most likely taken the fault away: to undo and redo it tells more than another test, and is the proof. */
+function turnForProof(situation: Situation): Advice | null {
+  const { input, repairs, right } = situation;
+  const [top] = repairs;
+  if (!top) return null;
+  if (partsAway(input).includes(top.repairClass.part.id)) {
+    if (!isGone(situation) || right < sureEnough.nothing) return null;
+    return putBackInnocent(situation) ?? nextTurn(situation, top.repairClass);
+  }
+  return top.probability < sureEnough.nothing ? null : nextTurn(situation, top.repairClass);
 }
 
 const repairsDone = (input: DiagnosisInput): Set<string> =>
@@ -132,40 +175,64 @@ function partsAway(input: DiagnosisInput): string[] {
     .filter((id) => !done.has(`leave-unplugged@${id}`));
 }
 
-function provenOrBack(situation: Situation, top: RankedRepair): Advice {
+/** Mend the cause for good once it is proven; until then the next turn of away, back, away. */
+function provenOrTurn(situation: Situation, { repairClass }: RankedRepair): Advice {
+  const turn = nextTurn(situation, repairClass);
+  if (turn) return turn;
   const { input, space } = situation;
-  const { repairClass } = top;
   const confirmed = confirmationOf(space.faults, repairClass, input.steps, input.machine);
-  const away = partsAway(input).includes(repairClass.part.id);
-  return confirmed === 'proven' || !away || comesBack(situation, repairClass)
-    ? { kind: 'repair', trialId: `fix/${repairClass.id}`, why: `The cause is ${confirmed}: mend it for good.` }
-    : {
-        kind: 'prove',
-        trialId: `back/${repairClass.part.id}`,
-        why: 'It went away with the change. Undo it: if the fault comes back, that is proof.',
-      };
+  return { kind: 'repair', trialId: `fix/${repairClass.id}`, why: `The cause is ${confirmed}: mend it for good.` };
 }
 
-/** True if the suspect has already failed again after being put back. */
-const comesBack = ({ input }: Situation, { part }: RepairClass): boolean =>
-  input.steps.some((step) => step.trial.id === `back/${part.id}` && seenStart(step) !== null);
+/** Away, back, away: the next turn that can be made now; null if the proof is whole or has not begun. */
+function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): Advice | null {
+  const turns = proofTurns(space.faults, repairClass, input.steps, input.machine);
+  const { id } = repairClass.part;
+  const isAway = partsAway(input).includes(id);
+  if (turns === 2 && isAway)
+    return {
+      kind: 'prove',
+      trialId: `back/${id}`,
+      why: 'It went away with the change. Undo it: if the fault comes back, that is proof.',
+    };
+  if (turns !== 3 || isAway) return null;
+  const awayAgain = [`out/${id}`, `spare/${id}`, `load-with-spare/${id}`].filter((trial) =>
+    input.steps.some((step) => step.trial.id === trial),
+  );
+  const trial = awayAgain.find((wanted) => plan.proposals.some((proposal) => proposal.trial.id === wanted));
+  return trial
+    ? { kind: 'prove', trialId: trial, why: 'It came back. Once more away: if it works again, that is proof.' }
+    : null;
+}
+
+/** A repair seems to have helped: before anything else is mended, see whether it stays up. */
+function verifyRepair(situation: Situation): Advice | null {
+  const { input, repairs } = situation;
+  const [top] = repairs;
+  const isMended = top && repairsDone(input).has(top.repairClass.id) && partsAway(input).length === 0;
+  return isMended && isGone(situation) && !stoodLoad(input)
+    ? { kind: 'verify', trialId: 'run-under-load', why: 'It starts after the repair. Prove that it stays up.' }
+    : null;
+}
 
 function repairIfSure(situation: Situation): Advice | null {
-  const top = situation.repairs[0];
-  const proposal = top && situation.plan.proposals.find(({ trial }) => trial.id === `fix/${top.repairClass.id}`);
+  const { repairs, plan } = situation;
+  const top = repairs[0];
+  const proposal = top && plan.proposals.find(({ trial }) => trial.id === `fix/${top.repairClass.id}`);
   if (!top || !proposal || top.repairClass.repair === 'look-deeper') return null;
-  if (repairsDone(situation.input).has(top.repairClass.id)) return null;
-  const { commits } = proposal.trial;
-  if (top.probability < (commits ? sureEnoughToCommit : sureEnoughToTry)) return null;
-  return top.repairClass.price > 0
-    ? provenOrBack(situation, top)
+  const { stake } = repairOf(top.repairClass.repair);
+  if (top.probability < sureEnough[stake]) return null;
+  // Carried out and not seen to fail since: once more would tell and mend nothing.
+  if (repairsDone(situation.input).has(top.repairClass.id) && isGone(situation)) return null;
+  return stake === 'part'
+    ? provenOrTurn(situation, top)
     : { kind: 'repair', trialId: proposal.trial.id, why: 'Likely enough, and it costs little to do.' };
 }
 
 /** The next test by the chosen school; by best value a cheap repair takes its turn where it costs less to try. */
 function test({ plan, input, space, stopRule }: Situation): Advice | null {
   const school = input.school ?? 'best-value';
-  const chosen = nextBySchool(school, plan.proposals, { faults: space.faults, signal: signalOf(input.steps) });
+  const chosen = nextBySchool(school, plan, { faults: space.faults, signal: signalOf(input.steps) });
   if (!chosen) return null;
   const cheap = school === 'best-value' && stopRule ? plan.proposals.find((p) => p.trial.id === stopRule.tryNow) : null;
   if (cheap)
@@ -173,16 +240,33 @@ function test({ plan, input, space, stopRule }: Situation): Advice | null {
   return { kind: 'test', trialId: chosen.trial.id, why: chosen.trial.purpose };
 }
 
-/** Nothing at hand tells the rest apart: mend by probability. */
+/** With nothing left that tells the rest apart, so likely must a repair be to be tried all the same. */
+const worthTrying: Readonly<Record<RepairStake, number>> = { nothing: 0.02, work: 0.05, 'for-good': 0.2, part: 0.9 };
+
+/** Nothing at hand tells the rest apart: mend in order of probability over cost, and end openly where too much is at stake. */
 function repairLikeliest({ repairs, input, plan }: Situation): Advice {
   const done = repairsDone(input);
-  const next = repairs.find(
-    ({ repairClass }) =>
-      !done.has(repairClass.id) && plan.proposals.some(({ trial }) => trial.id === `fix/${repairClass.id}`),
-  );
+  const costs = input.costs ?? usualCosts;
+  const [next] = repairs
+    .filter(
+      ({ repairClass, probability }) =>
+        !done.has(repairClass.id) &&
+        repairClass.repair !== 'look-deeper' &&
+        probability >= worthTrying[repairOf(repairClass.repair).stake] &&
+        plan.proposals.some(({ trial }) => trial.id === `fix/${repairClass.id}`),
+    )
+    .sort(
+      (a, b) => b.probability / costOfRepair(b.repairClass, costs) - a.probability / costOfRepair(a.repairClass, costs),
+    );
+  if (next)
+    return {
+      kind: 'repair',
+      trialId: `fix/${next.repairClass.id}`,
+      why: 'What is at hand cannot tell the rest apart. Mend by likelihood and cost.',
+    };
   return {
-    kind: 'repair',
-    trialId: next ? `fix/${next.repairClass.id}` : 'start',
-    why: 'What is at hand cannot tell the rest apart. Mend the likeliest.',
+    kind: 'undecided',
+    trialId: null,
+    why: 'What is at hand cannot tell the rest apart, and none is likely enough to buy for. Decide with the owner or hand it on.',
   };
 }

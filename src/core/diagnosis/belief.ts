@@ -1,9 +1,10 @@
 import type { Machine } from '../machine';
-import type { FaultInstance } from '../faults';
+import { repairOf, type FaultInstance, type RepairStake } from '../faults';
 import { isSilent, type Trial } from '../trials';
 import type { EvidenceStep } from './evidence-step';
 import { NONE, type HypothesisSpace } from './hypothesis-space';
-import { actingFaults, cleanChance, compileTrial, noisy, type OutcomeModel } from './outcome-model';
+import { createModelBook, type ModelBook } from './model-book';
+import { cleanChance, noisy, type OutcomeModel } from './outcome-model';
 
 /**
  * What is believed after some steps. For each hypothesis its log weight, and the chances of which of its faults
@@ -18,8 +19,13 @@ export interface Belief {
   readonly touched: Uint8Array;
 }
 
-/** Chance that a repair, carried out, removes the faults of its class: starting judgement. */
-const repairSucceeds = 0.97;
+/** Chance that a repair, carried out, removes the faults of its class, by what is at stake: starting judgement. */
+const repairSucceeds: Readonly<Record<RepairStake, number>> = {
+  nothing: 0.99,
+  work: 0.97,
+  'for-good': 0.97,
+  part: 0.97,
+};
 
 export function priorBelief({ logPrior, second, variants }: HypothesisSpace): Belief {
   const stillThere = new Float64Array(4 * logPrior.length);
@@ -29,7 +35,7 @@ export function priorBelief({ logPrior, second, variants }: HypothesisSpace): Be
 
 /** Chance, 0 to 1, that doing the trial removes the fault. */
 export function cureChance(fault: FaultInstance, { repair, handling }: Pick<Trial, 'repair' | 'handling'>): number {
-  const byRepair = repair?.id === fault.repairClass.id ? repairSucceeds : 0;
+  const byRepair = repair?.id === fault.repairClass.id ? repairSucceeds[repairOf(repair.repair).stake] : 0;
   let stays = 1 - byRepair;
   for (const { part, act } of handling) if (part === fault.part.id) stays *= 1 - (fault.mode.cures?.[act] ?? 0);
   return 1 - stays;
@@ -49,7 +55,9 @@ export function cureChances(
  * "Not sure" still moves the machine on; "could not" leaves everything as it was. Linear in hypotheses.
  */
 export function updateBelief(belief: Belief, space: HypothesisSpace, step: EvidenceStep, machine: Machine): Belief {
-  return step.outcome === 'could-not' ? belief : applyStep(belief, space, compileStep(space, step, machine));
+  return step.outcome === 'could-not'
+    ? belief
+    : applyStep(belief, space, compileStep(space, step, createModelBook(machine, space)));
 }
 
 /**
@@ -66,14 +74,12 @@ export interface CompiledStep {
   readonly pass: Float64Array;
 }
 
-export function compileStep(space: HypothesisSpace, step: EvidenceStep, machine: Machine): CompiledStep {
+export function compileStep(space: HypothesisSpace, step: EvidenceStep, book: ModelBook): CompiledStep {
   const cure = cureChances(space, { repair: step.trial.repair, handling: step.handling });
   const { variants } = space;
   const one = new Float64Array(variants.length).fill(1);
   if (isSilent(step.outcome)) return { cure, none: 1, one, pass: one };
-  const { configuration } = step;
-  const acting = actingFaults(space.faults, machine, configuration);
-  const model = compileTrial(step.trial, { machine, configuration, variants, acting });
+  const model = book.modelOf(step.trial, step.configuration);
   const seen = observed(model, step);
   variants.forEach(({ fault }, v) => (one[v] = seen(v, fault.somethingElse)));
   return { cure, none: seen(null, false), one, pass: model.pass };

@@ -40,17 +40,17 @@ export function isComplaintGone(complaint: StartOutcome, outcome: StartOutcome):
 }
 
 /**
- * Confirmation of a repair class from the log: the steps are read as "cause in place" or "cause away", and
- * in·fails → away·works → in·fails → away·works is the full proof.
+ * How many turns of the proof the log has made for a repair class. The steps are read as "cause in place" or "cause
+ * away": 1 in and fails, 2 away and works, 3 in and fails again, 4 away and works again.
  */
-export function confirmationOf(
+export function proofTurns(
   faults: readonly FaultInstance[],
   repairClass: RepairClass,
   steps: readonly EvidenceStep[],
   machine: Machine,
-): Confirmation {
+): number {
   const complaint = reproducedComplaint(steps);
-  if (complaint === null) return 'suggested';
+  if (complaint === null) return 0;
   const own = faults.filter((fault) => fault.repairClass.id === repairClass.id);
   let repaired = false;
   let turns = 0;
@@ -63,5 +63,11 @@ export function confirmationOf(
     if (away !== gone) continue;
     if ((turns % 2 === 0 && !away) || (turns % 2 === 1 && away)) turns += 1;
   }
+  return turns;
+}
+
+/** Confirmation of a repair class from the log alone: away·works once supports it, twice with a failure between proves it. */
+export function confirmationOf(...of: Parameters<typeof proofTurns>): Confirmation {
+  const turns = proofTurns(...of);
   return turns >= 4 ? 'proven' : turns >= 2 ? 'supported' : 'suggested';
 }

@@ -10,6 +10,9 @@ export interface Costs {
 /** Starting judgement, until the shop writes down its own. */
 export const usualCosts: Costs = { ratePerHour: 48, partDelay: 12 };
 
+/** Shares below this change no cost in its sixth digit. */
+const beyondCounting = 1e-7;
+
 /** Minutes to start it once more and see that it is right. */
 const verifyMinutes = 1;
 
@@ -33,9 +36,10 @@ export function expectedRepairCost(weights: ArrayLike<number>, costs: ArrayLike<
   for (let i = 0; i < weights.length; i++) {
     const weight = weights[i] ?? 0;
     total += weight;
-    if (weight > 0 && (costs[i] ?? 0) > 0) order.push(i);
   }
   if (total <= 0) return 0;
+  for (let i = 0; i < weights.length; i++)
+    if ((weights[i] ?? 0) > beyondCounting * total && (costs[i] ?? 0) > 0) order.push(i);
   order.sort((i, j) => (weights[j] ?? 0) * (costs[i] ?? 0) - (weights[i] ?? 0) * (costs[j] ?? 0) || i - j);
   let left = order.reduce((sum, i) => sum + (weights[i] ?? 0), 0);
   let expected = 0;

@@ -1,26 +1,18 @@
 import { describeChanges, type Machine } from '../machine';
 import type { FaultInstance } from '../faults';
 import { recommendedWait, type Trial } from '../trials';
-import { advise, rightProbability } from './advise';
 import { confirmationOf, reproducedComplaint, isComplaintGone, seenStart } from './confirmation';
 import type { Diagnosis, SuspectView, TrialView } from './diagnosis';
 import { doubtfulEntries, fitEntries } from './doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
 import type { HypothesisSpace } from './hypothesis-space';
 import { lastLinkPassed, standLinks } from './link-states';
+import { tell } from './joint-chances';
 import { rightClass } from './live-ways';
-import { planTrials, type Plan, type Proposal } from './propose';
-import { replay, type Replay } from './replay';
-import { weighStopping } from './stop-rule';
-import {
-  probabilityByFault,
-  probabilityByLink,
-  probabilityByPart,
-  probabilityForemost,
-  rankRepairs,
-  rankSuspects,
-  type Suspect,
-} from './suspects';
+import type { Plan, Proposal } from './propose';
+import { reckon, type Reckoning } from './reckon';
+import type { Replay } from './replay';
+import { probabilityByFault, probabilityByLink, probabilityByPart, rankSuspects, type Suspect } from './suspects';
 import { surpriseOf } from './surprise';
 import { weighEvidence, type WeighedEvidence } from './weigh-evidence';
 
@@ -34,8 +26,9 @@ export type Diagnoser = (input: DiagnosisInput) => Diagnosis;
 export function createDiagnoser(): Diagnoser {
   let known: Replay | null = null;
   return (input) => {
-    known = replay(input, known);
-    return view(input, known);
+    const reckoning = reckon(input, known);
+    known = reckoning.known;
+    return view(input, reckoning);
   };
 }
 
@@ -48,16 +41,10 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   return createDiagnoser()(input);
 }
 
-function view(input: DiagnosisInput, known: Replay): Diagnosis {
+function view(input: DiagnosisInput, reckoning: Reckoning): Diagnosis {
+  const { known, foremost, right, plan, stopRule, advice } = reckoning;
   const { space, steps, belief, probabilities } = known;
-  const byFault = known.byFault.at(-1) ?? probabilityByFault(space, probabilities);
-  const foremost = probabilityForemost(space, probabilities, belief);
-  const plan = planTrials(input, space, belief, probabilities);
-  const repairs = rankRepairs(space, foremost);
-  const right = rightProbability(space, probabilities, belief, input);
-  const stopRule = weighStopping(plan, space, input);
-  const advice = advise({ input, space, plan, repairs, stopRule, right });
-  const suspects = rankSuspects(space, byFault);
+  const suspects = rankSuspects(space, known.byFault.at(-1) ?? probabilityByFault(space, probabilities));
   const viewTrial = viewOf(input, plan, suspects);
   const chosen = plan.proposals.find(({ trial }) => trial.id === advice.trialId);
   return {
@@ -136,35 +123,40 @@ function viewSuspect(
 
 function viewOf(
   { machine }: DiagnosisInput,
-  { live }: Plan,
+  { live, jointOf }: Plan,
   ranked: readonly Suspect[],
 ): (proposal: Proposal) => TrialView {
   const titles = new Map([...ranked].reverse().map(({ fault }) => [fault.repairClass.id, fault.title]));
   titles.set(rightClass, 'Nothing left to mend');
-  return ({ trial, minutes, bits, told, lacks }) => ({
-    id: trial.id,
-    title: trial.title,
-    purpose: trial.purpose,
-    steps: trial.steps,
-    cautions: trial.cautions,
-    tools: trial.tools,
-    spares: trial.spares,
-    lacks,
-    minutes,
-    bits,
-    kind: trial.observe.kind,
-    limits: limitsOf(trial),
-    changes: describeChanges(machine, trial.changes),
-    wait: recommendedWait(machine, trial),
-    outcomes: trial.outcomes.map((outcome, o) => {
-      const title = titles.get(live.classIds[told.leaders[o] ?? 0] ?? '');
-      return {
-        ...outcome,
-        probability: told.chances[o] ?? 0,
-        then: title ? { title, probability: told.leads[o] ?? 0 } : null,
-      };
-    }),
-  });
+  const titleOf = live.classIds.map((id) => titles.get(id) ?? '');
+  return ({ trial, minutes, bits, told, lacks }) => {
+    const { chances, leaders, leads } = told ?? tell(jointOf(trial));
+    return {
+      id: trial.id,
+      title: trial.title,
+      purpose: trial.purpose,
+      steps: trial.steps,
+      cautions: trial.cautions,
+      tools: trial.tools,
+      spares: trial.spares,
+      lacks,
+      minutes,
+      bits,
+      kind: trial.observe.kind,
+      limits: limitsOf(trial),
+      changes: describeChanges(machine, trial.changes),
+      wait: recommendedWait(machine, trial),
+      outcomes: trial.outcomes.map(({ id, label }, o) => {
+        const title = titleOf[leaders[o] ?? 0];
+        return {
+          id,
+          label,
+          probability: chances[o] ?? 0,
+          then: title ? { title, probability: leads[o] ?? 0 } : null,
+        };
+      }),
+    };
+  };
 }
 
 function limitsOf(trial: Trial): TrialView['limits'] {

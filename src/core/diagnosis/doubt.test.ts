@@ -1,5 +1,6 @@
 import { diagnosisOf, eventId, stateOf, type BriefLog } from '../casework/testing-log';
 import { compileStep, logSum, priorBelief, updateBelief, type Belief } from './belief';
+import { createModelBook } from './model-book';
 import { fitEntries } from './doubt';
 import type { EvidenceStep } from './evidence-step';
 import { createSpace, type HypothesisSpace } from './hypothesis-space';
@@ -24,7 +25,9 @@ function replay(space: HypothesisSpace, steps: readonly EvidenceStep[], log: Bri
 }
 const last = (beliefs: readonly Belief[]): Belief => beliefs.at(-1) as Belief;
 const compiledOf = (space: HypothesisSpace, steps: readonly EvidenceStep[], log: BriefLog) =>
-  steps.map((step) => (step.outcome === 'could-not' ? null : compileStep(space, step, stateOf(log).machine)));
+  steps.map((step) =>
+    step.outcome === 'could-not' ? null : compileStep(space, step, createModelBook(stateOf(log).machine, space)),
+  );
 const evidence = (beliefs: readonly Belief[]): number => logSum(beliefs.at(-1)?.logWeights ?? new Float64Array(1));
 
 test('the fit of an entry is what leaving its observation out says, with handling that may have cured on both sides', () => {

@@ -17,7 +17,7 @@ export const unknownKeepsToLook = 0.8;
  * The one source of every likelihood: both the posterior and the plan read it.
  */
 export function expectOutcomes(
-  trial: Trial,
+  trial: Observed,
   setting: Setting,
   present: readonly PresentFault[],
   misreadChance: number,
@@ -28,7 +28,10 @@ export function expectOutcomes(
   return clean.map((chance) => chance * (1 - spread) + spread / clean.length);
 }
 
-function cleanOutcomes(trial: Trial, setting: Setting, present: readonly PresentFault[]): Float64Array {
+/** What a trial watches, and at which part. */
+type Observed = Pick<Trial, 'id' | 'observe' | 'part'>;
+
+function cleanOutcomes(trial: Observed, setting: Setting, present: readonly PresentFault[]): Float64Array {
   const { machine, configuration } = setting;
   switch (trial.observe.kind) {
     case 'start': {
@@ -49,7 +52,7 @@ function cleanOutcomes(trial: Trial, setting: Setting, present: readonly Present
   }
 }
 
-function partOf(trial: Trial) {
+function partOf(trial: Observed) {
   if (!trial.part) throw new Error(`${trial.id}: expected a look or measurement to name its part`);
   return trial.part;
 }

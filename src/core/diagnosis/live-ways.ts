@@ -5,7 +5,7 @@ import { NONE, type HypothesisSpace } from './hypothesis-space';
 export const rightClass = 'right';
 
 /** Ways below this probability change no plan in the third digit; the posterior never drops any. */
-const negligible = 2e-6;
+const negligible = 4e-6;
 
 /**
  * The ways in which the machine may be now that matter for a plan, by what is still there: one fault, or two with
@@ -26,6 +26,10 @@ export interface LiveWays {
     readonly from: Int32Array;
   };
   readonly pair: { readonly b: Int32Array; readonly weight: Float64Array };
+  /** By variant, to begin from the fault that decides: its weight alone, its row, and its group (NONE if it has none). */
+  readonly of: { readonly alone: Float64Array; readonly row: Int32Array; readonly group: Int32Array };
+  /** Pairs whose second fault is v stand from from[v] up to from[v + 1], each with its group. */
+  readonly behind: { readonly from: Int32Array; readonly group: Int32Array; readonly weight: Float64Array };
   readonly rightRow: number;
   readonly right: number;
 }
@@ -91,16 +95,17 @@ function arrange(
     return rows.size - 1;
   };
   const live = [...alone.keys()].filter((v) => (alone[v] ?? 0) >= negligible);
+  const rowByVariant = new Int32Array(variants.length);
   const total =
     live.reduce((sum, v) => sum + (alone[v] ?? 0), 0) + groups.reduce((sum, { sum: own }) => sum + own, 0) + right;
   const single = {
     weight: Float64Array.from(live, (v) => (alone[v] ?? 0) / total),
     v: Int32Array.from(live),
-    row: Int32Array.from(live, rowOf),
+    row: Int32Array.from(live, (v) => (rowByVariant[v] = rowOf(v))),
   };
   const group = {
     a: Int32Array.from(groups, ({ a }) => a),
-    row: Int32Array.from(groups, ({ a }) => rowOf(a)),
+    row: Int32Array.from(groups, ({ a }) => (rowByVariant[a] = rowOf(a))),
     sum: Float64Array.from(groups, ({ sum }) => sum / total),
     from: Int32Array.from([...groups.map(({ from }) => from), pairB.length]),
   };
@@ -109,14 +114,40 @@ function arrange(
   single.row.forEach((row, i) => add(row, single.weight[i] ?? 0));
   group.row.forEach((row, g) => add(row, group.sum[g] ?? 0));
   add(0, right / total);
+  const pair = { b: Int32Array.from(pairB), weight: Float64Array.from(pairWeight, (weight) => weight / total) };
+  const aloneOf = new Float64Array(variants.length);
+  single.v.forEach((v, i) => (aloneOf[v] = single.weight[i] ?? 0));
+  const groupOf = new Int32Array(variants.length).fill(NONE);
+  group.a.forEach((a, g) => (groupOf[a] = g));
   return {
     classIds: [...rows.keys()],
     isUnknown: Uint8Array.from(unknown),
     classWeights,
     single,
     group,
-    pair: { b: Int32Array.from(pairB), weight: Float64Array.from(pairWeight, (weight) => weight / total) },
+    pair,
+    of: { alone: aloneOf, row: rowByVariant, group: groupOf },
+    behind: turnedAround(variants.length, group.from, pair),
     rightRow: 0,
     right: right / total,
   };
+}
+
+/** The same pairs, by their second fault. */
+function turnedAround(variants: number, groupFrom: Int32Array, pair: LiveWays['pair']): LiveWays['behind'] {
+  const from = new Int32Array(variants + 1);
+  for (const b of pair.b) from[b + 1] = (from[b + 1] ?? 0) + 1;
+  for (let v = 0; v < variants; v++) from[v + 1] = (from[v + 1] ?? 0) + (from[v] ?? 0);
+  const next = from.slice();
+  const group = new Int32Array(pair.b.length);
+  const weight = new Float64Array(pair.b.length);
+  for (let g = 0; g + 1 < groupFrom.length; g++)
+    for (let i = groupFrom[g] ?? 0; i < (groupFrom[g + 1] ?? 0); i++) {
+      const b = pair.b[i] ?? 0;
+      const at = next[b] ?? 0;
+      next[b] = at + 1;
+      group[at] = g;
+      weight[at] = pair.weight[i] ?? 0;
+    }
+  return { from, group, weight };
 }

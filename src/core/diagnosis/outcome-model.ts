@@ -27,6 +27,8 @@ export interface OutcomeModel {
   readonly width: number;
   /** By variant: chance, 0 to 1, that it lets the outcome be decided by the rest. */
   readonly pass: Float64Array;
+  /** The variants with pass below 1, in chain order. */
+  readonly deciders: Int32Array;
   /** By variant: how it shows when it decides; read only where pass is below 1. */
   readonly shows: readonly (readonly Showing[])[];
   /** Chances of the outcomes when nothing is there to decide. */
@@ -64,6 +66,13 @@ export function compileTrial(trial: Trial, compiling: Compiling): OutcomeModel {
     : compileSighting(observe.look, part, compiling);
 }
 
+function decidersOf(pass: Float64Array): Int32Array {
+  const deciders = new Int32Array(pass.length);
+  let count = 0;
+  for (let v = 0; v < pass.length; v++) if ((pass[v] ?? 1) < 1) deciders[count++] = v;
+  return deciders.slice(0, count);
+}
+
 /** By variant: chance that it does not stop an attempt in this configuration, among those that count. */
 function passes({ acting, variants }: Compiling, counts: (link: number) => boolean): Float64Array {
   const pass = new Float64Array(variants.length).fill(1);
@@ -88,9 +97,11 @@ function compileStart(depth: StartDepth, compiling: Compiling): OutcomeModel {
   const none = expectStart(machine, configuration, [], { depth, trustSpares: true });
   const stopsAt = missingBreaks(machine, configuration).reduce((top, { link }) => Math.min(top, linkIndex(link)), 99);
   const load = linkIndex('load');
+  const pass = passes(compiling, (link) => link < stopsAt && (depth === 'load' || link !== load));
   return {
     width: none.length,
-    pass: passes(compiling, (link) => link <= stopsAt && (depth === 'load' || link !== load)),
+    pass,
+    deciders: decidersOf(pass),
     shows: startShowings(variants),
     none,
     badSpare: spareDoubt(machine, configuration),
@@ -114,9 +125,11 @@ function compileSign(
   const none = new Float64Array(width);
   none[0] = missing ? 0 : 1 - falseAlarm;
   none[1] = missing ? 1 : falseAlarm;
+  const pass = passes(compiling, (at) => at <= upTo && !ignored.includes(at));
   return {
     width,
-    pass: passes(compiling, (at) => at <= upTo && !ignored.includes(at)),
+    pass,
+    deciders: decidersOf(pass),
     shows: variants.map(() => signGone),
     none,
     badSpare: null,
@@ -142,7 +155,7 @@ function compileSighting(look: Look, part: Part, { configuration, variants }: Co
       pass[v] = 1 - sighting.chance;
       shows[v] = [{ outcome, chance: 1 }];
     });
-  return { width, pass, shows, none, badSpare: null, density: null };
+  return { width, pass, deciders: decidersOf(pass), shows, none, badSpare: null, density: null };
 }
 
 const dead: readonly Bell[] = [deadBell];
@@ -173,10 +186,11 @@ function compileMeasure(quantity: Quantity, part: Part, compiling: Compiling): O
   return {
     width: 4,
     pass,
+    deciders: decidersOf(pass),
     shows,
     none: chancesOfGrades(quantity, healthy),
     badSpare: null,
-    density: (volts, v) => densityOfReading(v === null ? healthy : (bells.get(v) ?? dead), volts),
+    density: (volts, v) => densityOfReading(v === null ? healthy : (bells.get(v) ?? dead), volts, quantity.meterVolts),
   };
 }
 

@@ -178,6 +178,8 @@ test('two faults at once are held apart and found one after the other', () => {
       ['fix/set-rocker@supply', 'twitch'],
       ['out/front-usb', 'works'],
       ['back/front-usb', 'twitch'],
+      ['out/front-usb', 'works'],
+      ['back/front-usb', 'twitch'],
     ],
   };
   const { suspects, links } = diagnosisOf(log);

@@ -1,23 +1,25 @@
-import { applyChanges, type Configuration } from '../machine';
+import { applyChanges } from '../machine';
 import { setUpMinutes, trialsFor, type Trial } from '../trials';
 import { cureChance, type Belief } from './belief';
 import type { DiagnosisInput } from './evidence-step';
 import type { HypothesisSpace } from './hypothesis-space';
+import { entropyBits } from './information';
 import { JointScratch, jointChances, passAfter, tell, type JointChances, type Told } from './joint-chances';
 import { liveWays, type LiveWays } from './live-ways';
-import { actingFaults, compileTrial, type OutcomeModel } from './outcome-model';
-import { configurationKey, knownAlready } from './same-evidence';
+import { createModelBook, type ModelBook } from './model-book';
+import { knownAlready } from './same-evidence';
 
 /** A trial that could be done next, what it would tell and what it takes. */
 export interface Proposal {
   readonly trial: Trial;
   /** Minutes from the machine as it stands, set-up counted. */
   readonly minutes: number;
-  /** What it would tell about repair classes; 0 where it would only repeat what is known. */
+  /** What it would tell about repair classes; 0 where it commits, or would only repeat what is known. */
   readonly bits: number;
   /** What it would tell if nothing like it had been seen yet. */
   readonly bitsIfNew: number;
-  readonly told: Told;
+  /** Null for what commits: its outcomes are reckoned only when they are asked for. */
+  readonly told: Told | null;
   /** Tools and spares that it needs and that are not at hand. */
   readonly lacks: readonly string[];
 }
@@ -25,6 +27,8 @@ export interface Proposal {
 /** Everything that can be proposed, and the means to look closer at one trial. */
 export interface Plan {
   readonly live: LiveWays;
+  /** Entropy of the repair classes: all that tests could tell, in bits. */
+  readonly openBits: number;
   /** By information per minute, best first; a trial that tells nothing new comes last with 0 bits. */
   readonly proposals: readonly Proposal[];
   /** Joint chances of class and outcome of one trial; good until the next call. */
@@ -34,32 +38,40 @@ export interface Plan {
 /** A technician's eyes: chance of misreading an outcome. Starting judgement. */
 export const technicianMisreads = 0.015;
 
+/** What was reckoned already and need not be again. */
+export interface PlanMeans {
+  readonly probabilities?: Float64Array;
+  readonly book?: ModelBook;
+}
+
 /** Weighs every trial that is possible now. */
 export function planTrials(
   input: DiagnosisInput,
   space: HypothesisSpace,
   belief: Belief,
-  probabilities?: Float64Array,
+  { probabilities, book = createModelBook(input.machine, space) }: PlanMeans = {},
 ): Plan {
   const live = liveWays(space, belief, probabilities);
   const scratch = new JointScratch();
-  const modelOf = createModels(input, space);
   const cures = createCures(space);
   const jointOf = (trial: Trial): JointChances => {
-    const model = modelOf(trial);
+    const { changes } = trial;
+    const after = changes.length > 0 ? applyChanges(input.configuration, changes) : input.configuration;
+    const model = book.modelOf(trial, after);
     const isHandled = trial.repair !== null || trial.handling.length > 0;
     const pass = isHandled ? passAfter(model.pass, cures(trial)) : model.pass;
     return jointChances(live, model, pass, technicianMisreads, scratch);
   };
   const isKnown = knownAlready(input.steps, input.configuration);
   const weighed = trialsFor(input.machine, input.configuration).map((trial): Proposal => {
-    const told = tell(jointOf(trial));
     const minutes = trial.minutes + setUpMinutes(input.machine, trial, { caseOpen: input.caseOpen });
-    const bits = isKnown(trial) ? 0 : told.bits;
-    return { trial, minutes, bits, bitsIfNew: told.bits, told, lacks: lacksOf(trial, input) };
+    const lacks = lacksOf(trial, input);
+    if (trial.commits) return { trial, minutes, bits: 0, bitsIfNew: 0, told: null, lacks };
+    const told = tell(jointOf(trial));
+    return { trial, minutes, bits: isKnown(trial) ? 0 : told.bits, bitsIfNew: told.bits, told, lacks };
   });
   const proposals = withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
-  return { live, proposals, jointOf };
+  return { live, openBits: entropyBits(live.classWeights), proposals, jointOf };
 }
 
 /** Looks up what a trial may cure: only faults at the parts that it handles or of the class that it mends. */
@@ -85,36 +97,6 @@ function createCures({ variants }: HypothesisSpace): (trial: Trial) => (readonly
       return fault ? [[v, cureChance(fault, trial)]] : [];
     });
   };
-}
-
-/** Compiles trials once for each thing observed in each configuration; many trials share them. */
-function createModels(input: DiagnosisInput, space: HypothesisSpace): (trial: Trial) => OutcomeModel {
-  const { machine } = input;
-  const { variants } = space;
-  const acting = new Map<string, Uint8Array>();
-  const models = new Map<string, OutcomeModel>();
-  const nowKey = configurationKey(input.configuration);
-  const actingIn = (key: string, configuration: Configuration): Uint8Array => {
-    const known = acting.get(key) ?? actingFaults(space.faults, machine, configuration);
-    acting.set(key, known);
-    return known;
-  };
-  return (trial) => {
-    const changes = trial.changes.length > 0;
-    const configuration = changes ? applyChanges(input.configuration, trial.changes) : input.configuration;
-    const where = changes ? configurationKey(configuration) : nowKey;
-    const key = `${observedKey(trial)} ${where}`;
-    const model =
-      models.get(key) ??
-      compileTrial(trial, { machine, configuration, variants, acting: actingIn(where, configuration) });
-    models.set(key, model);
-    return model;
-  };
-}
-
-function observedKey({ observe, part }: Trial): string {
-  if (observe.kind === 'start') return observe.depth;
-  return `${observe.kind === 'look' ? observe.look.id : observe.quantity.id} ${part?.id ?? ''}`;
 }
 
 /** What a trial needs that is not at hand. */

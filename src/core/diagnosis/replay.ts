@@ -4,7 +4,7 @@ import type { DiagnosisInput, EvidenceStep } from './evidence-step';
 import { createSpace, type HypothesisSpace } from './hypothesis-space';
 import { JointScratch, jointChances, passAfter, tell } from './joint-chances';
 import { liveWays } from './live-ways';
-import { actingFaults, compileTrial } from './outcome-model';
+import { createModelBook, type ModelBook } from './model-book';
 import { withoutRepeats } from './same-evidence';
 import { probabilityByFault } from './suspects';
 import { entrySurprise, type EntrySurprise } from './surprise';
@@ -13,6 +13,7 @@ import { entrySurprise, type EntrySurprise } from './surprise';
 export interface Replay {
   readonly machineKey: string;
   readonly space: HypothesisSpace;
+  readonly book: ModelBook;
   readonly steps: readonly EvidenceStep[];
   readonly stepKeys: readonly string[];
   /** By step; null where it could not be done. */
@@ -35,21 +36,22 @@ export function replay(input: DiagnosisInput, known: Replay | null): Replay {
   const machineKey = JSON.stringify([input.machine, input.circumstances]);
   const same = known?.machineKey === machineKey ? known : null;
   const goesOn = same !== null && same.stepKeys.every((key, k) => key === stepKeys[k]);
-  let current = goesOn ? same : start(input, machineKey, same?.space);
+  let current = goesOn ? same : start(input, machineKey, same);
   for (let k = current.steps.length; k < steps.length; k++) {
     const [step, key] = [steps[k], stepKeys[k]];
-    if (step && key !== undefined) current = advance(current, step, key, input);
+    if (step && key !== undefined) current = advance(current, step, key);
   }
   return current;
 }
 
-function start(input: DiagnosisInput, machineKey: string, known?: HypothesisSpace): Replay {
-  const space = known ?? createSpace(input.machine, input.circumstances);
+function start(input: DiagnosisInput, machineKey: string, known: Replay | null): Replay {
+  const space = known?.space ?? createSpace(input.machine, input.circumstances);
   const belief = priorBelief(space);
   const probabilities = probabilitiesOf(belief);
   return {
     machineKey,
     space,
+    book: known?.book ?? createModelBook(input.machine, space),
     steps: [],
     stepKeys: [],
     compiled: [],
@@ -60,9 +62,9 @@ function start(input: DiagnosisInput, machineKey: string, known?: HypothesisSpac
   };
 }
 
-function advance(before: Replay, step: EvidenceStep, key: string, { machine }: DiagnosisInput): Replay {
-  const { space } = before;
-  const compiled = step.outcome === 'could-not' ? null : compileStep(space, step, machine);
+function advance(before: Replay, step: EvidenceStep, key: string): Replay {
+  const { space, book } = before;
+  const compiled = step.outcome === 'could-not' ? null : compileStep(space, step, book);
   const belief = compiled ? applyStep(before.belief, space, compiled) : before.belief;
   const probabilities = compiled ? probabilitiesOf(belief) : before.probabilities;
   return {
@@ -70,7 +72,7 @@ function advance(before: Replay, step: EvidenceStep, key: string, { machine }: D
     steps: [...before.steps, step],
     stepKeys: [...before.stepKeys, key],
     compiled: [...before.compiled, compiled],
-    surprises: [...before.surprises, surpriseAt(before, step, compiled, machine)],
+    surprises: [...before.surprises, surpriseAt(before, step, compiled)],
     belief,
     probabilities,
     byFault: [...before.byFault, probabilityByFault(space, probabilities)],
@@ -80,15 +82,13 @@ function advance(before: Replay, step: EvidenceStep, key: string, { machine }: D
 const scratch = new JointScratch();
 
 function surpriseAt(
-  { space, belief, probabilities }: Replay,
+  { space, book, belief, probabilities }: Replay,
   step: EvidenceStep,
   compiled: CompiledStep | null,
-  machine: DiagnosisInput['machine'],
 ): EntrySurprise | null {
   if (!compiled || isSilent(step.outcome)) return null;
   const { configuration, trial } = step;
-  const acting = actingFaults(space.faults, machine, configuration);
-  const model = compileTrial(trial, { machine, configuration, variants: space.variants, acting });
+  const model = book.modelOf(trial, configuration);
   const live = liveWays(space, belief, probabilities);
   const cured = [...compiled.cure.entries()].filter(([, chance]) => chance > 0);
   const pass = cured.length > 0 ? passAfter(model.pass, cured) : model.pass;

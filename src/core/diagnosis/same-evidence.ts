@@ -1,4 +1,5 @@
-import { applyChanges, type Configuration } from '../machine';
+import { applyChanges, type Configuration, type Part } from '../machine';
+import { FAULT_MODES, type FaultMode } from '../faults';
 import type { Trial } from '../trials';
 import type { EvidenceStep } from './evidence-step';
 
@@ -29,12 +30,23 @@ export function knownAlready(steps: readonly EvidenceStep[], now: Configuration)
 }
 
 function repeats(memory: Memory, trial: Trial, key: string, outcome: string | null): boolean {
-  if (trial.repair || trial.handling.length > 0) return false;
+  if (trial.repair || trial.handling.length > 0) return outcome === null && doneInVain(memory, trial, key);
   for (let k = memory.length - 1; k >= 0; k--) {
     const past = memory[k];
     if (!past || past.step.outcome === 'could-not') continue;
     if (past.key === key && past.step.outcome !== 'not-sure') return outcome === null || past.step.outcome === outcome;
     if (couldChange(past.step, trial)) return false;
+  }
+  return false;
+}
+
+/** A repair is worth one attempt; other handling is worth another only after something was done to the machine. */
+function doneInVain(memory: Memory, trial: Trial, key: string): boolean {
+  for (let k = memory.length - 1; k >= 0; k--) {
+    const past = memory[k];
+    if (!past || past.step.outcome === 'could-not') continue;
+    if (past.step.trial.id === trial.id && (trial.repair || past.key === key)) return true;
+    if (!trial.repair && couldChange(past.step, trial)) return false;
   }
   return false;
 }
@@ -52,13 +64,29 @@ export function configurationKey({ placements, settings, start, surface }: Confi
   return JSON.stringify([settings, start, surface, places.map((id) => [id, placements[id]])]);
 }
 
-/** Any handling may cure, so it renews every start and every sign of the chain; a look only if its part was touched. */
-function couldChange({ trial: done, handling }: EvidenceStep, trial: Trial): boolean {
-  const touched = [
-    ...handling.map(({ part }) => part),
-    ...(done.repair ? [done.repair.part.id] : []),
-    ...done.changes.flatMap((change) => (change.kind === 'place' ? [change.part] : [])),
-  ];
-  const followsChain = trial.observe.kind !== 'look' || trial.observe.look.passes !== undefined;
-  return followsChain ? handling.length > 0 || done.repair !== null : touched.includes(trial.part?.id ?? '');
+/** Any handling may cure, so it renews every start and every sign of the chain. */
+function couldChange(done: EvidenceStep, { observe, part }: Trial): boolean {
+  const { handling, trial } = done;
+  if (observe.kind !== 'look' || observe.look.passes) return handling.length > 0 || trial.repair !== null;
+  return part !== null && couldChangeLook(done, observe.look.id, part);
+}
+
+/** A look is renewed if its part was exchanged or moved, or if what was done may mend something that the look sees. */
+function couldChangeLook({ handling, trial }: EvidenceStep, look: string, part: Part): boolean {
+  if (trial.changes.some((change) => change.kind === 'place' && change.part === part.id)) return true;
+  const acts = handling.flatMap(({ act, part: id }) => (id === part.id ? [act] : []));
+  return modesSeenBy(look).some(
+    (mode) =>
+      mode.at === part.kind &&
+      (acts.some((act) => mode.cures?.[act]) ||
+        (trial.repair?.part.id === part.id && trial.repair.repair === mode.repair)),
+  );
+}
+
+const seenBy = new Map<string, FaultMode[]>();
+
+function modesSeenBy(look: string): readonly FaultMode[] {
+  const known = seenBy.get(look) ?? FAULT_MODES.filter(({ seen }) => seen?.some((sighting) => sighting.look === look));
+  seenBy.set(look, known);
+  return known;
 }

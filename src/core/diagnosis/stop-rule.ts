@@ -4,7 +4,7 @@ import type { DiagnosisInput } from './evidence-step';
 import type { HypothesisSpace } from './hypothesis-space';
 import type { JointChances } from './joint-chances';
 import { rightClass } from './live-ways';
-import { isOpenTo } from './next-by-school';
+import { openProposals } from './next-by-school';
 import type { Plan, Proposal } from './propose';
 
 /** Whether one more test pays, in the shop's money. */
@@ -60,7 +60,7 @@ export function weighStopping(plan: Plan, space: HypothesisSpace, input: Diagnos
   const money: Costs = input.costs ?? usualCosts;
   const costs = classCosts(plan, space, input);
   const costNow = expectedRepairCost(plan.live.classWeights, costs);
-  const open = plan.proposals.filter(isOpenTo);
+  const open = openProposals(plan);
   const costOf = ({ trial, minutes }: Proposal): number =>
     costOfMinutes(money, minutes) + expectedCostAfter(plan.jointOf(trial), costs);
   const tests = open.filter(({ trial }) => !trial.repair).slice(0, lookedAt);

@@ -15,7 +15,7 @@ function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly Pr
     const bells = expectReading(observe.quantity, step.trial.part as Part, present, setting);
     const anywhere = 1 / (1.5 * observe.quantity.nominalVolts);
     const loose = Math.max(step.misreadChance, present.some(({ fault }) => fault.somethingElse) ? 0.2 : 0);
-    return (1 - loose) * densityOfReading(bells, step.volts) + loose * anywhere;
+    return (1 - loose) * densityOfReading(bells, step.volts, observe.quantity.meterVolts) + loose * anywhere;
   }
   const index = step.trial.outcomes.findIndex(({ id }) => id === step.outcome);
   if (index < 0) throw new Error(`${step.trial.id}: expected one of its outcomes, found "${step.outcome}"`);

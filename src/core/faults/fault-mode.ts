@@ -70,6 +70,13 @@ export interface FaultMode {
   /** Chances, 0 to 1, that handling of the part removes it. */
   readonly cures?: Partial<Record<HandlingAct, number>>;
   readonly repair: RepairId;
+  /** Where the repair is done at another part than the fault shows at: the first part of that kind. */
+  readonly mendedAt?: {
+    readonly kind: PartKind;
+    readonly repair: RepairId;
+    /** Default: in every machine. */
+    readonly when?: (machine: Machine) => boolean;
+  };
   readonly seen?: readonly Sighting[];
   readonly reads?: readonly FaultReading[];
   readonly prior: Prior;

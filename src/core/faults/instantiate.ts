@@ -54,12 +54,17 @@ export function instantiateFaults(machine: Machine, circumstances: readonly Circ
   const known = FAULT_MODES.flatMap((mode) =>
     machine.parts
       .filter((part) => part.kind === mode.at && (mode.existsIn?.(machine, part) ?? true))
-      .map((part) => instantiate(mode, part, circumstances)),
+      .map((part) => instantiate(mode, part, { circumstances, machine })),
   );
-  return [...known, ...LINKS.map((link) => somethingElseAt(link.id, link.name))];
+  return [...known, ...LINKS.map((link) => somethingElseAt(machine, link.id, link.name))];
 }
 
-function instantiate(mode: FaultMode, part: Part, circumstances: readonly Circumstance[]): FaultInstance {
+interface Case {
+  readonly machine: Machine;
+  readonly circumstances: readonly Circumstance[];
+}
+
+function instantiate(mode: FaultMode, part: Part, { machine, circumstances }: Case): FaultInstance {
   const factor = circumstances.reduce((product, name) => product * (mode.prior.times?.[name] ?? 1), 1);
   return {
     id: `${mode.id}@${part.id}`,
@@ -67,13 +72,19 @@ function instantiate(mode: FaultMode, part: Part, circumstances: readonly Circum
     part,
     link: mode.link,
     title: fill(mode.title, part),
-    repairClass: repairClassOf(mode.repair, part),
+    repairClass: repairFor(mode, part, machine),
     weight: mode.prior.weight * factor,
     somethingElse: false,
   };
 }
 
-function somethingElseAt(link: LinkId, linkName: string): FaultInstance {
+function repairFor({ repair, mendedAt }: FaultMode, part: Part, machine: Machine): RepairClass {
+  const applies = mendedAt && (mendedAt.when?.(machine) ?? true);
+  const elsewhere = applies ? machine.parts.find(({ kind }) => kind === mendedAt.kind) : undefined;
+  return mendedAt && elsewhere ? repairClassOf(mendedAt.repair, elsewhere) : repairClassOf(repair, part);
+}
+
+function somethingElseAt(machine: Machine, link: LinkId, linkName: string): FaultInstance {
   const mode: FaultMode = {
     id: `else-${link}`,
     link,
@@ -86,7 +97,7 @@ function somethingElseAt(link: LinkId, linkName: string): FaultInstance {
     prior: judged(somethingElseWeight),
   };
   const part: Part = { id: `link-${link}`, kind: 'board', name: linkName.toLowerCase() };
-  return { ...instantiate(mode, part, []), id: mode.id, somethingElse: true };
+  return { ...instantiate(mode, part, { machine, circumstances: [] }), id: mode.id, somethingElse: true };
 }
 
 function elseLooks(link: LinkId): Appearance[] {

@@ -4,13 +4,18 @@ import type { HandlingAct } from './fault-mode';
 /** What a repair costs in parts. "part" is priced by the kind of part. */
 export type PriceClass = 'nothing' | 'small' | 'part';
 
+/**
+ * What is at stake if it turns out not to be the cause. "nothing": free and undone at once. "work": minutes for nothing,
+ * no harm. "for-good": writes firmware, erases or unlocks. "part": a part is bought. The first two may serve as trials.
+ */
+export type RepairStake = 'nothing' | 'work' | 'for-good' | 'part';
+
 export interface Repair {
   /** What to do; {part} stands for the part's name. */
   readonly title: string;
   readonly minutes: number;
   readonly price: PriceClass;
-  /** Can be tried and undone at the bench, so it may serve as a trial before the cause is certain. */
-  readonly reversible: boolean;
+  readonly stake: RepairStake;
   /** Handling of the part that comes with it. */
   readonly handling?: HandlingAct;
   /** The original part goes out for good. */
@@ -21,13 +26,14 @@ const free = (title: string, minutes: number, handling?: HandlingAct): Repair =>
   title,
   minutes,
   price: 'nothing',
-  reversible: true,
+  stake: 'nothing',
   ...(handling ? { handling } : {}),
 });
 
 /** Faults that share a repair on the same part form a repair class: no use telling them apart. */
 export const REPAIRS = {
   'use-live-outlet': free('Use a live outlet, straight from the wall', 2),
+  'switch-strip-on': free('Switch the strip or wall switch on', 0.3),
   'push-cord': free('Push {part} home at both ends', 0.5, 'reseat'),
   'set-rocker': free('Set the rocker of {part} to I', 0.3),
   'drain-latch': free('Cord out, press the button once, wait until all lights are out', 2, 'drain'),
@@ -37,31 +43,52 @@ export const REPAIRS = {
     title: 'Clean {part} with contact cleaner, let it dry',
     minutes: 15,
     price: 'small',
-    reversible: false,
+    stake: 'work',
     handling: 'clean',
   },
   'push-power-plugs': free('Push the 24-pin and processor plugs home at both ends', 2, 'reseat'),
+  'right-plug': free('Put the lead that belongs there into the processor socket', 3),
   'clear-short': free('Lift the board, clear what shorts it, set the stand-offs right', 25),
+  'seat-front-lead': free('Put {part} on its header again, no pin left over', 2, 'reseat'),
   'leave-unplugged': free('Leave {part} unplugged, agreed with the owner', 2),
   'seat-processor': {
     title: 'Seat {part} again, look at the pins',
     minutes: 15,
     price: 'small',
-    reversible: false,
+    stake: 'work',
     handling: 'reseat',
   },
   'mount-cooler': {
     title: 'Mount {part} again: film off, paste on, screws crosswise',
     minutes: 15,
     price: 'small',
-    reversible: false,
+    stake: 'work',
     handling: 'reseat',
   },
   'plug-cooler-fan': free('Plug the fan of {part} into the processor-fan header', 2),
-  'update-firmware': { title: 'Update the firmware of {part}', minutes: 20, price: 'nothing', reversible: false },
-  'recover-firmware': { title: 'Recover the firmware of {part}', minutes: 25, price: 'nothing', reversible: false },
+  'update-firmware': { title: 'Update the firmware of {part}', minutes: 20, price: 'nothing', stake: 'for-good' },
+  'recover-firmware': { title: 'Recover the firmware of {part}', minutes: 25, price: 'nothing', stake: 'for-good' },
+  'roll-back-firmware': {
+    title: 'Put the previous firmware version on {part}',
+    minutes: 20,
+    price: 'nothing',
+    stake: 'for-good',
+  },
   'reset-settings': free('Reset the settings to defaults', 5, 'reset'),
+  'clear-password': {
+    title: "Clear the password by the board's own jumper, the owner's proof on record",
+    minutes: 8,
+    price: 'nothing',
+    stake: 'for-good',
+  },
   'seat-module': free('Seat {part} until both sides click', 1.5, 'reseat'),
+  'clean-slot': {
+    title: 'Blow and brush {part} clean',
+    minutes: 4,
+    price: 'small',
+    stake: 'work',
+    handling: 'clean',
+  },
   'leave-slot-empty': free('Leave {part} empty', 2),
   'right-slots': free('Move the modules to the slots that the manual names', 2),
   'wait-training': free('Wait three minutes for memory training', 3, 'wait'),
@@ -69,7 +96,7 @@ export const REPAIRS = {
     title: 'Run a matched kit from the compatibility list',
     minutes: 5,
     price: 'small',
-    reversible: false,
+    stake: 'work',
   },
   'seat-card': free('Seat {part} again', 3, 'reseat'),
   'plug-card-power': free('Plug the power leads of {part} home', 2, 'reseat'),
@@ -80,25 +107,27 @@ export const REPAIRS = {
   'move-output': free('Use another output of {part}', 1),
   'plug-keyboard': free('Plug {part} into a rear port', 0.5, 'reseat'),
   'plug-drive': free('Push the leads of {part} home at both ends', 2, 'reseat'),
+  'replace-data-lead': { title: 'Use another data lead for {part}', minutes: 2, price: 'small', stake: 'nothing' },
+  'plug-fan': free('Plug {part} into its header, or tell the board that it is gone', 2, 'reseat'),
   'move-drive': free('Move {part} to a live socket', 3),
   'set-boot': free('Set boot order and start mode to fit the disk', 4),
   'restore-system': {
     title: 'Repair or reinstall the system on {part}, data saved first',
     minutes: 60,
     price: 'nothing',
-    reversible: false,
+    stake: 'for-good',
   },
   'separate-leads': free('Feed {part} by two separate leads', 5),
   'clean-cooling': {
     title: 'Clean {part} and its fan',
     minutes: 12,
     price: 'small',
-    reversible: false,
+    stake: 'work',
     handling: 'clean',
   },
-  'dry-board': { title: 'Dry and clean {part}', minutes: 60, price: 'small', reversible: false, handling: 'clean' },
-  'look-deeper': { title: 'Look further at {part}', minutes: 60, price: 'small', reversible: false },
-  replace: { title: 'Replace {part}', minutes: 15, price: 'part', reversible: false, replaces: true },
+  'dry-board': { title: 'Dry and clean {part}', minutes: 60, price: 'small', stake: 'work', handling: 'clean' },
+  'look-deeper': { title: 'Look further at {part}', minutes: 60, price: 'small', stake: 'for-good' },
+  replace: { title: 'Replace {part}', minutes: 15, price: 'part', stake: 'part', replaces: true },
 } as const satisfies Record<string, Repair>;
 
 export type RepairId = keyof typeof REPAIRS;

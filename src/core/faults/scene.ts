@@ -45,6 +45,9 @@ export const modulesWhereFound = (scene: Scene): boolean =>
 export const boardIsOriginal = ({ machine, configuration }: Scene): boolean =>
   machine.parts.every((part) => part.kind !== 'board' || isOriginalIn(configuration, part.id));
 
+export const processorIsOriginal = ({ machine, configuration }: Scene): boolean =>
+  machine.parts.every((part) => part.kind !== 'processor' || isOriginalIn(configuration, part.id));
+
 /** The part matters only while another kind of part is in place, for instance a card that switches the board's output off. */
 export const whileFilled =
   (kind: PartKind, also: (scene: Scene) => boolean) =>

@@ -15,6 +15,7 @@ export const CAUTIONS = {
   liquid: 'Power away first. Dry before power.',
   'firmware-power': 'Never cut the power while it writes.',
   'owner-data': 'Ask the owner before anything that may erase data.',
+  'owner-proof': 'Only with proof of ownership, on record. Put the jumper back.',
   'socket-pins': 'Do not straighten pins if the board can go back.',
   'module-way-round': 'A module fits one way round. Forced, it burns.',
 } as const;

@@ -9,6 +9,6 @@ export type { Bell, Quantity } from './quantity';
 export { recommendedWait } from './recommended-wait';
 export type { RecommendedWait } from './recommended-wait';
 export { setUpMinutes } from './set-up-minutes';
-export { SILENT_OUTCOMES, isSilent } from './trial';
+export { SILENT_OUTCOMES, handlingOf, isSilent } from './trial';
 export type { Handling, Observation, OutcomeOption, Trial } from './trial';
 export { findTrial, trialsFor } from './trials-for';

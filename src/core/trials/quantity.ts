@@ -21,6 +21,10 @@ export interface Quantity {
   readonly minutes: number;
   readonly inside: boolean;
   readonly cautions: readonly CautionId[];
+  /** Besides the meter. */
+  readonly tools?: readonly string[];
+  /** Uncertainty of the instrument in volts, where it is not the bench meter's. */
+  readonly meterVolts?: number;
   readonly existsIn?: (machine: Machine) => boolean;
 }
 
@@ -40,14 +44,15 @@ export const READING_OUTCOMES: readonly OutcomeOption[] = [
 
 /** Meter uncertainty as a share of the reading plus volts: a usual bench meter. */
 const meterShare = 0.008;
-const meterVolts = 0.02;
+const usualMeterVolts = 0.02;
 /** What a rail reads that is not fed. */
 export const deadBell: Bell = { weight: 1, meanVolts: 0, spreadVolts: 0.08 };
 /** Below this share of nominal a rail counts as absent. */
 const absentShare = 0.2;
 
 /** One standard deviation of the meter at a voltage, in volts. */
-export const meterSpreadVolts = (volts: number): number => Math.abs(volts) * meterShare + meterVolts;
+export const meterSpreadVolts = (volts: number, meterVolts = usualMeterVolts): number =>
+  Math.abs(volts) * meterShare + meterVolts;
 
 /**
  * What the meter would read, as a mixture of normal bells whose weights sum to 1, given the faults that are present, in the
@@ -94,7 +99,7 @@ export function gradeReading(quantity: Quantity, volts: number): string {
 export function chancesOfGrades(quantity: Quantity, bells: readonly Bell[]): Float64Array {
   const below = (volts: number): number =>
     bells.reduce((sum, bell) => {
-      const spread = Math.hypot(bell.spreadVolts, meterSpreadVolts(bell.meanVolts));
+      const spread = Math.hypot(bell.spreadVolts, meterSpreadVolts(bell.meanVolts, quantity.meterVolts));
       return sum + bell.weight * normalBelow((volts - bell.meanVolts) / spread);
     }, 0);
   const absent = below(absentShare * quantity.nominalVolts);
@@ -104,9 +109,9 @@ export function chancesOfGrades(quantity: Quantity, bells: readonly Bell[]): Flo
 }
 
 /** Density, per volt, of one reading under a mixture and the meter's uncertainty. */
-export function densityOfReading(bells: readonly Bell[], volts: number): number {
+export function densityOfReading(bells: readonly Bell[], volts: number, meterVolts = usualMeterVolts): number {
   return bells.reduce((sum, bell) => {
-    const spread = Math.hypot(bell.spreadVolts, meterSpreadVolts(bell.meanVolts));
+    const spread = Math.hypot(bell.spreadVolts, meterSpreadVolts(bell.meanVolts, meterVolts));
     const z = (volts - bell.meanVolts) / spread;
     return sum + (bell.weight * Math.exp(-0.5 * z * z)) / (spread * Math.sqrt(2 * Math.PI));
   }, 0);

@@ -17,7 +17,7 @@ export function recommendedWait(machine: Machine, trial: Trial): RecommendedWait
   const touched = trial.changes.flatMap((change) => (change.kind === 'place' ? [change.part] : []));
   const kinds = machine.parts.filter((part) => touched.includes(part.id)).map((part) => part.kind);
   const repair = trial.repair?.repair;
-  if (repair === 'update-firmware' || repair === 'recover-firmware')
+  if (repair === 'update-firmware' || repair === 'recover-firmware' || repair === 'roll-back-firmware')
     return { seconds: 90, reason: 'The first start after a firmware update is slow. A moving code is progress.' };
   if (trial.observe.depth === 'load') return { seconds: 300, reason: 'Heat and load take minutes to show.' };
   if (

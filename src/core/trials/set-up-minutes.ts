@@ -6,6 +6,8 @@ const handlingMinutes: Readonly<Partial<Record<PartKind, number>>> = {
   supply: 10,
   adapter: 1,
   processor: 14,
+  cooler: 8,
+  board: 35,
   card: 2.5,
   module: 1,
   drive: 1.5,

@@ -43,7 +43,7 @@ export interface Trial {
   readonly handling: readonly Handling[];
   /** The repair that it carries out, if it is one. */
   readonly repair: RepairClass | null;
-  /** Cannot be undone at the bench, or costs a part: only when the cause is as good as certain. */
+  /** Writes, erases or buys: only when the cause is as good as certain. */
   readonly commits: boolean;
   /** Minutes of the trial itself, without setting up. */
   readonly minutes: number;
@@ -58,3 +58,14 @@ export interface Trial {
 
 /** True for "not sure" and "could not do it". */
 export const isSilent = (outcome: string): boolean => SILENT_OUTCOMES.some(({ id }) => id === outcome);
+
+/** What doing a trial handles: putting a part back or somewhere else seats it anew, whatever the trial was for. */
+export function handlingOf({ handling }: Pick<Trial, 'handling'>, changes: readonly Change[]): Handling[] {
+  const seated = changes.flatMap((change): Handling[] =>
+    change.kind === 'place' && (change.to.state === 'as-found' || change.to.state === 'moved')
+      ? [{ act: 'reseat', part: change.part }]
+      : [],
+  );
+  const known = new Set(handling.map(({ act, part }) => `${act} ${part}`));
+  return [...handling, ...seated.filter(({ act, part }) => !known.has(`${act} ${part}`))];
+}

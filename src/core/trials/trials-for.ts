@@ -2,7 +2,13 @@ import type { Configuration, Machine, Part } from '../machine';
 import { LOOKS } from './catalogue/looks';
 import { QUANTITIES } from './catalogue/quantities';
 import { repairTrials } from './catalogue/repairs';
-import { minimalStarts, startsBackInCase } from './catalogue/minimal-starts';
+import {
+  loadsWithDefaults,
+  minimalStarts,
+  startsBackInCase,
+  startsOnBench,
+  startsWithoutGroups,
+} from './catalogue/minimal-starts';
 import {
   loadsWithSpare,
   plainStarts,
@@ -29,7 +35,10 @@ const families: readonly {
   { names: ['spare/'], make: startsWithSpare },
   { names: ['load-with-spare/'], make: loadsWithSpare },
   { names: ['only/'], make: startsWithOneModule },
-  { names: ['minimal-'], make: minimalStarts },
+  { names: ['minimal-', 'build/'], make: minimalStarts },
+  { names: ['on-bench'], make: (_machine, configuration) => startsOnBench(configuration) },
+  { names: ['out-all/'], make: startsWithoutGroups },
+  { names: ['load-with-defaults'], make: loadsWithDefaults },
   { names: ['fix/'], make: repairTrials },
 ];
 
@@ -59,7 +68,7 @@ function lookTrial(look: Look, part: Part): Trial {
     id: `look/${look.id}/${part.id}`,
     title: named(look.title, part),
     purpose: look.purpose,
-    steps: look.steps,
+    steps: look.steps.map((step) => named(step, part)),
     part,
     observe: { kind: 'look', look },
     changes: [],
@@ -96,7 +105,7 @@ function measureTrial(quantity: Quantity, part: Part): Trial {
     repair: null,
     commits: false,
     minutes: quantity.minutes,
-    tools: ['meter'],
+    tools: quantity.meterVolts === undefined ? ['meter', ...(quantity.tools ?? [])] : (quantity.tools ?? []),
     spares: [],
     cautions: quantity.cautions,
     inside: quantity.inside,

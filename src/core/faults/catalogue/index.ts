@@ -1,7 +1,17 @@
 import type { FaultMode } from '../fault-mode';
+import { handFaults } from './hands';
 import { outsideFaults } from './outside';
 import { powerFaults } from './power';
 import { processingFaults } from './processing';
+import { settingsFaults } from './settings';
+import { wearFaults } from './wear';
 
-/** Every fault mode that the engine knows, in chain order by table. */
-export const FAULT_MODES: readonly FaultMode[] = [...powerFaults, ...processingFaults, ...outsideFaults];
+/** Every fault mode that the engine knows. */
+export const FAULT_MODES: readonly FaultMode[] = [
+  ...powerFaults,
+  ...processingFaults,
+  ...outsideFaults,
+  ...handFaults,
+  ...wearFaults,
+  ...settingsFaults,
+];

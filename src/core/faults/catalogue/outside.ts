@@ -25,7 +25,10 @@ export const outsideFaults: readonly FaultMode[] = [
     looks: [{ as: 'no-picture', weight: 1 }],
     actsIn: asFoundOnly,
     repair: 'switch-monitor-on',
-    seen: [{ look: 'monitor-input', as: 'off', chance: 0.97 }],
+    seen: [
+      { look: 'monitor-other-source', as: 'dark', chance: 0.9 },
+      { look: 'monitor-input', as: 'off', chance: 0.97 },
+    ],
     prior: judged(12, { moved: 2 }),
   },
   {
@@ -36,6 +39,7 @@ export const outsideFaults: readonly FaultMode[] = [
     reason: 'No source gives a picture on it.',
     looks: [{ as: 'no-picture', weight: 1 }],
     repair: 'replace',
+    seen: [{ look: 'monitor-other-source', as: 'dark', chance: 0.97 }],
     prior: judged(6, { old: 1.6, storm: 1.5 }),
   },
   {
@@ -71,6 +75,7 @@ export const outsideFaults: readonly FaultMode[] = [
     reason: 'A broken pair or a weak adapter gives no signal.',
     looks: [{ as: 'no-picture', weight: 1 }],
     repair: 'replace',
+    seen: [{ look: 'cable-elsewhere', as: 'dark', chance: 0.96 }],
     prior: judged(8, { old: 1.3 }),
   },
   {
@@ -131,6 +136,7 @@ export const outsideFaults: readonly FaultMode[] = [
     reason: 'The board warns and shuts down after some seconds.',
     looks: [{ as: 'message-usb', weight: 1 }],
     repair: 'leave-unplugged',
+    seen: [{ look: 'usb-warmth', as: 'suspect', chance: 0.6 }],
     prior: judged(10),
   },
   {
@@ -144,6 +150,7 @@ export const outsideFaults: readonly FaultMode[] = [
       { as: 'no-boot', weight: 0.6 },
     ],
     repair: 'leave-unplugged',
+    seen: [{ look: 'usb-warmth', as: 'suspect', chance: 0.2 }],
     prior: judged(5),
   },
   {
@@ -155,6 +162,7 @@ export const outsideFaults: readonly FaultMode[] = [
     looks: [{ as: 'message-usb', weight: 1 }],
     repair: 'replace',
     seen: [{ look: 'board-signs', as: 'damage', chance: 0.3 }],
+    reads: [{ quantity: 'rear-usb-volts', meanVolts: 0.4, spreadVolts: 0.8 }],
     prior: judged(3, { spill: 3, storm: 2 }),
   },
   {
@@ -177,6 +185,7 @@ export const outsideFaults: readonly FaultMode[] = [
     reason: 'Some boards stop until a keyboard answers.',
     looks: [{ as: 'message-keyboard', weight: 1 }],
     repair: 'replace',
+    seen: [{ look: 'keyboard-elsewhere', as: 'dead', chance: 0.96 }],
     prior: judged(4, { spill: 3 }),
   },
   {
@@ -212,7 +221,10 @@ export const outsideFaults: readonly FaultMode[] = [
     existsIn: (_machine, part) => part.bus === 'sata',
     cures: { reseat: 0.95 },
     repair: 'plug-drive',
-    seen: [{ look: 'drive-leads', as: 'loose', chance: 0.85 }],
+    seen: [
+      { look: 'drive-sound', as: 'still', chance: 0.6 },
+      { look: 'drive-leads', as: 'loose', chance: 0.85 },
+    ],
     prior: judged(14, { moved: 2.5, 'new-build': 2 }),
   },
   {
@@ -236,6 +248,10 @@ export const outsideFaults: readonly FaultMode[] = [
     reason: 'No loader can be read from a dead drive.',
     looks: [{ as: 'no-boot', weight: 1 }],
     repair: 'replace',
+    seen: [
+      { look: 'drive-sound', as: 'still', chance: 0.6 },
+      { look: 'drive-health', as: 'failing', chance: 0.95 },
+    ],
     prior: judged(18, { old: 1.8, storm: 1.4 }),
   },
   {
@@ -268,6 +284,7 @@ export const outsideFaults: readonly FaultMode[] = [
     looks: [{ as: 'system-stops', weight: 1 }],
     strikes: 0.8,
     repair: 'replace',
+    seen: [{ look: 'memory-test', as: 'errors', chance: 0.93 }],
     prior: judged(5, { 'used-parts': 2 }),
   },
   {

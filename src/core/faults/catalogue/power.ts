@@ -95,7 +95,10 @@ export const powerFaults: readonly FaultMode[] = [
       { as: 'loop', weight: 0.3 },
     ],
     repair: 'replace',
-    reads: [{ quantity: 'adapter-volts', meanVolts: 18.2, spreadVolts: 0.7 }],
+    reads: [
+      { quantity: 'adapter-load', meanVolts: 16, spreadVolts: 1.2 },
+      { quantity: 'adapter-volts', meanVolts: 18.2, spreadVolts: 0.7 },
+    ],
     prior: judged(40, { old: 1.5 }),
   },
   {
@@ -201,7 +204,10 @@ export const powerFaults: readonly FaultMode[] = [
     existsIn: machineHas('supply'),
     cures: { reseat: 0.97 },
     repair: 'push-power-plugs',
-    seen: [{ look: 'power-plugs', as: 'main-loose', chance: 0.85 }],
+    seen: [
+      { look: 'joint-press', as: 'answers', chance: 0.5 },
+      { look: 'power-plugs', as: 'main-loose', chance: 0.85 },
+    ],
     prior: judged(16, { 'new-build': 3, moved: 1.8 }),
   },
   {
@@ -231,7 +237,10 @@ export const powerFaults: readonly FaultMode[] = [
       { as: 'dead', weight: 0.4 },
     ],
     repair: 'replace',
-    seen: [{ look: 'supply-signs', as: 'burnt', chance: 0.2 }],
+    seen: [
+      { look: 'supply-fan', as: 'kicks', chance: 0.4 },
+      { look: 'supply-signs', as: 'burnt', chance: 0.2 },
+    ],
     reads: [{ quantity: 'vsb', meanVolts: 4.9, spreadVolts: 0.15 }],
     prior: judged(34, { storm: 1.8, old: 2, 'used-parts': 1.5 }),
   },

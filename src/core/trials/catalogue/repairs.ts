@@ -1,5 +1,5 @@
 import type { Change, Configuration, Machine, Part } from '../../machine';
-import { placementOf } from '../../machine';
+import { fittedModules, placementOf, slotOf } from '../../machine';
 import { instantiateFaults, repairOf, type RepairClass } from '../../faults';
 import type { CautionId } from '../caution';
 import type { Trial } from '../trial';
@@ -11,7 +11,10 @@ const startAfterMinutes = 1;
 export function repairTrials(machine: Machine, configuration: Configuration): Trial[] {
   return repairClassesOf(machine)
     .filter((repair) => placementOf(configuration, repair.part.id).state !== 'new')
-    .map(repairTrial);
+    .filter(
+      (repair) => repair.repair !== 'leave-slot-empty' || otherPlace(repair.part, machine, configuration) !== null,
+    )
+    .map((repair) => repairTrial(repair, machine, configuration));
 }
 
 /** A machine's repair classes never change; a log asks for them at every entry. */
@@ -25,13 +28,14 @@ function repairClassesOf(machine: Machine): RepairClass[] {
   return [...classes.values()];
 }
 
-function repairTrial(repairClass: RepairClass): Trial {
+function repairTrial(repairClass: RepairClass, machine: Machine, configuration: Configuration): Trial {
   const repair = repairOf(repairClass.repair);
   const { part } = repairClass;
   return {
     id: `fix/${repairClass.id}`,
     title: `${repairClass.title}, then start`,
-    purpose: repair.reversible ? 'Quick to try, and it may be all that is needed.' : 'Mends it if this is the cause.',
+    purpose:
+      repair.stake === 'nothing' ? 'Quick to try, and it may be all that is needed.' : 'Mends it if this is the cause.',
     steps: [
       ...(isInside(part) ? ['Switch off and pull the cord.'] : []),
       `${repairClass.title}.`,
@@ -39,10 +43,10 @@ function repairTrial(repairClass: RepairClass): Trial {
     ],
     part,
     observe: { kind: 'start', depth: part.id === 'link-load' || isLoadRepair(repairClass) ? 'load' : 'start' },
-    changes: changesOf(repairClass),
+    changes: changesOf(repairClass, machine, configuration),
     handling: repair.handling ? [{ act: repair.handling, part: part.id }] : [],
     repair: repairClass,
-    commits: !repair.reversible,
+    commits: repair.stake === 'for-good' || repair.stake === 'part',
     minutes: repair.minutes + startAfterMinutes,
     tools: [],
     spares: [],
@@ -54,15 +58,32 @@ function repairTrial(repairClass: RepairClass): Trial {
 
 const isLoadRepair = ({ repair }: RepairClass): boolean => repair === 'separate-leads' || repair === 'clean-cooling';
 
-function changesOf({ repair, part }: RepairClass): Change[] {
+function changesOf({ repair, part }: RepairClass, machine: Machine, configuration: Configuration): Change[] {
   if (repairOf(repair).replaces) return [{ kind: 'place', part: part.id, to: { state: 'new' } }];
   if (repair === 'leave-unplugged') return [{ kind: 'place', part: part.id, to: { state: 'out' } }];
+  if (repair === 'leave-slot-empty') return otherPlace(part, machine, configuration) ?? [];
   if (repair === 'reset-settings') return [{ kind: 'settings', to: 'defaults' }];
-  return [];
+  const { state } = placementOf(configuration, part.id);
+  return state === 'out' || state === 'spare' ? [{ kind: 'place', part: part.id, to: { state: 'as-found' } }] : [];
+}
+
+/** What leaves a slot empty: its module goes to the next free slot; null if none is free, [] if none stands in it. */
+function otherPlace(slot: Part, machine: Machine, configuration: Configuration): Change[] | null {
+  const fitted = fittedModules(machine, configuration);
+  const own = fitted.find((module) => slotOf(configuration, module) === slot.id);
+  if (!own) return [];
+  const taken = new Set(fitted.map((module) => slotOf(configuration, module)));
+  const free = machine.parts.find(({ kind, id }) => kind === 'slot' && !taken.has(id));
+  if (!free) return null;
+  const to = own.slot === free.id ? ({ state: 'as-found' } as const) : ({ state: 'moved', to: free.id } as const);
+  return [{ kind: 'place', part: own.id, to }];
 }
 
 function cautionsOf({ repair, part }: RepairClass): CautionId[] {
-  if (repair === 'update-firmware' || repair === 'recover-firmware') return ['firmware-power'];
+  if (repair === 'update-firmware' || repair === 'recover-firmware' || repair === 'roll-back-firmware')
+    return ['firmware-power'];
+  if (repair === 'clear-password') return ['unplug', 'static', 'owner-proof'];
+  if (repair === 'clean-slot') return ['unplug', 'static', 'spray'];
   if (repair === 'restore-system') return ['owner-data'];
   if (repair === 'clean-switch') return ['unplug', 'spray'];
   if (repair === 'dry-board') return ['liquid', 'spray'];

@@ -131,7 +131,9 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
     'monitor',
     'display-cable',
     'keyboard',
+    'cooler',
     'processor',
+    'board',
   ];
   return machine.parts
     .filter((part) => swappable.includes(part.kind))

@@ -51,6 +51,7 @@ const kindWords: Readonly<Record<Diagnosis['advice']['kind'], string>> = {
   'put-back': 'Put back',
   close: 'Done',
   'nothing-seen': 'Done',
+  undecided: 'Decide',
 };
 
 /** The one next thing: steps, cautions, what each outcome would tell, the wait. */

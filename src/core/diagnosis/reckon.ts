@@ -1,0 +1,39 @@
+import { advise, rightProbability, type Advice } from './advise';
+import type { DiagnosisInput } from './evidence-step';
+import { planTrials, type Plan } from './propose';
+import { replay, type Replay } from './replay';
+import { weighStopping, type StopRule } from './stop-rule';
+import { probabilityForemost, rankRepairs, type RankedRepair } from './suspects';
+
+/** What is reckoned of a case before it is put into words. */
+export interface Reckoning {
+  readonly known: Replay;
+  /** By variant: probability that it is the one that counts now. */
+  readonly foremost: Float64Array;
+  readonly repairs: readonly RankedRepair[];
+  /** Probability that no fault can act any more. */
+  readonly right: number;
+  readonly plan: Plan;
+  readonly stopRule: StopRule;
+  readonly advice: Advice;
+}
+
+/** Reckons a case; what an earlier reckoning of the same machine knows is not reckoned again. */
+export function reckon(input: DiagnosisInput, earlier: Replay | null): Reckoning {
+  const known = replay(input, earlier);
+  const { space, book, belief, probabilities } = known;
+  const foremost = probabilityForemost(space, probabilities, belief);
+  const repairs = rankRepairs(space, foremost);
+  const right = rightProbability(space, probabilities, belief, input);
+  const plan = planTrials(input, space, belief, { probabilities, book });
+  const stopRule = weighStopping(plan, space, input);
+  return {
+    known,
+    foremost,
+    repairs,
+    right,
+    plan,
+    stopRule,
+    advice: advise({ input, space, plan, repairs, stopRule, right }),
+  };
+}

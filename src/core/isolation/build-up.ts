@@ -1,0 +1,80 @@
+import { applyChanges, differ, isFilled, type Change, type Configuration, type Machine, type Part } from '../machine';
+import { expectStart, START_OUTCOMES, type StartOutcome } from '../startup';
+import { firstSlot, minimalChanges, moduleThatStays } from './minimal';
+
+/** What a start of a sound machine would show in a configuration: the likeliest first. */
+export interface ExpectedSignal {
+  readonly outcome: StartOutcome;
+  readonly probability: number;
+}
+
+/** What to expect of a sound machine in a configuration, from one in twenty upwards. */
+export function expectedSignals(machine: Machine, configuration: Configuration): ExpectedSignal[] {
+  const chances = expectStart(machine, configuration, [], { trustSpares: true });
+  return START_OUTCOMES.map((outcome, o) => ({ outcome, probability: chances[o] ?? 0 }))
+    .filter(({ probability }) => probability >= 0.05)
+    .sort((a, b) => b.probability - a.probability);
+}
+
+/** One step of building up on the bench: what goes in, and what a sound machine then shows. */
+export interface BuildStep {
+  readonly id: 'processor' | 'memory' | 'graphics' | 'drive';
+  readonly title: string;
+  readonly adds: readonly Part[];
+  /** From the configuration that was asked about. */
+  readonly changes: readonly Change[];
+  readonly configuration: Configuration;
+  readonly expect: readonly ExpectedSignal[];
+}
+
+const out = { state: 'out' } as const;
+const place = (part: Part, to: Extract<Change, { kind: 'place' }>['to']): Change => ({
+  kind: 'place',
+  part: part.id,
+  to,
+});
+
+/**
+ * The build-up on the bench: board with processor, cooler and power; then one module; then graphics, where a card is
+ * needed; then one drive. Each step is started by bridging the pins and has the signal to expect.
+ */
+export function buildUpSteps(machine: Machine, configuration: Configuration): BuildStep[] {
+  const of = (kind: Part['kind']) =>
+    machine.parts.filter((part) => part.kind === kind && isFilled(configuration, part.id));
+  const bench = applyChanges(configuration, [
+    { kind: 'surface', to: 'bench' },
+    { kind: 'start', to: 'bridge' },
+    ...minimalChanges(machine, configuration),
+  ]);
+  const card = machine.builtInGraphics ? undefined : of('card')[0];
+  const module = moduleThatStays(machine, configuration);
+  const drive = of('drive')[0];
+  const without = (...parts: (Part | null | undefined)[]) =>
+    applyChanges(
+      bench,
+      parts.flatMap((part) => (part ? [place(part, out)] : [])),
+    );
+  const step = (id: BuildStep['id'], title: string, adds: readonly Part[], to: Configuration): BuildStep => ({
+    id,
+    title,
+    adds,
+    changes: differ(configuration, to),
+    configuration: to,
+    expect: expectedSignals(machine, to),
+  });
+  const powered = machine.parts.filter(({ kind }) =>
+    ['board', 'processor', 'cooler', 'supply', 'adapter'].includes(kind),
+  );
+  return [
+    step('processor', 'Board, processor, cooler and power, no memory', powered, without(module, card)),
+    ...(module
+      ? [step('memory', `And ${module.name}, in ${nameOf(machine, firstSlot(machine))}`, [module], without(card))]
+      : []),
+    ...(card ? [step('graphics', `And ${card.name}`, [card], bench)] : []),
+    ...(drive
+      ? [step('drive', `And ${drive.name}`, [drive], applyChanges(bench, [place(drive, { state: 'as-found' })]))]
+      : []),
+  ];
+}
+
+const nameOf = (machine: Machine, id: string): string => machine.parts.find((part) => part.id === id)?.name ?? id;

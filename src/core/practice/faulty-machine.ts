@@ -1,0 +1,164 @@
+import { applyChanges, asFound, completeMachine, isOriginalIn, type Configuration, type Machine } from '../machine';
+import { breakOf, canAct, instantiateFaults, type Appearance, type Circumstance, type FaultInstance } from '../faults';
+import { linkIndex, START_OUTCOMES, type StartOutcome } from '../startup';
+import { falseAlarm, type PresentFault, type Trial } from '../trials';
+import { cureChance, expectOutcomes, technicianMisreads } from '../diagnosis';
+import { pick, type Dice } from './random';
+import type { PracticeMachine } from './practice-machines';
+
+/** How wrong the eyes of the practice bench are, and whether all looks are made by the same ones. */
+export interface Eyes {
+  /** Chance, 0 to 1, of misreading any outcome. */
+  readonly misreads: number;
+  /** Factor on the chance of missing what there is to see. */
+  readonly missFactor: number;
+  /** Chance, 0 to 1, of seeing what is not there. */
+  readonly falseAlarm: number;
+  /** What was missed by one look is missed by every look: not independent. */
+  readonly same: boolean;
+}
+
+/** The eyes that the engine reckons with. */
+export const usualEyes: Eyes = { misreads: technicianMisreads, missFactor: 1, falseAlarm, same: false };
+
+/** A machine with a known fault or two, and a complaint that it has been seen to make. */
+export interface FaultyMachine {
+  readonly machine: Machine;
+  readonly circumstances: readonly Circumstance[];
+  /** In chain order. */
+  readonly faults: readonly PresentFault[];
+  /** What the owner says. */
+  readonly told: StartOutcome;
+  /** What the technician sees at the first start, to the depth of `underLoad`. */
+  readonly complaint: StartOutcome;
+  readonly underLoad: boolean;
+  readonly eyes: Eyes;
+  readonly dice: Dice;
+}
+
+export interface DrawOptions {
+  /** Chance, 0 to 1, of a second fault. */
+  readonly twoFaults?: number;
+  /** Priors are off by up to this factor's logarithm, either way, fault by fault. */
+  readonly priorLogError?: number;
+  readonly eyes?: Eyes;
+}
+
+const ownerMisreports = 0.08;
+const mostTries = 200;
+
+interface Way {
+  readonly fault: FaultInstance;
+  readonly appearance: Appearance;
+  readonly weight: number;
+}
+
+/** Draws a fault from the catalogue by its weight in this machine, and lets it show; see FaultyMachine. */
+export function drawFaultyMachine(
+  { machine: declared, circumstances }: PracticeMachine,
+  dice: Dice,
+  { twoFaults = 0, priorLogError = 0, eyes = usualEyes }: DrawOptions = {},
+): FaultyMachine {
+  const completed = completeMachine(declared);
+  if (!completed.ok) throw new Error(`${declared.name}: ${completed.problems[0]?.message ?? 'expected a machine'}`);
+  const { machine } = completed;
+  const ways = waysOf(machine, circumstances, (id) =>
+    priorLogError === 0 ? 1 : Math.exp(priorLogError * (2 * dice(`prior ${id}`) - 1)),
+  );
+  for (let attempt = 0; attempt < mostTries; attempt++) {
+    const drawn = drawWays(ways, (name) => dice(`${name} ${attempt}`), dice('how many') < twoFaults ? 2 : 1);
+    const faults = drawn.map(({ fault, appearance }) => ({ fault, stops: breakOf(fault, appearance, machine) }));
+    const acting = faults.filter(({ fault }) => canAct(fault, machine, asFound));
+    if (acting.length === 0) continue;
+    const shown = complain(machine, faults, (name) => dice(`${name} ${attempt}`));
+    if (!shown) continue;
+    const told = dice('misreport') < ownerMisreports ? anyOutcome(dice('told')) : shown.outcome;
+    return { machine, circumstances, faults, told, complaint: shown.outcome, underLoad: shown.underLoad, eyes, dice };
+  }
+  throw new Error(`${declared.name}: expected a fault that shows within ${mostTries} draws`);
+}
+
+function waysOf(machine: Machine, circumstances: readonly Circumstance[], factor: (id: string) => number): Way[] {
+  return instantiateFaults(machine, circumstances)
+    .filter(({ somethingElse }) => !somethingElse)
+    .flatMap((fault) =>
+      fault.mode.looks.map((appearance) => ({
+        fault,
+        appearance,
+        weight: fault.weight * appearance.weight * factor(fault.id),
+      })),
+    );
+}
+
+function drawWays(ways: readonly Way[], dice: Dice, count: 1 | 2): Way[] {
+  const draw = (from: readonly Way[], name: string) =>
+    from[
+      pick(
+        from.map(({ weight }) => weight),
+        dice(name),
+      )
+    ];
+  const first = draw(ways, 'first');
+  if (!first || count === 1) return first ? [first] : [];
+  const others = ways.filter(({ fault }) => fault.repairClass.id !== first.fault.repairClass.id);
+  const second = draw(others, 'second');
+  return second ? [first, second].sort((a, b) => linkIndex(a.fault.link) - linkIndex(b.fault.link)) : [first];
+}
+
+const anyOutcome = (at: number): StartOutcome => START_OUTCOMES[Math.floor(at * START_OUTCOMES.length)] ?? 'dead';
+
+/** The first start that fails: as it stands, or else under load. Null if neither does. */
+function complain(machine: Machine, faults: readonly PresentFault[], dice: Dice) {
+  for (const depth of ['start', 'load'] as const) {
+    const chances = startChances(machine, faults, depth);
+    const outcome = START_OUTCOMES[pick(chances, dice(`complaint ${depth}`))] ?? 'works';
+    if (outcome !== 'works') return { outcome, underLoad: depth === 'load' };
+  }
+  return null;
+}
+
+const startChances = (machine: Machine, faults: readonly PresentFault[], depth: 'start' | 'load'): Float64Array =>
+  expectOutcomes(
+    { id: 'complaint', observe: { kind: 'start', depth }, part: null },
+    { machine, configuration: asFound },
+    faults,
+    0,
+  );
+
+/** What somebody sees of the trial on the machine with these faults still there. `nth` tells repeats apart. */
+export function seeOutcome(
+  { machine, eyes, dice }: FaultyMachine,
+  there: readonly PresentFault[],
+  trial: Trial,
+  { before, nth }: { before: Configuration; nth: number },
+): string {
+  const configuration = applyChanges(before, trial.changes);
+  const ids = trial.outcomes.map(({ id }) => id);
+  const roll = (what: string) => dice(`${what} ${trial.id} ${nth}`);
+  if (roll('misread') < eyes.misreads) return ids[Math.floor(roll('misread as') * ids.length)] ?? '';
+  const { observe, part } = trial;
+  const noticed = ({ fault }: PresentFault) => {
+    if (observe.kind !== 'look' || fault.part.id !== part?.id || !isOriginalIn(configuration, part.id)) return null;
+    const sighting = fault.mode.seen?.find(({ look }) => look === observe.look.id);
+    const sees = sighting ? 1 - Math.min(1, (1 - sighting.chance) * eyes.missFactor) : 0;
+    const at = eyes.same ? dice(`eyes ${fault.id}`) : roll(`eyes ${fault.id}`);
+    return sighting && at < sees ? sighting : null;
+  };
+  if (observe.kind === 'look' && part && !observe.look.passes) {
+    const sighting = there.map(noticed).find((seen) => seen !== null);
+    if (sighting) return sighting.as;
+    if (roll('alarm') >= eyes.falseAlarm) return ids[0] ?? '';
+    return ids[1 + Math.floor(roll('alarm as') * (ids.length - 1))] ?? '';
+  }
+  return ids[pick(expectOutcomes(trial, { machine, configuration }, there, 0), roll('outcome'))] ?? '';
+}
+
+/** The faults that are still there after the trial's handling. */
+export function afterHandling(
+  { dice }: FaultyMachine,
+  there: readonly PresentFault[],
+  trial: Pick<Trial, 'id' | 'repair' | 'handling'>,
+  nth: number,
+): PresentFault[] {
+  return there.filter(({ fault }) => dice(`cure ${fault.id} ${trial.id} ${nth}`) >= cureChance(fault, trial));
+}

@@ -1,0 +1,135 @@
+import { applyChanges, asFound, type Configuration } from '../machine';
+import { canAct } from '../faults';
+import { toldStep } from '../casework';
+import {
+  reckon,
+  technicianMisreads,
+  type EvidenceStep,
+  type RankedRepair,
+  type Replay,
+  type School,
+} from '../diagnosis';
+import { findTrial, handlingOf, type PresentFault, type Trial } from '../trials';
+import { afterHandling, seeOutcome, type FaultyMachine } from './faulty-machine';
+
+/** How one faulty machine was played. Minutes are those that the engine reckons for each trial, set-up counted. */
+export interface PlayedCase {
+  /** Until the true repair class was at least so likely as `isolatedAt`, or its fault was gone; all minutes if never. */
+  readonly minutesToIsolate: number;
+  /** Until the case was closed with the machine right; all minutes if it never was. */
+  readonly minutesToFix: number;
+  readonly isolated: boolean;
+  /** Closed with nothing wrong left in the machine. */
+  readonly isRight: boolean;
+  /** Something was written, erased or bought that mended nothing, or the case was closed with the fault in it. */
+  readonly repairedWrongly: boolean;
+  readonly wrongParts: number;
+  /** After each trial: the probability of the likeliest repair, and whether it was one of the right ones. */
+  readonly forecasts: readonly { readonly probability: number; readonly came: boolean }[];
+  readonly trials: readonly { readonly trial: string; readonly outcome: string }[];
+}
+
+/** So likely must the true repair class be to count as isolated. */
+export const isolatedAt = 0.95;
+/** A case that takes more is given up. */
+const mostTrials = 60;
+
+export interface PlayOptions {
+  readonly school?: School;
+  /** A reckoning of the same machine and circumstances, whose tables are used again. */
+  readonly known?: Replay | null;
+}
+
+interface Bench {
+  configuration: Configuration;
+  caseOpen: boolean;
+  there: readonly PresentFault[];
+  minutes: number;
+  readonly steps: EvidenceStep[];
+}
+
+/**
+ * Plays a faulty machine by the engine's own advice in the order of a school, from the reproduced complaint until the
+ * engine says to close. Deterministic: everything that happens comes from the machine's dice.
+ */
+export function playCase(faulty: FaultyMachine, { school = 'best-value', known = null }: PlayOptions = {}) {
+  const { machine, circumstances, faults } = faulty;
+  const bench: Bench = { configuration: asFound, caseOpen: false, there: faults, minutes: 0, steps: [] };
+  bench.steps.push(toldStep('told', machine, faulty.told));
+  doTrial(faulty, bench, trialOf(faulty, bench, faulty.underLoad ? 'run-under-load' : 'start'), faulty.complaint);
+  const classes = new Set(faults.map(({ fault }) => fault.repairClass.id));
+  const forecasts: { probability: number; came: boolean }[] = [];
+  let replay = known;
+  let isolated: number | null = null;
+  let repairedWrongly = false;
+  let wrongParts = 0;
+  for (;;) {
+    const { steps, configuration, caseOpen } = bench;
+    const reckoning = reckon({ machine, circumstances, steps, configuration, caseOpen, school }, replay);
+    replay = reckoning.known;
+    const top = reckoning.repairs.find(({ repairClass }) => repairClass.repair !== 'look-deeper');
+    if (top && bench.there.length > 0)
+      forecasts.push({
+        probability: top.probability / knownShare(reckoning.repairs),
+        came: classes.has(top.repairClass.id),
+      });
+    if (bench.there.length === 0 || (top && top.probability >= isolatedAt && classes.has(top.repairClass.id)))
+      isolated ??= bench.minutes;
+    const { trialId } = reckoning.advice;
+    if (trialId === null || bench.steps.length > mostTrials) {
+      const isRight = trialId === null && !bench.there.some(({ fault }) => canAct(fault, machine, configuration));
+      return {
+        played: {
+          minutesToIsolate: isolated ?? bench.minutes,
+          minutesToFix: bench.minutes,
+          isolated: isolated !== null,
+          isRight,
+          repairedWrongly: repairedWrongly || (reckoning.advice.kind === 'close' && !isRight),
+          wrongParts,
+          forecasts,
+          trials: bench.steps.slice(1).map(({ trial, outcome }) => ({ trial: trial.id, outcome })),
+        } satisfies PlayedCase,
+        known: replay,
+      };
+    }
+    const proposal = reckoning.plan.proposals.find(({ trial }) => trial.id === trialId);
+    const trial = proposal?.trial ?? trialOf(faulty, bench, trialId);
+    if (trial.commits && !bench.there.some(({ fault }) => fault.repairClass.id === trial.repair?.id)) {
+      repairedWrongly = true;
+      if (trial.repair && trial.repair.repair === 'replace') wrongParts += 1;
+    }
+    bench.minutes += proposal?.minutes ?? trial.minutes;
+    doTrial(faulty, bench, trial, null);
+  }
+}
+
+/** Share of what the catalogue knows: machines are drawn from it, so "something else" is left out of forecasts. */
+const knownShare = (repairs: readonly RankedRepair[]): number =>
+  repairs.reduce(
+    (sum, { repairClass, probability }) => sum + (repairClass.repair === 'look-deeper' ? 0 : probability),
+    0,
+  );
+
+function trialOf({ machine }: FaultyMachine, { configuration }: Bench, id: string): Trial {
+  const trial = findTrial(machine, configuration, id);
+  if (!trial) throw new Error(`expected the advised trial ${id} to be possible`);
+  return trial;
+}
+
+function doTrial(faulty: FaultyMachine, bench: Bench, trial: Trial, outcome: string | null): void {
+  const nth = bench.steps.filter((step) => step.trial.id === trial.id).length;
+  const before = bench.configuration;
+  const handling = handlingOf(trial, trial.changes);
+  bench.there = afterHandling(faulty, bench.there, { ...trial, handling }, nth);
+  bench.configuration = applyChanges(before, trial.changes);
+  bench.caseOpen ||= trial.inside;
+  bench.steps.push({
+    id: `${bench.steps.length}`,
+    trial,
+    configuration: bench.configuration,
+    handling,
+    outcome: outcome ?? seeOutcome(faulty, bench.there, trial, { before, nth }),
+    volts: null,
+    misreadChance: technicianMisreads,
+  });
+}
