@@ -1,6 +1,6 @@
 import { applyChanges } from '../machine';
 import { breakOf, canAct, repairOf, type FaultInstance } from '../faults';
-import { cureChance } from '../diagnosis/belief';
+import { cureChance } from '../diagnosis/cure-chance';
 import { expectOutcomes } from '../diagnosis/expect-outcomes';
 import { findTrial, type PresentFault, type Trial } from '../trials';
 import { createCaseDiagnoser, foldCase, type CaseEvent, type CaseState } from '.';

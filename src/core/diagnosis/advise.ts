@@ -11,6 +11,7 @@ import {
   signalOf,
   toldTrialId,
 } from './confirmation';
+import type { StartOutcome } from '../startup';
 import type { DiagnosisInput } from './evidence-step';
 import type { HypothesisSpace } from './hypothesis-space';
 import { actingFaults } from './outcome-model';
@@ -34,15 +35,29 @@ export interface Advice {
  * So likely must a repair be before it is done without more tests, by what is at stake: starting judgement, tried on
  * simulated machines (docs/benchmarks.md).
  */
-const sureEnough: Readonly<Record<RepairStake, number>> = { nothing: 0.75, work: 0.75, 'for-good': 0.9, part: 0.97 };
+const sureEnoughFor: Readonly<Record<RepairStake, number>> = {
+  nothing: 0.75,
+  work: 0.75,
+  'for-good': 0.95,
+  part: 0.97,
+};
+/** A part of so little price, in the shop's currency, is not worth much testing. */
+const smallPart = 15;
+const sureEnoughForSmallPart = 0.95;
+const sureEnough = ({ repair, price }: RepairClass): number => {
+  const { stake } = repairOf(repair);
+  return stake === 'part' && price <= smallPart ? sureEnoughForSmallPart : sureEnoughFor[stake];
+};
 const sureItIsRight = 0.95;
+/** Below this one run under load is not enough. */
+const surelyRight = 0.985;
 
 interface Situation {
   readonly input: DiagnosisInput;
   readonly space: HypothesisSpace;
   readonly plan: Plan;
   readonly repairs: readonly RankedRepair[];
-  readonly stopRule: StopRule | null;
+  readonly stopRule: StopRule;
   /** See rightProbability. */
   readonly right: number;
 }
@@ -97,30 +112,34 @@ function reproduce(input: DiagnosisInput): Advice {
 
 /** It has only ever worked before the technician's eyes: nothing is mended on hearsay. */
 function complaintNotSeen(input: DiagnosisInput): Advice {
-  return stoodLoad(input)
+  return loadsStood(input) > 0
     ? { kind: 'nothing-seen', trialId: null, why: 'It starts and stays up under load: the complaint does not show.' }
     : { kind: 'reproduce', trialId: 'run-under-load', why: 'It starts. See whether it stays up.' };
 }
 
-/** It worked under full load, and nothing was done to it since. */
-function stoodLoad({ steps }: DiagnosisInput): boolean {
+/** How often it worked under full load with nothing done to it since. */
+function loadsStood({ steps }: DiagnosisInput): number {
   const touched = steps.findLastIndex(
     ({ trial, handling, outcome }) =>
       outcome !== 'could-not' && (handling.length > 0 || trial.repair || trial.changes.length > 0),
   );
   return steps
     .slice(Math.max(0, touched))
-    .some((s) => s.trial.observe.kind === 'start' && s.trial.observe.depth === 'load' && seenStart(s) === 'works');
+    .filter((s) => s.trial.observe.kind === 'start' && s.trial.observe.depth === 'load' && seenStart(s) === 'works')
+    .length;
 }
+
+const lastStart = ({ steps }: DiagnosisInput): StartOutcome | null =>
+  steps
+    .map(seenStart)
+    .filter((outcome) => outcome !== null)
+    .at(-1) ?? null;
 
 /** The last start got past the complaint. */
 function isGone({ input }: Situation): boolean {
   const complaint = reproducedComplaint(input.steps);
-  const last = input.steps
-    .map(seenStart)
-    .filter((outcome) => outcome !== null)
-    .at(-1);
-  return last !== undefined && complaint !== null && isComplaintGone(complaint, last);
+  const last = lastStart(input);
+  return last !== null && complaint !== null && isComplaintGone(complaint, last);
 }
 
 /** The machine is right as it stands: put back what is out, prove the cause, run it under load, close. */
@@ -133,9 +152,15 @@ function finish(situation: Situation): Advice {
   if (input.configuration.surface === 'bench')
     return { kind: 'put-back', trialId: 'back-in-case', why: 'It runs on the bench. Now the case.' };
   if (top && away.length > 0) return provenOrTurn(situation, top);
-  return stoodLoad(input)
-    ? { kind: 'close', trialId: null, why: 'It starts and stays up under load.' }
-    : { kind: 'verify', trialId: 'run-under-load', why: 'It starts. Prove that it stays up.' };
+  const stood = loadsStood(input);
+  if (stood === 0) return { kind: 'verify', trialId: 'run-under-load', why: 'It starts. Prove that it stays up.' };
+  return stood < 2 && situation.right < surelyRight
+    ? {
+        kind: 'verify',
+        trialId: 'run-under-load',
+        why: 'It stayed up once. Something that comes and goes could be left.',
+      }
+    : { kind: 'close', trialId: null, why: 'It starts and stays up under load.' };
 }
 
 function putBackInnocent({ input, repairs }: Situation): Advice | null {
@@ -155,10 +180,10 @@ function turnForProof(situation: Situation): Advice | null {
   const [top] = repairs;
   if (!top) return null;
   if (partsAway(input).includes(top.repairClass.part.id)) {
-    if (!isGone(situation) || right < sureEnough.nothing) return null;
+    if (!isGone(situation) || right < sureEnoughFor.nothing) return null;
     return putBackInnocent(situation) ?? nextTurn(situation, top.repairClass);
   }
-  return top.probability < sureEnough.nothing ? null : nextTurn(situation, top.repairClass);
+  return top.probability < sureEnoughFor.nothing ? null : nextTurn(situation, top.repairClass);
 }
 
 const repairsDone = (input: DiagnosisInput): Set<string> =>
@@ -210,7 +235,7 @@ function verifyRepair(situation: Situation): Advice | null {
   const { input, repairs } = situation;
   const [top] = repairs;
   const isMended = top && repairsDone(input).has(top.repairClass.id) && partsAway(input).length === 0;
-  return isMended && isGone(situation) && !stoodLoad(input)
+  return isMended && lastStart(input) === 'works' && loadsStood(input) === 0
     ? { kind: 'verify', trialId: 'run-under-load', why: 'It starts after the repair. Prove that it stays up.' }
     : null;
 }
@@ -221,7 +246,7 @@ function repairIfSure(situation: Situation): Advice | null {
   const proposal = top && plan.proposals.find(({ trial }) => trial.id === `fix/${top.repairClass.id}`);
   if (!top || !proposal || top.repairClass.repair === 'look-deeper') return null;
   const { stake } = repairOf(top.repairClass.repair);
-  if (top.probability < sureEnough[stake]) return null;
+  if (top.probability < sureEnough(top.repairClass)) return null;
   // Carried out and not seen to fail since: once more would tell and mend nothing.
   if (repairsDone(situation.input).has(top.repairClass.id) && isGone(situation)) return null;
   return stake === 'part'
@@ -229,35 +254,56 @@ function repairIfSure(situation: Situation): Advice | null {
     : { kind: 'repair', trialId: proposal.trial.id, why: 'Likely enough, and it costs little to do.' };
 }
 
-/** The next test by the chosen school; by best value a cheap repair takes its turn where it costs less to try. */
-function test({ plan, input, space, stopRule }: Situation): Advice | null {
+/** The next test by the chosen school; by best value a repair takes its turn where testing on costs more than it saves. */
+function test(situation: Situation): Advice | null {
+  const { plan, input, space, stopRule } = situation;
   const school = input.school ?? 'best-value';
   const chosen = nextBySchool(school, plan, { faults: space.faults, signal: signalOf(input.steps) });
   if (!chosen) return null;
-  const cheap = school === 'best-value' && stopRule ? plan.proposals.find((p) => p.trial.id === stopRule.tryNow) : null;
-  if (cheap)
-    return { kind: 'repair', trialId: cheap.trial.id, why: 'Costs less to try than to look into any further.' };
+  if (school === 'best-value') {
+    const cheap = plan.proposals.find((p) => p.trial.id === stopRule.tryNow);
+    if (cheap)
+      return { kind: 'repair', trialId: cheap.trial.id, why: 'Costs less to try than to look into any further.' };
+    const next = stopRule.saves > 0 ? null : nextRepair(situation);
+    if (next)
+      return {
+        kind: 'repair',
+        trialId: `fix/${next.repairClass.id}`,
+        why: `It is ${Math.round(100 * next.probability)} %, and testing on costs more than it saves.`,
+      };
+  }
   return { kind: 'test', trialId: chosen.trial.id, why: chosen.trial.purpose };
 }
 
 /** With nothing left that tells the rest apart, so likely must a repair be to be tried all the same. */
-const worthTrying: Readonly<Record<RepairStake, number>> = { nothing: 0.02, work: 0.05, 'for-good': 0.2, part: 0.9 };
+const worthTryingFor: Readonly<Record<RepairStake, number>> = { nothing: 0.02, work: 0.05, 'for-good': 0.2, part: 0.9 };
 
-/** Nothing at hand tells the rest apart: mend in order of probability over cost, and end openly where too much is at stake. */
-function repairLikeliest({ repairs, input, plan }: Situation): Advice {
+const worthTryingSmallPart = 0.6;
+const worthTrying = ({ repair, price }: RepairClass): number => {
+  const { stake } = repairOf(repair);
+  return stake === 'part' && price <= smallPart ? worthTryingSmallPart : worthTryingFor[stake];
+};
+
+/** The next repair by probability over cost, of those likely enough for what is at stake. */
+function nextRepair({ repairs, input, plan }: Situation): RankedRepair | null {
   const done = repairsDone(input);
   const costs = input.costs ?? usualCosts;
+  const worth = ({ repairClass, probability }: RankedRepair) => probability / costOfRepair(repairClass, costs);
   const [next] = repairs
     .filter(
       ({ repairClass, probability }) =>
         !done.has(repairClass.id) &&
         repairClass.repair !== 'look-deeper' &&
-        probability >= worthTrying[repairOf(repairClass.repair).stake] &&
+        probability >= worthTrying(repairClass) &&
         plan.proposals.some(({ trial }) => trial.id === `fix/${repairClass.id}`),
     )
-    .sort(
-      (a, b) => b.probability / costOfRepair(b.repairClass, costs) - a.probability / costOfRepair(a.repairClass, costs),
-    );
+    .sort((a, b) => worth(b) - worth(a));
+  return next ?? null;
+}
+
+/** Nothing at hand tells the rest apart: mend, and end openly where too much is at stake. */
+function repairLikeliest(situation: Situation): Advice {
+  const next = nextRepair(situation);
   if (next)
     return {
       kind: 'repair',

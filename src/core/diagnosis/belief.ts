@@ -1,9 +1,10 @@
 import type { Machine } from '../machine';
-import { repairOf, type FaultInstance, type RepairStake } from '../faults';
 import { isSilent, type Trial } from '../trials';
+import { cureChance } from './cure-chance';
 import type { EvidenceStep } from './evidence-step';
 import { NONE, type HypothesisSpace } from './hypothesis-space';
 import { createModelBook, type ModelBook } from './model-book';
+import { repeatedStart } from './repeated-start';
 import { cleanChance, noisy, type OutcomeModel } from './outcome-model';
 
 /**
@@ -19,26 +20,10 @@ export interface Belief {
   readonly touched: Uint8Array;
 }
 
-/** Chance that a repair, carried out, removes the faults of its class, by what is at stake: starting judgement. */
-const repairSucceeds: Readonly<Record<RepairStake, number>> = {
-  nothing: 0.99,
-  work: 0.97,
-  'for-good': 0.97,
-  part: 0.97,
-};
-
 export function priorBelief({ logPrior, second, variants }: HypothesisSpace): Belief {
   const stillThere = new Float64Array(4 * logPrior.length);
   second.forEach((b, h) => (stillThere[4 * h + (b === NONE ? 1 : 3)] = 1));
   return { logWeights: Float64Array.from(logPrior), stillThere, touched: new Uint8Array(variants.length) };
-}
-
-/** Chance, 0 to 1, that doing the trial removes the fault. */
-export function cureChance(fault: FaultInstance, { repair, handling }: Pick<Trial, 'repair' | 'handling'>): number {
-  const byRepair = repair?.id === fault.repairClass.id ? repairSucceeds[repairOf(repair.repair).stake] : 0;
-  let stays = 1 - byRepair;
-  for (const { part, act } of handling) if (part === fault.part.id) stays *= 1 - (fault.mode.cures?.[act] ?? 0);
-  return 1 - stays;
 }
 
 /** Chances, by variant, that doing the trial removes its fault. */
@@ -79,10 +64,17 @@ export function compileStep(space: HypothesisSpace, step: EvidenceStep, book: Mo
   const { variants } = space;
   const one = new Float64Array(variants.length).fill(1);
   if (isSilent(step.outcome)) return { cure, none: 1, one, pass: one };
-  const model = book.modelOf(step.trial, step.configuration);
+  const model = modelOfStep(step, book);
   const seen = observed(model, step);
-  variants.forEach(({ fault }, v) => (one[v] = seen(v, fault.somethingElse)));
+  variants.forEach(({ fault }, v) => (one[v] = seen(v, fault.somethingElse && !model.keepsToLast)));
   return { cure, none: seen(null, false), one, pass: model.pass };
+}
+
+/** The model by which a step's observation is weighed. */
+export function modelOfStep({ trial, configuration, after }: EvidenceStep, book: ModelBook): OutcomeModel {
+  const model = book.modelOf(trial, configuration);
+  const last = after === undefined ? -1 : trial.outcomes.findIndex(({ id }) => id === after);
+  return last < 0 ? model : repeatedStart(model, last);
 }
 
 /** The belief after a step. Hypotheses that handling has never touched need one addition each. */
@@ -192,7 +184,7 @@ export function logSum(logs: Float64Array): number {
 }
 
 /** Logs so far below the best add nothing that a double can hold, however many they are. */
-const beyondNotice = -60;
+const beyondNotice = -45;
 
 /** Probabilities of the hypotheses; they sum to 1 within 1e-9. */
 export function probabilitiesOf({ logWeights }: Belief): Float64Array {

@@ -17,6 +17,8 @@ export interface EvidenceStep {
   readonly volts: number | null;
   /** Chance, 0 to 1, that the outcome was misread or misreported. */
   readonly misreadChance: number;
+  /** What the same start showed before, if nothing was done in between; see repeatedStart. */
+  readonly after?: string;
 }
 
 /** What the engine is asked about: one machine and everything done to it so far. */

@@ -9,7 +9,7 @@ export type { EntryFit } from './doubt';
 export type { LinkStanding, LinkState } from './link-states';
 export type { EvidenceWeight } from './weigh-evidence';
 export { technicianMisreads } from './propose';
-export { cureChance } from './belief';
+export { cureChance } from './cure-chance';
 export { expectOutcomes } from './expect-outcomes';
 export { reckon } from './reckon';
 export type { Reckoning } from './reckon';

@@ -8,18 +8,23 @@ export interface JointChances {
   readonly classes: number;
   /** Row-major; may be longer than classes × width. */
   readonly entries: Float64Array;
+  /** By class: what misreading alone gives each outcome; many entries are just that. */
+  readonly floors: Float64Array;
 }
 
 /** Room for the joint chances of one trial after another. */
 export class JointScratch {
   entries = new Float64Array(0);
   base = new Float64Array(0);
+  floors = new Float64Array(0);
 
   clear(classes: number, width: number): void {
     if (this.entries.length < classes * width) this.entries = new Float64Array(classes * width);
     else this.entries.fill(0, 0, classes * width);
-    if (this.base.length < classes) this.base = new Float64Array(classes);
-    else this.base.fill(0, 0, classes);
+    if (this.base.length < classes) {
+      this.base = new Float64Array(classes);
+      this.floors = new Float64Array(classes);
+    } else this.base.fill(0, 0, classes);
   }
 }
 
@@ -40,7 +45,7 @@ export function jointChances(
   else addWays(live, model, pass, scratch);
   scratch.base[live.rightRow] = (scratch.base[live.rightRow] ?? 0) + live.right;
   settle(live, model, misreadChance, scratch);
-  return { width: model.width, classes, entries: scratch.entries };
+  return { width: model.width, classes, entries: scratch.entries, floors: scratch.floors };
 }
 
 /** A fault that handling removes with a chance lets the outcome be decided by the rest so much more often. */
@@ -133,7 +138,12 @@ function addWays(
 }
 
 /** Adds the share of the untroubled machine to each row, then what a bad spare, misreading and the unknown blur. */
-function settle(live: LiveWays, model: OutcomeModel, misreadChance: number, { entries, base }: JointScratch): void {
+function settle(
+  live: LiveWays,
+  model: OutcomeModel,
+  misreadChance: number,
+  { entries, base, floors }: JointScratch,
+): void {
   const { width, none, badSpare } = model;
   for (let row = 0; row < live.classIds.length; row++) {
     const at = row * width;
@@ -144,13 +154,19 @@ function settle(live: LiveWays, model: OutcomeModel, misreadChance: number, { en
       entries[at + o] = value;
       mass += value;
     }
+    floors[row] = 0;
     if (mass === 0) continue;
     if (badSpare)
       for (let o = 0; o < width; o++)
         entries[at + o] =
           (1 - badSpare.chance) * (entries[at + o] ?? 0) + mass * badSpare.chance * (badSpare.shows[o] ?? 0);
-    const spread = 1 - (live.isUnknown[row] ? unknownKeepsToLook : 1) * (1 - misreadChance);
-    for (let o = 0; o < width; o++) entries[at + o] = (1 - spread) * (entries[at + o] ?? 0) + (mass * spread) / width;
+    const spread = 1 - (live.isUnknown[row] && !model.keepsToLast ? unknownKeepsToLook : 1) * (1 - misreadChance);
+    const floor = (mass * spread) / width;
+    floors[row] = floor;
+    for (let o = 0; o < width; o++) {
+      const clean = entries[at + o] ?? 0;
+      entries[at + o] = clean === 0 ? floor : (1 - spread) * clean + floor;
+    }
   }
 }
 
@@ -166,7 +182,7 @@ export interface Told {
 }
 
 /** Reads joint chances; one pass over them. */
-export function tell({ width, classes, entries }: JointChances): Told {
+export function tell({ width, classes, entries, floors }: JointChances): Told {
   const chances = new Float64Array(width);
   const leaders = new Int32Array(width);
   const leads = new Float64Array(width);
@@ -174,8 +190,8 @@ export function tell({ width, classes, entries }: JointChances): Told {
   for (let row = 0; row < classes; row++) {
     const at = row * width;
     let mass = 0;
-    let last = -1;
-    let lastTerm = 0;
+    const floor = floors[row] ?? 0;
+    const floorTerm = floor > 0 ? floor * Math.log2(floor) : 0;
     for (let o = 0; o < width; o++) {
       const p = entries[at + o] ?? 0;
       if (p === 0) continue;
@@ -185,12 +201,7 @@ export function tell({ width, classes, entries }: JointChances): Told {
         leads[o] = p;
         leaders[o] = row;
       }
-      // Many outcomes of a class share the chance that misreading gives them.
-      if (p !== last) {
-        last = p;
-        lastTerm = p * Math.log2(p);
-      }
-      bits += lastTerm;
+      bits += p === floor ? floorTerm : p * Math.log2(p);
     }
     if (mass > 0) bits -= mass * Math.log2(mass);
   }

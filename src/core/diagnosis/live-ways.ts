@@ -5,7 +5,7 @@ import { NONE, type HypothesisSpace } from './hypothesis-space';
 export const rightClass = 'right';
 
 /** Ways below this probability change no plan in the third digit; the posterior never drops any. */
-const negligible = 4e-6;
+const negligible = 8e-6;
 
 /**
  * The ways in which the machine may be now that matter for a plan, by what is still there: one fault, or two with

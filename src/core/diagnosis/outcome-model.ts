@@ -35,6 +35,8 @@ export interface OutcomeModel {
   readonly none: Float64Array;
   /** A spare that is bad itself: the chance, and what it shows whatever else there is. */
   readonly badSpare: { readonly chance: number; readonly shows: Float64Array } | null;
+  /** A repeat of a start: an unknown fault keeps to what it showed. */
+  readonly keepsToLast?: boolean;
   /** For measurements: density per volt of a reading when variant v decides, or when nothing does (null). */
   readonly density: ((volts: number, v: number | null) => number) | null;
 }
@@ -213,7 +215,8 @@ export function cleanChance(model: OutcomeModel, outcome: number, v: number | nu
     : chance;
 }
 
-function shareOf(showings: readonly Showing[], outcome: number): number {
+/** The chance among a variant's ways of showing that it shows as this outcome. */
+export function shareOf(showings: readonly Showing[], outcome: number): number {
   for (const shows of showings) if (shows.outcome === outcome) return shows.chance;
   return 0;
 }

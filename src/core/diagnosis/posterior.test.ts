@@ -51,6 +51,22 @@ test.each<[string, BriefLog]>([
       ],
     },
   ],
+  [
+    'after the same start made again, with the same and with another end',
+    {
+      machine: desktop,
+      told: 'twitch',
+      trials: [
+        ['start', 'twitch'],
+        ['start', 'twitch'],
+        ['start', 'works'],
+        ['run-under-load', 'works'],
+        ['run-under-load', 'works'],
+        ['out/front-usb', 'loop'],
+        ['start', 'twitch'],
+      ],
+    },
+  ],
 ])('the posterior equals a plain enumeration %s', (_when, log) => {
   const expected = enumeratePosterior(log);
   const { suspects } = diagnosisOf(log);

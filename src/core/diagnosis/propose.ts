@@ -1,12 +1,10 @@
-import { applyChanges } from '../machine';
-import { setUpMinutes, trialsFor, type Trial } from '../trials';
-import { cureChance, type Belief } from './belief';
+import type { Trial } from '../trials';
 import type { DiagnosisInput } from './evidence-step';
-import type { HypothesisSpace } from './hypothesis-space';
 import { entropyBits } from './information';
-import { JointScratch, jointChances, passAfter, tell, type JointChances, type Told } from './joint-chances';
-import { liveWays, type LiveWays } from './live-ways';
-import { createModelBook, type ModelBook } from './model-book';
+import { JointScratch, jointChances, tell, type JointChances, type Told } from './joint-chances';
+import type { LiveWays } from './live-ways';
+import type { ModelBook, ReadyTrial } from './model-book';
+import { repeatedStart } from './repeated-start';
 import { knownAlready } from './same-evidence';
 
 /** A trial that could be done next, what it would tell and what it takes. */
@@ -18,7 +16,7 @@ export interface Proposal {
   readonly bits: number;
   /** What it would tell if nothing like it had been seen yet. */
   readonly bitsIfNew: number;
-  /** Null for what commits: its outcomes are reckoned only when they are asked for. */
+  /** Null for what commits or is known: its outcomes are reckoned only when they are asked for. */
   readonly told: Told | null;
   /** Tools and spares that it needs and that are not at hand. */
   readonly lacks: readonly string[];
@@ -38,65 +36,37 @@ export interface Plan {
 /** A technician's eyes: chance of misreading an outcome. Starting judgement. */
 export const technicianMisreads = 0.015;
 
-/** What was reckoned already and need not be again. */
-export interface PlanMeans {
-  readonly probabilities?: Float64Array;
-  readonly book?: ModelBook;
-}
-
-/** Weighs every trial that is possible now. */
-export function planTrials(
-  input: DiagnosisInput,
-  space: HypothesisSpace,
-  belief: Belief,
-  { probabilities, book = createModelBook(input.machine, space) }: PlanMeans = {},
-): Plan {
-  const live = liveWays(space, belief, probabilities);
+/** Weighs every trial that is possible now, from what is believed now. */
+export function planTrials(input: DiagnosisInput, live: LiveWays, book: ModelBook): Plan {
   const scratch = new JointScratch();
-  const cures = createCures(space);
-  const jointOf = (trial: Trial): JointChances => {
-    const { changes } = trial;
-    const after = changes.length > 0 ? applyChanges(input.configuration, changes) : input.configuration;
-    const model = book.modelOf(trial, after);
-    const isHandled = trial.repair !== null || trial.handling.length > 0;
-    const pass = isHandled ? passAfter(model.pass, cures(trial)) : model.pass;
-    return jointChances(live, model, pass, technicianMisreads, scratch);
+  const ready = book.trialsIn(input.configuration);
+  const joint = ({ model, pass }: ReadyTrial): JointChances =>
+    jointChances(live, model, pass, technicianMisreads, scratch);
+  const again = ({ trial, model }: ReadyTrial, after: string): JointChances => {
+    const last = trial.outcomes.findIndex(({ id }) => id === after);
+    const repeated = repeatedStart(model, last);
+    return jointChances(live, repeated, repeated.pass, technicianMisreads, scratch);
   };
-  const isKnown = knownAlready(input.steps, input.configuration);
-  const weighed = trialsFor(input.machine, input.configuration).map((trial): Proposal => {
-    const minutes = trial.minutes + setUpMinutes(input.machine, trial, { caseOpen: input.caseOpen });
+  const known = knownAlready(input.steps);
+  const weighed = ready.map((one): Proposal => {
+    const { trial, stateKey } = one;
+    const minutes = input.caseOpen ? one.minutesOpen : one.minutesClosed;
     const lacks = lacksOf(trial, input);
-    if (trial.commits) return { trial, minutes, bits: 0, bitsIfNew: 0, told: null, lacks };
-    const told = tell(jointOf(trial));
-    return { trial, minutes, bits: isKnown(trial) ? 0 : told.bits, bitsIfNew: told.bits, told, lacks };
+    const { isKnown, after } = known(trial, stateKey);
+    const isAgain = isKnown && after !== null && trial.observe.kind === 'start';
+    if (trial.commits || (isKnown && !isAgain)) return { trial, minutes, bits: 0, bitsIfNew: 0, told: null, lacks };
+    const asNew = isAgain && !isPlain(trial) ? null : tell(joint(one));
+    const told = isAgain ? tell(again(one, after)) : asNew;
+    return { trial, minutes, bits: told?.bits ?? 0, bitsIfNew: (asNew ?? told)?.bits ?? 0, told, lacks };
   });
   const proposals = withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
+  const byTrial = new Map(ready.map((one) => [one.trial, one]));
+  const jointOf = (trial: Trial): JointChances => {
+    const one = byTrial.get(trial);
+    if (!one) throw new Error(`${trial.id}: expected a trial of this plan`);
+    return joint(one);
+  };
   return { live, openBits: entropyBits(live.classWeights), proposals, jointOf };
-}
-
-/** Looks up what a trial may cure: only faults at the parts that it handles or of the class that it mends. */
-function createCures({ variants }: HypothesisSpace): (trial: Trial) => (readonly [number, number])[] {
-  const atPart = new Map<string, number[]>();
-  const inClass = new Map<string, number[]>();
-  const put = (map: Map<string, number[]>, key: string, v: number) => {
-    const list = map.get(key);
-    if (list) list.push(v);
-    else map.set(key, [v]);
-  };
-  variants.forEach(({ fault }, v) => {
-    put(atPart, fault.part.id, v);
-    put(inClass, fault.repairClass.id, v);
-  });
-  return (trial) => {
-    const touched = new Set([
-      ...(trial.repair ? (inClass.get(trial.repair.id) ?? []) : []),
-      ...trial.handling.flatMap(({ part }) => atPart.get(part) ?? []),
-    ]);
-    return [...touched].flatMap((v): [number, number][] => {
-      const fault = variants[v]?.fault;
-      return fault ? [[v, cureChance(fault, trial)]] : [];
-    });
-  };
 }
 
 /** What a trial needs that is not at hand. */
@@ -108,13 +78,16 @@ export function lacksOf({ tools, spares }: Trial, { lacking }: Pick<DiagnosisInp
   ];
 }
 
+/** A start of the machine as it stands, against which all others are held. */
+const isPlain = ({ id }: Trial): boolean => id === 'start' || id === 'run-under-load';
+
 /** Bits by which a changed start must beat a plain one to be worth its change. */
 const worthTheChange = 0.003;
 
 /** A start with a change that tells no more than a plain start to the same depth tells nothing by its change. */
 function withoutDisguisedStarts(proposals: readonly Proposal[]): Proposal[] {
   const depthOf = ({ trial }: Proposal) => (trial.observe.kind === 'start' ? trial.observe.depth : null);
-  const plain = proposals.filter(({ trial }) => trial.id === 'start' || trial.id === 'run-under-load');
+  const plain = proposals.filter(({ trial }) => isPlain(trial));
   return proposals.map((proposal) => {
     const depth = depthOf(proposal);
     const bare = plain.find((p) => depth !== null && depthOf(p) === depth);

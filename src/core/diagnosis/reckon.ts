@@ -25,7 +25,7 @@ export function reckon(input: DiagnosisInput, earlier: Replay | null): Reckoning
   const foremost = probabilityForemost(space, probabilities, belief);
   const repairs = rankRepairs(space, foremost);
   const right = rightProbability(space, probabilities, belief, input);
-  const plan = planTrials(input, space, belief, { probabilities, book });
+  const plan = planTrials(input, known.live(), book);
   const stopRule = weighStopping(plan, space, input);
   return {
     known,

@@ -1,9 +1,17 @@
 import { isSilent } from '../trials';
-import { applyStep, compileStep, priorBelief, probabilitiesOf, type Belief, type CompiledStep } from './belief';
+import {
+  applyStep,
+  compileStep,
+  modelOfStep,
+  priorBelief,
+  probabilitiesOf,
+  type Belief,
+  type CompiledStep,
+} from './belief';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
 import { createSpace, type HypothesisSpace } from './hypothesis-space';
 import { JointScratch, jointChances, passAfter, tell } from './joint-chances';
-import { liveWays } from './live-ways';
+import { liveWays, type LiveWays } from './live-ways';
 import { createModelBook, type ModelBook } from './model-book';
 import { withoutRepeats } from './same-evidence';
 import { probabilityByFault } from './suspects';
@@ -23,6 +31,8 @@ export interface Replay {
   /** After all steps. */
   readonly belief: Belief;
   readonly probabilities: Float64Array;
+  /** The ways that matter for a plan, after all steps; made when first asked for. */
+  readonly live: () => LiveWays;
   /** Probability of each fault before any step and after each. */
   readonly byFault: readonly Float64Array[];
 }
@@ -30,8 +40,8 @@ export interface Replay {
 /** Reckons a log; steps that stand at the head of a known replay of the same machine are not reckoned again. */
 export function replay(input: DiagnosisInput, known: Replay | null): Replay {
   const steps = withoutRepeats(input.steps);
-  const stepKeys = steps.map(({ id, trial, outcome, volts, configuration }) =>
-    JSON.stringify([id, trial.id, outcome, volts, configuration]),
+  const stepKeys = steps.map(({ id, trial, outcome, volts, configuration, after }) =>
+    JSON.stringify([id, trial.id, outcome, volts, configuration, after]),
   );
   const machineKey = JSON.stringify([input.machine, input.circumstances]);
   const same = known?.machineKey === machineKey ? known : null;
@@ -58,6 +68,7 @@ function start(input: DiagnosisInput, machineKey: string, known: Replay | null):
     surprises: [],
     belief,
     probabilities,
+    live: lazy(() => liveWays(space, belief, probabilities)),
     byFault: [probabilityByFault(space, probabilities)],
   };
 }
@@ -75,24 +86,25 @@ function advance(before: Replay, step: EvidenceStep, key: string): Replay {
     surprises: [...before.surprises, surpriseAt(before, step, compiled)],
     belief,
     probabilities,
+    live: compiled ? lazy(() => liveWays(space, belief, probabilities)) : before.live,
     byFault: [...before.byFault, probabilityByFault(space, probabilities)],
   };
 }
 
+function lazy<T>(make: () => T): () => T {
+  let made: { readonly value: T } | null = null;
+  return () => (made ??= { value: make() }).value;
+}
+
 const scratch = new JointScratch();
 
-function surpriseAt(
-  { space, book, belief, probabilities }: Replay,
-  step: EvidenceStep,
-  compiled: CompiledStep | null,
-): EntrySurprise | null {
+function surpriseAt({ book, live }: Replay, step: EvidenceStep, compiled: CompiledStep | null): EntrySurprise | null {
   if (!compiled || isSilent(step.outcome)) return null;
-  const { configuration, trial } = step;
-  const model = book.modelOf(trial, configuration);
-  const live = liveWays(space, belief, probabilities);
+  const { trial } = step;
+  const model = modelOfStep(step, book);
   const cured = [...compiled.cure.entries()].filter(([, chance]) => chance > 0);
   const pass = cured.length > 0 ? passAfter(model.pass, cured) : model.pass;
-  const { chances } = tell(jointChances(live, model, pass, step.misreadChance, scratch));
+  const { chances } = tell(jointChances(live(), model, pass, step.misreadChance, scratch));
   return entrySurprise(
     chances,
     trial.outcomes.findIndex(({ id }) => id === step.outcome),

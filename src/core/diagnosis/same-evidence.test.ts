@@ -1,6 +1,7 @@
-import { stateOf, type BriefLog } from '../casework/testing-log';
+import { applyChanges } from '../machine';
+import { diagnosisOf, stateOf, type BriefLog } from '../casework/testing-log';
 import { findTrial } from '../trials';
-import { knownAlready, withoutRepeats } from './same-evidence';
+import { configurationKey, knownAlready, withoutRepeats } from './same-evidence';
 
 const state = (trials: NonNullable<BriefLog['trials']>) =>
   stateOf({
@@ -19,35 +20,59 @@ const known = (trials: NonNullable<BriefLog['trials']>, id: string) => {
   const { machine, configuration, steps } = state(trials);
   const trial = findTrial(machine, configuration, id);
   if (!trial) throw new Error(`expected the trial ${id}`);
-  return knownAlready(steps, configuration)(trial);
+  return knownAlready(steps)(trial, configurationKey(applyChanges(configuration, trial.changes))).isKnown;
 };
 
-test('the same start of the same machine with the same end counts once', () => {
-  expect(
-    kept([
-      ['start', 'dead'],
-      ['start', 'dead'],
-    ]),
-  ).toEqual(['start=dead']);
+test('the same start made again is kept with what it showed before', () => {
+  const again = (outcome: string) =>
+    withoutRepeats(
+      state([
+        ['start', 'dead'],
+        ['start', outcome],
+      ]).steps,
+    ).map((step) => [step.outcome, step.after]);
+  expect(again('dead')).toEqual([
+    ['dead', undefined],
+    ['dead', 'dead'],
+  ]);
+  expect(again('works')).toEqual([
+    ['dead', undefined],
+    ['works', 'dead'],
+  ]);
 });
 
-test('a start that ends differently counts: the fault comes and goes', () => {
-  expect(
-    kept([
+test('pressing again tells of faults that come and go, and nothing more of those that stay', () => {
+  const suspects = (presses: number) => {
+    const trials = Array.from({ length: presses }, () => ['start', 'dead'] as const);
+    return new Map(diagnosisOf({ told: 'dead', trials }).suspects.map((s) => [s.fault, s.probability]));
+  };
+  const [once, often] = [suspects(1), suspects(6)];
+  const ratio = (of: Map<string, number>, fault: string) => (of.get(fault) ?? 0) / (of.get('rocker-off@supply') ?? 1);
+  expect(ratio(often, 'supply-dead@supply')).toBeCloseTo(ratio(once, 'supply-dead@supply'), 2);
+  expect(ratio(often, 'switch-intermittent@case-switch')).toBeLessThan(
+    0.1 * ratio(once, 'switch-intermittent@case-switch'),
+  );
+});
+
+test('one start that works after one that did not names what comes and goes', () => {
+  const { suspects } = diagnosisOf({
+    told: 'dead',
+    trials: [
       ['start', 'dead'],
       ['start', 'works'],
-    ]),
-  ).toEqual(['start=dead', 'start=works']);
+    ],
+  });
+  const known = suspects.filter(({ somethingElse }) => !somethingElse).slice(0, 3);
+  expect(known.map(({ fault }) => fault)).toContain('switch-intermittent@case-switch');
 });
 
-test('a start after handling counts again, for handling may cure', () => {
-  expect(
-    kept([
-      ['start', 'at-memory'],
-      ['fix/seat-module@module-1', 'at-memory'],
-      ['start', 'at-memory'],
-    ]),
-  ).toHaveLength(2);
+test('a start after handling counts anew, for handling may cure', () => {
+  const { steps } = state([
+    ['start', 'at-memory'],
+    ['fix/seat-module@module-1', 'at-memory'],
+    ['start', 'at-memory'],
+  ]);
+  expect(withoutRepeats(steps).map(({ after }) => after)).toEqual([undefined, undefined, 'at-memory']);
   expect(
     known(
       [

@@ -1,6 +1,6 @@
-import { applyChanges, type Configuration, type Part } from '../machine';
+import type { Configuration, Part } from '../machine';
 import { FAULT_MODES, type FaultMode } from '../faults';
-import type { Trial } from '../trials';
+import { isSilent, type Trial } from '../trials';
 import type { EvidenceStep } from './evidence-step';
 
 /** What has been observed so far, each with the state in which it was. */
@@ -8,36 +8,50 @@ type Memory = { readonly step: EvidenceStep; readonly key: string }[];
 
 /**
  * Leaves out observations that repeat an earlier one with nothing done in between that could change it: the same eyes
- * on the same thing are the same evidence, not new evidence. A repeat that turns out differently is kept.
+ * on the same thing are the same evidence, not new evidence. A look that turns out differently is kept. A start made
+ * again is kept with what it showed `after`: it tells of faults that come and go.
  */
 export function withoutRepeats(steps: readonly EvidenceStep[]): EvidenceStep[] {
   const memory: Memory = [];
   for (const step of steps) {
     const key = keyOf(step.trial, configurationKey(step.configuration));
-    if (!repeats(memory, step.trial, key, step.outcome)) memory.push({ step, key });
+    const before = step.trial.repair || step.trial.handling.length > 0 ? null : seenBefore(memory, step.trial, key);
+    if (before !== null && step.trial.observe.kind === 'start')
+      memory.push({ step: isSilent(step.outcome) ? step : { ...step, after: before }, key });
+    else if (before === null || before !== step.outcome) memory.push({ step, key });
   }
   return memory.map(({ step }) => step);
 }
 
-/** Tells of a trial whether doing it now would look at the same thing again in the same state. */
-export function knownAlready(steps: readonly EvidenceStep[], now: Configuration): (trial: Trial) => boolean {
+/** What is known of a trial already: `after` is what it showed, where doing it again would be a repeat. */
+export interface Known {
+  readonly isKnown: boolean;
+  readonly after: string | null;
+}
+
+/**
+ * Tells of a trial whether doing it now would look at the same thing again in the same state. `stateKey` is the key of
+ * the configuration in which it would be watched.
+ */
+export function knownAlready(steps: readonly EvidenceStep[]): (trial: Trial, stateKey: string) => Known {
   const memory = steps.map((step) => ({ step, key: keyOf(step.trial, configurationKey(step.configuration)) }));
-  const nowKey = configurationKey(now);
-  return (trial) => {
-    const stateKey = trial.changes.length === 0 ? nowKey : configurationKey(applyChanges(now, trial.changes));
-    return repeats(memory, trial, keyOf(trial, stateKey), null);
+  return (trial, stateKey) => {
+    const key = keyOf(trial, stateKey);
+    if (trial.repair || trial.handling.length > 0) return { isKnown: doneInVain(memory, trial, key), after: null };
+    const after = seenBefore(memory, trial, key);
+    return { isKnown: after !== null, after };
   };
 }
 
-function repeats(memory: Memory, trial: Trial, key: string, outcome: string | null): boolean {
-  if (trial.repair || trial.handling.length > 0) return outcome === null && doneInVain(memory, trial, key);
+/** The outcome of the last observation of the same thing in the same state; null if there is none, or it may differ now. */
+function seenBefore(memory: Memory, trial: Trial, key: string): string | null {
   for (let k = memory.length - 1; k >= 0; k--) {
     const past = memory[k];
     if (!past || past.step.outcome === 'could-not') continue;
-    if (past.key === key && past.step.outcome !== 'not-sure') return outcome === null || past.step.outcome === outcome;
-    if (couldChange(past.step, trial)) return false;
+    if (past.key === key && past.step.outcome !== 'not-sure') return past.step.outcome;
+    if (couldChange(past.step, trial)) return null;
   }
-  return false;
+  return null;
 }
 
 /** A repair is worth one attempt; other handling is worth another only after something was done to the machine. */

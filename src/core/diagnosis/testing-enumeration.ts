@@ -1,7 +1,9 @@
 import { stateOf, type BriefLog } from '../casework/testing-log';
+import { canAct } from '../faults';
 import type { Machine, Part } from '../machine';
+import { expectStart, linkIndex, missingBreaks } from '../startup';
 import { densityOfReading, expectReading, type PresentFault } from '../trials';
-import { cureChance } from './belief';
+import { cureChance } from './cure-chance';
 import type { EvidenceStep } from './evidence-step';
 import { expectOutcomes } from './expect-outcomes';
 import { createSpace, NONE, type Variant } from './hypothesis-space';
@@ -17,9 +19,37 @@ function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly Pr
     const loose = Math.max(step.misreadChance, present.some(({ fault }) => fault.somethingElse) ? 0.2 : 0);
     return (1 - loose) * densityOfReading(bells, step.volts, observe.quantity.meterVolts) + loose * anywhere;
   }
+  if (step.after !== undefined) return likelihoodAgain(step, machine, present);
   const index = step.trial.outcomes.findIndex(({ id }) => id === step.outcome);
   if (index < 0) throw new Error(`${step.trial.id}: expected one of its outcomes, found "${step.outcome}"`);
   return expectOutcomes(step.trial, setting, present, step.misreadChance)[index] ?? 0;
+}
+
+/**
+ * A start made again: each fault that comes and goes keeps to what it did, or does otherwise and then alone decides;
+ * all others keep what was seen. Written out for one and two faults.
+ */
+function likelihoodAgain(step: EvidenceStep, machine: Machine, present: readonly PresentFault[]): number {
+  const { observe, outcomes } = step.trial;
+  const depth = observe.kind === 'start' ? observe.depth : 'start';
+  const at = (id: string | undefined) => outcomes.findIndex((outcome) => outcome.id === id);
+  const [last, now] = [at(step.after), at(step.outcome)];
+  const { configuration } = step;
+  const healthy = expectStart(machine, configuration, [], { depth, trustSpares: true });
+  const firstMissing = Math.min(99, ...missingBreaks(machine, configuration).map(({ link }) => linkIndex(link)));
+  let kept = 1;
+  let seen = 0;
+  for (const { fault, stops } of present) {
+    const s = stops.chance;
+    const reached = linkIndex(stops.link) < firstMissing && (depth === 'load' || stops.link !== 'load');
+    if (s === 1 || !reached || !canAct(fault, machine, configuration)) continue;
+    const [asStruck, asQuiet] = [s * (stops.shows[last] ?? 0), (1 - s) * (healthy[last] ?? 0)];
+    const struck = asStruck + asQuiet > 0 ? asStruck / (asStruck + asQuiet) : 0;
+    seen += kept * (struck * (1 - s) * (healthy[now] ?? 0) + (1 - struck) * s * (stops.shows[now] ?? 0));
+    kept *= struck * s + (1 - struck) * (1 - s);
+  }
+  if (now === last) seen += kept;
+  return (1 - step.misreadChance) * seen + step.misreadChance / outcomes.length;
 }
 
 /**

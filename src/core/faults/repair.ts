@@ -67,7 +67,8 @@ export const REPAIRS = {
   },
   'plug-cooler-fan': free('Plug the fan of {part} into the processor-fan header', 2),
   'update-firmware': { title: 'Update the firmware of {part}', minutes: 20, price: 'nothing', stake: 'for-good' },
-  'recover-firmware': { title: 'Recover the firmware of {part}', minutes: 25, price: 'nothing', stake: 'for-good' },
+  // Writes the image that belongs there: done on a board that does not start anyway.
+  'recover-firmware': { title: 'Recover the firmware of {part}', minutes: 25, price: 'nothing', stake: 'work' },
   'roll-back-firmware': {
     title: 'Put the previous firmware version on {part}',
     minutes: 20,

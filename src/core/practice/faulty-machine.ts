@@ -72,7 +72,8 @@ export function drawFaultyMachine(
     if (acting.length === 0) continue;
     const shown = complain(machine, faults, (name) => dice(`${name} ${attempt}`));
     if (!shown) continue;
-    const told = dice('misreport') < ownerMisreports ? anyOutcome(dice('told')) : shown.outcome;
+    const told = tell(machine, faults, (name) => dice(`${name} ${attempt}`));
+    if (told === 'works') continue;
     return { machine, circumstances, faults, told, complaint: shown.outcome, underLoad: shown.underLoad, eyes, dice };
   }
   throw new Error(`${declared.name}: expected a fault that shows within ${mostTries} draws`);
@@ -106,6 +107,12 @@ function drawWays(ways: readonly Way[], dice: Dice, count: 1 | 2): Way[] {
 }
 
 const anyOutcome = (at: number): StartOutcome => START_OUTCOMES[Math.floor(at * START_OUTCOMES.length)] ?? 'dead';
+
+/** What the owner says of a start of their own. */
+const tell = (machine: Machine, faults: readonly PresentFault[], dice: Dice): StartOutcome =>
+  dice('misreport') < ownerMisreports
+    ? anyOutcome(dice('misreport as'))
+    : (START_OUTCOMES[pick(startChances(machine, faults, 'load'), dice('told'))] ?? 'works');
 
 /** The first start that fails: as it stands, or else under load. Null if neither does. */
 function complain(machine: Machine, faults: readonly PresentFault[], dice: Dice) {

@@ -1,4 +1,4 @@
-import type { Configuration, Machine, Part } from '../machine';
+import { isFilled, type Configuration, type Machine, type Part } from '../machine';
 import { LOOKS } from './catalogue/looks';
 import { QUANTITIES } from './catalogue/quantities';
 import { repairTrials } from './catalogue/repairs';
@@ -44,13 +44,24 @@ const families: readonly {
 
 /** Every trial that can be done on the machine as it stands. Ids are unique and stable. */
 export function trialsFor(machine: Machine, configuration: Configuration): Trial[] {
-  return families.flatMap(({ make }) => make(machine, configuration));
+  return families.flatMap(({ make }) => make(machine, configuration)).map(byButtonIn(machine, configuration));
+}
+
+/** Bridged pins are for one start: in the case the next one is made with the case button again. */
+function byButtonIn(machine: Machine, configuration: Configuration): (trial: Trial) => Trial {
+  const hasButton = machine.parts.some(({ kind, id }) => kind === 'case-switch' && isFilled(configuration, id));
+  if (configuration.start === 'button' || configuration.surface === 'bench' || !hasButton) return (trial) => trial;
+  return (trial) =>
+    trial.observe.kind !== 'start' || trial.changes.some(({ kind }) => kind === 'start' || kind === 'surface')
+      ? trial
+      : { ...trial, changes: [...trial.changes, { kind: 'start', to: 'button' }] };
 }
 
 /** One trial by its id, or null where the machine as it stands has none. */
 export function findTrial(machine: Machine, configuration: Configuration, trialId: string): Trial | null {
   const family = families.find(({ names }) => names.some((name) => trialId.startsWith(name)));
-  return family?.make(machine, configuration).find((trial) => trial.id === trialId) ?? null;
+  const trial = family?.make(machine, configuration).find(({ id }) => id === trialId);
+  return trial ? byButtonIn(machine, configuration)(trial) : null;
 }
 
 function lookTrials(machine: Machine): Trial[] {

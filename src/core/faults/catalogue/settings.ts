@@ -59,7 +59,7 @@ export const settingsFaults: readonly FaultMode[] = [
     title: 'Settings too fast for full load',
     reason: 'It starts and runs, and fails when it works hard.',
     looks: [{ as: 'cuts-out', weight: 1 }],
-    strikes: 0.8,
+    strikes: 0.9,
     actsIn: withFoundSettings,
     cures: { reset: 0.97 },
     repair: 'reset-settings',

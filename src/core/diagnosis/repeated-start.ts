@@ -1,0 +1,42 @@
+import type { Showing } from './hypothesis-space';
+import { shareOf, type OutcomeModel } from './outcome-model';
+
+/**
+ * What the same start shows when it is made again with nothing done in between: the same as before, unless a fault that
+ * comes and goes acts otherwise than it did. What the first start said of everything else it does not say twice.
+ * `last` is the index of what was seen before. A fault that alone would have shown it by acting, or by not acting, is
+ * taken to have done so in that proportion.
+ */
+export function repeatedStart(model: OutcomeModel, last: number): OutcomeModel {
+  const pass = new Float64Array(model.pass.length).fill(1);
+  const shows = new Array<readonly Showing[]>(pass.length).fill([]);
+  const none = new Float64Array(model.width);
+  none[last] = 1;
+  const deciders: number[] = [];
+  for (const v of model.deciders) {
+    const quiet = model.pass[v] ?? 0;
+    if (quiet === 0) continue;
+    const { stays, otherwise } = again(1 - quiet, model.shows[v] ?? [], model.none, last);
+    if (stays === 1) continue;
+    pass[v] = stays;
+    shows[v] = otherwise;
+    deciders.push(v);
+  }
+  return { ...model, pass, shows, none, deciders: Int32Array.from(deciders), badSpare: null, keepsToLast: true };
+}
+
+function again(strikes: number, showings: readonly Showing[], none: Float64Array, last: number) {
+  const asStruck = strikes * shareOf(showings, last);
+  const asQuiet = (1 - strikes) * (none[last] ?? 0);
+  const struck = asStruck + asQuiet > 0 ? asStruck / (asStruck + asQuiet) : 0;
+  const stays = struck * strikes + (1 - struck) * (1 - strikes);
+  const turnsQuiet = struck * (1 - strikes);
+  const turnsStriking = (1 - struck) * strikes;
+  const chances = none.map((chance) => chance * turnsQuiet);
+  for (const { outcome, chance } of showings) chances[outcome] = (chances[outcome] ?? 0) + chance * turnsStriking;
+  const total = turnsQuiet + turnsStriking;
+  const otherwise = [...chances.entries()].flatMap(([outcome, chance]) =>
+    chance > 0 ? [{ outcome, chance: chance / total }] : [],
+  );
+  return { stays, otherwise };
+}
