@@ -1,6 +1,6 @@
-import { placementOf } from '../machine';
-import { repairOf, type RepairClass, type RepairStake } from '../faults';
-import type { Belief } from './belief';
+import { repairOf, type RepairClass } from '../faults';
+import { lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
+import { sureEnough, sureEnoughFor, worthTrying } from './how-sure';
 import { costOfRepair, usualCosts } from './costs';
 import {
   confirmationOf,
@@ -11,10 +11,8 @@ import {
   signalOf,
   toldTrialId,
 } from './confirmation';
-import type { StartOutcome } from '../startup';
 import type { DiagnosisInput } from './evidence-step';
 import type { HypothesisSpace } from './hypothesis-space';
-import { actingFaults } from './outcome-model';
 import type { Plan } from './propose';
 import { nextBySchool } from './next-by-school';
 import type { StopRule } from './stop-rule';
@@ -31,23 +29,6 @@ export interface Advice {
   readonly why: string;
 }
 
-/**
- * So likely must a repair be before it is done without more tests, by what is at stake: starting judgement, tried on
- * simulated machines (docs/benchmarks.md).
- */
-const sureEnoughFor: Readonly<Record<RepairStake, number>> = {
-  nothing: 0.75,
-  work: 0.75,
-  'for-good': 0.95,
-  part: 0.97,
-};
-/** A part of so little price, in the shop's currency, is not worth much testing. */
-const smallPart = 15;
-const sureEnoughForSmallPart = 0.95;
-const sureEnough = ({ repair, price }: RepairClass): number => {
-  const { stake } = repairOf(repair);
-  return stake === 'part' && price <= smallPart ? sureEnoughForSmallPart : sureEnoughFor[stake];
-};
 const sureItIsRight = 0.95;
 /** Below this one run under load is not enough. */
 const surelyRight = 0.985;
@@ -60,31 +41,6 @@ interface Situation {
   readonly stopRule: StopRule;
   /** See rightProbability. */
   readonly right: number;
-}
-
-/** Probability that no fault can act any more in the configuration in force. */
-export function rightProbability(
-  { second, pairsFrom, variants, faults }: HypothesisSpace,
-  probabilities: Float64Array,
-  { stillThere, touched }: Belief,
-  input: DiagnosisInput,
-): number {
-  const acting = actingFaults(faults, input.machine, input.configuration);
-  const acts = variants.map(({ faultIndex }) => acting[faultIndex] === 1);
-  let right = 0;
-  for (let a = 0; a < variants.length; a++) {
-    right += (probabilities[a] ?? 0) * (acts[a] ? (stillThere[4 * a] ?? 0) : 1);
-    for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++) {
-      const b = second[h] ?? 0;
-      if (acts[a] && !touched[a]) continue;
-      let quiet = stillThere[4 * h] ?? 0;
-      if (!acts[a]) quiet += stillThere[4 * h + 1] ?? 0;
-      if (!acts[b]) quiet += stillThere[4 * h + 2] ?? 0;
-      if (!acts[a] && !acts[b]) quiet += stillThere[4 * h + 3] ?? 0;
-      right += (probabilities[h] ?? 0) * quiet;
-    }
-  }
-  return right;
 }
 
 /** The one thing to do next. */
@@ -116,24 +72,6 @@ function complaintNotSeen(input: DiagnosisInput): Advice {
     ? { kind: 'nothing-seen', trialId: null, why: 'It starts and stays up under load: the complaint does not show.' }
     : { kind: 'reproduce', trialId: 'run-under-load', why: 'It starts. See whether it stays up.' };
 }
-
-/** How often it worked under full load with nothing done to it since. */
-function loadsStood({ steps }: DiagnosisInput): number {
-  const touched = steps.findLastIndex(
-    ({ trial, handling, outcome }) =>
-      outcome !== 'could-not' && (handling.length > 0 || trial.repair || trial.changes.length > 0),
-  );
-  return steps
-    .slice(Math.max(0, touched))
-    .filter((s) => s.trial.observe.kind === 'start' && s.trial.observe.depth === 'load' && seenStart(s) === 'works')
-    .length;
-}
-
-const lastStart = ({ steps }: DiagnosisInput): StartOutcome | null =>
-  steps
-    .map(seenStart)
-    .filter((outcome) => outcome !== null)
-    .at(-1) ?? null;
 
 /** The last start got past the complaint. */
 function isGone({ input }: Situation): boolean {
@@ -184,20 +122,6 @@ function turnForProof(situation: Situation): Advice | null {
     return putBackInnocent(situation) ?? nextTurn(situation, top.repairClass);
   }
   return top.probability < sureEnoughFor.nothing ? null : nextTurn(situation, top.repairClass);
-}
-
-const repairsDone = (input: DiagnosisInput): Set<string> =>
-  new Set(
-    input.steps.flatMap((step) => (step.trial.repair && step.outcome !== 'could-not' ? [step.trial.repair.id] : [])),
-  );
-
-/** Parts that are out, moved or swapped, and not left so by a repair. */
-function partsAway(input: DiagnosisInput): string[] {
-  const done = repairsDone(input);
-  return input.machine.parts
-    .map((part) => part.id)
-    .filter((id) => ['out', 'spare', 'moved'].includes(placementOf(input.configuration, id).state))
-    .filter((id) => !done.has(`leave-unplugged@${id}`));
 }
 
 /** Mend the cause for good once it is proven; until then the next turn of away, back, away. */
@@ -274,15 +198,6 @@ function test(situation: Situation): Advice | null {
   }
   return { kind: 'test', trialId: chosen.trial.id, why: chosen.trial.purpose };
 }
-
-/** With nothing left that tells the rest apart, so likely must a repair be to be tried all the same. */
-const worthTryingFor: Readonly<Record<RepairStake, number>> = { nothing: 0.02, work: 0.05, 'for-good': 0.2, part: 0.9 };
-
-const worthTryingSmallPart = 0.6;
-const worthTrying = ({ repair, price }: RepairClass): number => {
-  const { stake } = repairOf(repair);
-  return stake === 'part' && price <= smallPart ? worthTryingSmallPart : worthTryingFor[stake];
-};
 
 /** The next repair by probability over cost, of those likely enough for what is at stake. */
 function nextRepair({ repairs, input, plan }: Situation): RankedRepair | null {

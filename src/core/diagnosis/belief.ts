@@ -1,38 +1,43 @@
 import type { Machine } from '../machine';
-import { isSilent, type Trial } from '../trials';
-import { cureChance } from './cure-chance';
+import { isSilent } from '../trials';
 import type { EvidenceStep } from './evidence-step';
+import { passAfter } from './joint-chances';
 import { NONE, type HypothesisSpace } from './hypothesis-space';
 import { createModelBook, type ModelBook } from './model-book';
 import { repeatedStart } from './repeated-start';
 import { cleanChance, noisy, type OutcomeModel } from './outcome-model';
 
 /**
- * What is believed after some steps. For each hypothesis its log weight, and the chances of which of its faults
+ * What is believed after some steps. For each hypothesis its probability, and the chances of which of its faults
  * handling has left there: masks 0 (none), 1 (the first), 2 (the second), 3 (both), at 4h to 4h + 3.
  */
 export interface Belief {
-  /** Unnormalised; log of prior times likelihood of all steps. */
-  readonly logWeights: Float64Array;
+  /** They sum to 1 within 1e-9. None is ever zero. */
+  readonly probabilities: Float64Array;
+  /** By variant: probability that it is one of the machine's, present or already removed. */
+  readonly byVariant: Float64Array;
+  /** Log of the chance of all that was seen. */
+  readonly logEvidence: number;
   /** Four chances a hypothesis; they sum to 1. */
   readonly stillThere: Float64Array;
   /** By variant: 1 where handling may have removed it at some step; the masks of all others are still full. */
   readonly touched: Uint8Array;
 }
 
-export function priorBelief({ logPrior, second, variants }: HypothesisSpace): Belief {
-  const stillThere = new Float64Array(4 * logPrior.length);
+export function priorBelief({ prior, second, variants, pairsFrom }: HypothesisSpace): Belief {
+  const stillThere = new Float64Array(4 * prior.length);
   second.forEach((b, h) => (stillThere[4 * h + (b === NONE ? 1 : 3)] = 1));
-  return { logWeights: Float64Array.from(logPrior), stillThere, touched: new Uint8Array(variants.length) };
-}
-
-/** Chances, by variant, that doing the trial removes its fault. */
-export function cureChances(
-  { variants, faults }: HypothesisSpace,
-  trial: Pick<Trial, 'repair' | 'handling'>,
-): Float64Array {
-  const byFault = Float64Array.from(faults, (fault) => cureChance(fault, trial));
-  return Float64Array.from(variants, ({ faultIndex }) => byFault[faultIndex] ?? 0);
+  const byVariant = prior.slice(0, variants.length);
+  for (let a = 0; a < variants.length; a++)
+    for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++)
+      for (const v of [a, second[h] ?? 0]) byVariant[v] = (byVariant[v] ?? 0) + (prior[h] ?? 0);
+  return {
+    probabilities: new Float64Array(prior),
+    byVariant,
+    logEvidence: 0,
+    stillThere,
+    touched: new Uint8Array(variants.length),
+  };
 }
 
 /**
@@ -57,53 +62,128 @@ export interface CompiledStep {
   readonly one: Float64Array;
   /** By variant. */
   readonly pass: Float64Array;
+  /** For a forecast of the step: its model, and the pass with what its handling may remove first. Null if it is silent. */
+  readonly forecast: { readonly model: OutcomeModel; readonly pass: Float64Array } | null;
 }
 
 export function compileStep(space: HypothesisSpace, step: EvidenceStep, book: ModelBook): CompiledStep {
-  const cure = cureChances(space, { repair: step.trial.repair, handling: step.handling });
   const { variants } = space;
+  const cured = book.curesOf({ repair: step.trial.repair, handling: step.handling });
+  const cure = new Float64Array(variants.length);
+  for (const [v, chance] of cured) cure[v] = chance;
   const one = new Float64Array(variants.length).fill(1);
-  if (isSilent(step.outcome)) return { cure, none: 1, one, pass: one };
+  if (isSilent(step.outcome)) return { cure, none: 1, one, pass: one, forecast: null };
   const model = modelOfStep(step, book);
   const seen = observed(model, step);
   variants.forEach(({ fault }, v) => (one[v] = seen(v, fault.somethingElse && !model.keepsToLast)));
-  return { cure, none: seen(null, false), one, pass: model.pass };
+  const pass = cured.length > 0 ? passAfter(model.pass, cured) : model.pass;
+  return { cure, none: seen(null, false), one, pass: model.pass, forecast: { model, pass } };
 }
 
 /** The model by which a step's observation is weighed. */
-export function modelOfStep({ trial, configuration, after }: EvidenceStep, book: ModelBook): OutcomeModel {
+function modelOfStep({ trial, configuration, after }: EvidenceStep, book: ModelBook): OutcomeModel {
   const model = book.modelOf(trial, configuration);
   const last = after === undefined ? -1 : trial.outcomes.findIndex(({ id }) => id === after);
   return last < 0 ? model : repeatedStart(model, last);
 }
 
-/** The belief after a step. Hypotheses that handling has never touched need one addition each. */
-export function applyStep(belief: Belief, space: HypothesisSpace, step: CompiledStep): Belief {
+/** What one step brings besides the belief after it. */
+export interface StepTally {
+  /** By variant: how far it was to decide the outcome; see decidedOutcomes. */
+  readonly decides: Float64Array;
+  /** By variant, after the step: see Belief. */
+  readonly byVariant: Float64Array;
+}
+
+/** The belief after steps in a row, and what each brought. One pass over the hypotheses a step. */
+export function applySteps(
+  belief: Belief,
+  space: HypothesisSpace,
+  steps: readonly CompiledStep[],
+): { readonly belief: Belief; readonly tallies: readonly StepTally[] } {
+  const handles = steps.some(({ cure }) => cure.some((chance) => chance > 0)) || belief.touched.includes(1);
+  const sweep: Sweep = {
+    space,
+    weights: new Float64Array(belief.probabilities),
+    stillThere: handles ? new Float64Array(belief.stillThere) : belief.stillThere,
+    touched: new Uint8Array(belief.touched),
+    factor: 1,
+  };
+  let { logEvidence, byVariant } = belief;
+  const tallies = steps.map((step): StepTally => {
+    const swept = sweepStep(sweep, step);
+    sweep.factor = 1 / swept.sum;
+    logEvidence += Math.log(swept.sum);
+    byVariant = swept.byVariant.map((weight) => weight * sweep.factor);
+    return { decides: swept.decides, byVariant };
+  });
+  const { weights: probabilities, stillThere, touched, factor } = sweep;
+  for (let h = 0; h < probabilities.length; h++) {
+    const probability = (probabilities[h] ?? 0) * factor;
+    probabilities[h] = probability > least ? probability : least;
+  }
+  return { belief: { probabilities, byVariant, logEvidence, stillThere, touched }, tallies };
+}
+
+/** However long the log speaks against a hypothesis, it can come back. */
+const least = 1e-300;
+
+/** The belief after one step. */
+export const applyStep = (belief: Belief, space: HypothesisSpace, step: CompiledStep): Belief =>
+  applySteps(belief, space, [step]).belief;
+
+/** Working arrays of applySteps: weights times factor sum to 1. */
+interface Sweep {
+  readonly space: HypothesisSpace;
+  readonly weights: Float64Array;
+  readonly stillThere: Float64Array;
+  readonly touched: Uint8Array;
+  factor: number;
+}
+
+/** Weighs one step in place. Hypotheses that handling has never touched need one multiplication each. */
+function sweepStep({ space, weights, stillThere, touched, factor }: Sweep, step: CompiledStep) {
   const { cure, none, one, pass } = step;
+  const passBefore = step.forecast?.pass ?? pass;
   const { second, pairsFrom, variants } = space;
-  const touched = belief.touched.map((was, v) => (was || (cure[v] ?? 0) > 0 ? 1 : 0));
-  const anyTouched = touched.includes(1);
-  const logWeights = new Float64Array(belief.logWeights);
-  const stillThere = anyTouched ? new Float64Array(belief.stillThere) : belief.stillThere;
-  const logOne = one.map(Math.log);
-  const refilter = (h: number, a: number, b: number) =>
-    (logWeights[h] = (logWeights[h] ?? 0) + Math.log(filter(stillThere, 4 * h, step, a, b)));
+  const decides = new Float64Array(variants.length);
+  const byVariant = new Float64Array(variants.length);
+  cure.forEach((chance, v) => chance > 0 && (touched[v] = 1));
+  let sum = 0;
   for (let a = 0; a < variants.length; a++) {
-    if (touched[a]) refilter(a, a, NONE);
-    else logWeights[a] = (logWeights[a] ?? 0) + (logOne[a] ?? 0);
-    const [from, to] = [pairsFrom[a] ?? 0, pairsFrom[a + 1] ?? 0];
-    const through = pass[a] ?? 1;
     const oneA = one[a] ?? 1;
-    const logA = logOne[a] ?? 0;
+    const through = pass[a] ?? 1;
+    const before = passBefore[a] ?? 1;
+    const isTouched = touched[a] === 1;
+    const from = pairsFrom[a] ?? 0;
+    const to = pairsFrom[a + 1] ?? 0;
+    const alone = (weights[a] ?? 0) * factor;
+    let decidesA = alone * (isTouched ? (stillThere[4 * a + 1] ?? 0) : 1);
+    let own = alone * (isTouched ? filter(stillThere, 4 * a, step, a, NONE) : oneA);
+    weights[a] = own;
     for (let h = from; h < to; h++) {
       const b = second[h] ?? 0;
-      if (touched[a] || touched[b]) refilter(h, a, b);
-      else if (through === 0) logWeights[h] = (logWeights[h] ?? 0) + logA;
-      else if (through === 1) logWeights[h] = (logWeights[h] ?? 0) + (logOne[b] ?? 0);
-      else logWeights[h] = (logWeights[h] ?? 0) + Math.log(oneA + through * ((one[b] ?? 1) - none));
+      const p = (weights[h] ?? 0) * factor;
+      let after: number;
+      if (isTouched || touched[b] === 1) {
+        const both = p * (stillThere[4 * h + 3] ?? 0);
+        decidesA += both + p * (stillThere[4 * h + 1] ?? 0);
+        decides[b] = (decides[b] ?? 0) + p * (stillThere[4 * h + 2] ?? 0) + both * before;
+        after = p * filter(stillThere, 4 * h, step, a, b);
+      } else {
+        decidesA += p;
+        if (before > 0) decides[b] = (decides[b] ?? 0) + p * before;
+        after = through === 0 ? p * oneA : p * (oneA + through * ((one[b] ?? 1) - none));
+      }
+      weights[h] = after;
+      own += after;
+      byVariant[b] = (byVariant[b] ?? 0) + after;
     }
+    decides[a] = (decides[a] ?? 0) + decidesA;
+    byVariant[a] = (byVariant[a] ?? 0) + own;
+    sum += own;
   }
-  return { logWeights, stillThere, touched };
+  return { sum, decides, byVariant };
 }
 
 /** Moves and weighs the four chances at `i` in place; returns their sum before they are made to sum to 1. */
@@ -170,35 +250,3 @@ function observed(model: OutcomeModel, step: EvidenceStep): (v: number | null, i
 
 /** Share of readings that an unknown fault spreads anywhere: starting judgement. */
 const unknownReadsAnywhere = 0.2;
-
-/** Log of the sum of what the logs stand for. */
-export function logSum(logs: Float64Array): number {
-  let top = -Infinity;
-  for (let h = 0; h < logs.length; h++) top = Math.max(top, logs[h] ?? -Infinity);
-  let sum = 0;
-  for (let h = 0; h < logs.length; h++) {
-    const below = (logs[h] ?? -Infinity) - top;
-    if (below > beyondNotice) sum += Math.exp(below);
-  }
-  return top + Math.log(sum);
-}
-
-/** Logs so far below the best add nothing that a double can hold, however many they are. */
-const beyondNotice = -45;
-
-/** Probabilities of the hypotheses; they sum to 1 within 1e-9. */
-export function probabilitiesOf({ logWeights }: Belief): Float64Array {
-  let top = -Infinity;
-  for (let h = 0; h < logWeights.length; h++) top = Math.max(top, logWeights[h] ?? -Infinity);
-  const chances = new Float64Array(logWeights.length);
-  let sum = 0;
-  for (let h = 0; h < chances.length; h++) {
-    const below = (logWeights[h] ?? -Infinity) - top;
-    if (below < beyondNotice) continue;
-    const chance = Math.exp(below);
-    chances[h] = chance;
-    sum += chance;
-  }
-  for (let h = 0; h < chances.length; h++) chances[h] = (chances[h] ?? 0) / sum;
-  return chances;
-}

@@ -43,8 +43,8 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
 
 function view(input: DiagnosisInput, reckoning: Reckoning): Diagnosis {
   const { known, foremost, right, plan, stopRule, advice } = reckoning;
-  const { space, steps, belief, probabilities } = known;
-  const suspects = rankSuspects(space, known.byFault.at(-1) ?? probabilityByFault(space, probabilities));
+  const { space, steps, belief } = known;
+  const suspects = rankSuspects(space, known.byFault.at(-1) ?? probabilityByFault(space, belief));
   const viewTrial = viewOf(input, plan, suspects);
   const chosen = plan.proposals.find(({ trial }) => trial.id === advice.trialId);
   return {
@@ -53,7 +53,7 @@ function view(input: DiagnosisInput, reckoning: Reckoning): Diagnosis {
       hasEvidence: steps.length > 0,
       rightUpTo: rightUpTo(input, right),
     }),
-    parts: probabilityByPart(space, probabilities),
+    parts: probabilityByPart(space, belief.probabilities),
     rightProbability: right,
     doubts: doubtfulEntries(fitEntries(space, steps, known.compiled, belief)),
     surprise: surpriseOf(known.surprises.filter((entry) => entry !== null)),

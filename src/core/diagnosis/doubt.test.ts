@@ -1,5 +1,5 @@
 import { diagnosisOf, eventId, stateOf, type BriefLog } from '../casework/testing-log';
-import { compileStep, logSum, priorBelief, updateBelief, type Belief } from './belief';
+import { compileStep, priorBelief, updateBelief, type Belief } from './belief';
 import { createModelBook } from './model-book';
 import { fitEntries } from './doubt';
 import type { EvidenceStep } from './evidence-step';
@@ -28,7 +28,7 @@ const compiledOf = (space: HypothesisSpace, steps: readonly EvidenceStep[], log:
   steps.map((step) =>
     step.outcome === 'could-not' ? null : compileStep(space, step, createModelBook(stateOf(log).machine, space)),
   );
-const evidence = (beliefs: readonly Belief[]): number => logSum(beliefs.at(-1)?.logWeights ?? new Float64Array(1));
+const evidence = (beliefs: readonly Belief[]): number => last(beliefs).logEvidence;
 
 test('the fit of an entry is what leaving its observation out says, with handling that may have cured on both sides', () => {
   const log: BriefLog = {

@@ -10,8 +10,8 @@ export interface EntryFit {
   readonly probability: number;
 }
 
-/** Leaving out one entry lifts no hypothesis from so far below the best (in logs) to where it would be noticed. */
-const beyondReach = -32;
+/** Leaving out one entry lifts no hypothesis from so small a probability to where it would be noticed. */
+const beyondReach = 1e-15;
 
 /**
  * Leaves each entry's observation out in turn (what was done stays done) and asks how likely it is given the rest: an
@@ -46,31 +46,63 @@ interface Evidence {
 
 /** Evidence of the whole log, and with each step's observation left out, on one scale. */
 function evidenceWithoutEach(space: HypothesisSpace, steps: readonly CompiledStep[], last: Belief): Evidence {
-  const { logWeights, touched } = last;
-  const top = logWeights.reduce((most, log) => Math.max(most, log), -Infinity);
+  const { probabilities, touched } = last;
   const each = new Float64Array(steps.length);
   const scratch = new Float64Array(4 * (steps.length + 1));
+  const { variants, second, pairsFrom } = space;
+  const group: Group = { b: new Int32Array(variants.length), weight: new Float64Array(variants.length), size: 0 };
   let all = 0;
-  for (let h = 0; h < logWeights.length; h++) {
-    const below = (logWeights[h] ?? -Infinity) - top;
-    if (below < beyondReach) continue;
-    const [a = 0, b = NONE] = [space.first[h], space.second[h]];
-    const weight = Math.exp(below);
-    all += weight;
-    if (touched[a] || (b !== NONE && touched[b])) addMoved(each, steps, a, b, weight, scratch);
-    else addStill(each, steps, a, b, weight);
+  for (let a = 0; a < variants.length; a++) {
+    group.size = 0;
+    const take = (h: number, b: number) => {
+      const weight = probabilities[h] ?? 0;
+      if (weight < beyondReach) return;
+      all += weight;
+      if (touched[a] || (b !== NONE && touched[b])) addMoved(each, steps, a, b, weight, scratch);
+      else {
+        group.b[group.size] = b;
+        group.weight[group.size] = weight;
+        group.size += 1;
+      }
+    };
+    take(a, NONE);
+    const to = pairsFrom[a + 1] ?? 0;
+    for (let h = pairsFrom[a] ?? 0; h < to; h++) take(h, second[h] ?? 0);
+    if (group.size > 0) addStill(each, steps, a, group);
   }
   return { all, each };
 }
 
-/** A hypothesis that no handling has touched: its evidence divided by the entry's likelihood. */
-function addStill(each: Float64Array, steps: readonly CompiledStep[], a: number, b: number, weight: number): void {
+/** Hypotheses with the same first fault that no handling has touched: their second faults and weights. */
+interface Group {
+  readonly b: Int32Array;
+  readonly weight: Float64Array;
+  size: number;
+}
+
+/** Hypotheses that no handling has touched: their evidence divided by the entry's likelihood. */
+function addStill(each: Float64Array, steps: readonly CompiledStep[], a: number, { b, weight, size }: Group): void {
+  let sum = 0;
+  for (let i = 0; i < size; i++) sum += weight[i] ?? 0;
   for (let k = 0; k < steps.length; k++) {
     const step = steps[k];
     if (!step) continue;
-    const oneA = step.one[a] ?? 1;
-    const seen = b === NONE ? oneA : oneA + (step.pass[a] ?? 1) * ((step.one[b] ?? 1) - step.none);
-    each[k] = (each[k] ?? 0) + weight / seen;
+    const { one, none } = step;
+    const oneA = one[a] ?? 1;
+    const through = step.pass[a] ?? 1;
+    // Where the second fault makes no difference, all are divided alike.
+    let alike = sum;
+    let others = 0;
+    if (through > 0)
+      for (let i = 0; i < size; i++) {
+        const second = b[i] ?? NONE;
+        const oneB = second === NONE ? none : (one[second] ?? 1);
+        if (oneB === none) continue;
+        const own = weight[i] ?? 0;
+        alike -= own;
+        others += own / (oneA + through * (oneB - none));
+      }
+    each[k] = (each[k] ?? 0) + Math.max(0, alike) / oneA + others;
   }
 }
 
@@ -91,37 +123,46 @@ function addMoved(
     there.copyWithin(4 * (k + 1), 4 * k, 4 * k + 4);
     if (step) gains[k] = filter(there, 4 * (k + 1), step, a, b);
   }
-  // The chances of all later entries, by mask, over the same chances on the way that was taken.
-  let later = [1, 1, 1, 1];
+  // The chances of all later entries by the mask before them, over the same chances on the way that was taken.
+  let [l0, l1, l2, l3] = [1, 1, 1, 1];
   for (let k = steps.length - 1; k >= 0; k--) {
     const step = steps[k];
     if (!step) continue;
-    const [cureA, cureB] = [step.cure[a] ?? 0, b === NONE ? 0 : (step.cure[b] ?? 0)];
-    each[k] = (each[k] ?? 0) + (weight * chanceFrom(there, 4 * k, moved(later, cureA, cureB))) / (gains[k] ?? 1);
+    const [goesA, goesB] = [step.cure[a] ?? 0, b === NONE ? 0 : (step.cure[b] ?? 0)];
+    const gain = gains[k] ?? 1;
+    const i = 4 * k;
+    // First as if nothing had been seen at k, then with what was seen.
+    const [u1, u2, u3] = beforeHandling(l0, l1, l2, l3, goesA, goesB);
+    const unseen =
+      (there[i] ?? 0) * l0 + (there[i + 1] ?? 0) * u1 + (there[i + 2] ?? 0) * u2 + (there[i + 3] ?? 0) * u3;
+    each[k] = (each[k] ?? 0) + (weight * unseen) / gain;
     const oneA = step.one[a] ?? 1;
     const oneB = b === NONE ? 1 : (step.one[b] ?? 1);
     const both = b === NONE ? 1 : oneA + (step.pass[a] ?? 1) * (oneB - step.none);
-    const seen = [step.none, oneA, oneB, both].map((chance, m) => (chance * (later[m] ?? 0)) / (gains[k] ?? 1));
-    later = moved(seen, cureA, cureB);
+    l0 = (step.none * l0) / gain;
+    [l1, l2, l3] = beforeHandling(l0, (oneA * l1) / gain, (oneB * l2) / gain, (both * l3) / gain, goesA, goesB);
   }
 }
 
-/** Chances by the mask before handling, from those by the mask after it. */
-const moved = ([none = 0, onlyA = 0, onlyB = 0, both = 0]: readonly number[], cureA: number, cureB: number) => [
-  none,
-  onlyA * (1 - cureA) + none * cureA,
-  onlyB * (1 - cureB) + none * cureB,
-  both * (1 - cureA) * (1 - cureB) + onlyA * (1 - cureA) * cureB + onlyB * cureA * (1 - cureB) + none * cureA * cureB,
-];
+/** Chances by the mask before handling, from those by the mask after it: only the first there, only the second, both. */
+function beforeHandling(
+  none: number,
+  onlyA: number,
+  onlyB: number,
+  both: number,
+  goesA: number,
+  goesB: number,
+): [number, number, number] {
+  const [staysA, staysB] = [1 - goesA, 1 - goesB];
+  return [
+    onlyA * staysA + none * goesA,
+    onlyB * staysB + none * goesB,
+    both * staysA * staysB + onlyA * staysA * goesB + onlyB * goesA * staysB + none * goesA * goesB,
+  ];
+}
 
-const chanceFrom = (there: Float64Array, i: number, later: readonly number[]): number =>
-  (there[i] ?? 0) * (later[0] ?? 0) +
-  (there[i + 1] ?? 0) * (later[1] ?? 0) +
-  (there[i + 2] ?? 0) * (later[2] ?? 0) +
-  (there[i + 3] ?? 0) * (later[3] ?? 0);
-
-/** Below this an entry is worth a second look: starting judgement. */
-const doubtful = 0.04;
+/** Below this an entry is worth a second look: of simulated logs with one entry flipped it names nine in ten (docs/benchmarks.md). */
+const doubtful = 0.15;
 const doubtsNamed = 3;
 
 /** The entries that fit badly with the rest, worst first; at most three. */

@@ -9,8 +9,8 @@ export interface Variant {
   /** Index of the fault among the space's faults. */
   readonly faultIndex: number;
   readonly present: PresentFault;
-  /** Log of the share of this way among the fault's ways. */
-  readonly logShare: number;
+  /** Share of this way among the fault's ways. */
+  readonly share: number;
   /** The start outcomes in which it can show, and their chances: most show in one or two. */
   readonly showsAs: readonly Showing[];
 }
@@ -36,8 +36,8 @@ export interface HypothesisSpace {
   readonly second: Int32Array;
   /** The pairs whose first variant is v stand from pairsFrom[v] up to pairsFrom[v + 1]. */
   readonly pairsFrom: Int32Array;
-  /** Natural logarithms; the priors sum to 1. */
-  readonly logPrior: Float64Array;
+  /** Prior probabilities; they sum to 1. */
+  readonly prior: Float64Array;
 }
 
 export interface SpaceOptions {
@@ -45,37 +45,39 @@ export interface SpaceOptions {
   readonly maxFaults?: 1 | 2;
   /** Chance, 0 to 1, that a machine with a fault has two: starting judgement. */
   readonly pairShare?: number;
+  /** Leaves faults out, for small models. Default: none. */
+  readonly keeps?: (fault: FaultInstance) => boolean;
 }
 
 /** Every hypothesis about a machine that has a fault. */
 export function createSpace(
   machine: Machine,
   circumstances: readonly Circumstance[],
-  { maxFaults = 2, pairShare = 0.05 }: SpaceOptions = {},
+  { maxFaults = 2, pairShare = 0.05, keeps = () => true }: SpaceOptions = {},
 ): HypothesisSpace {
-  const faults = instantiateFaults(machine, circumstances);
+  const faults = instantiateFaults(machine, circumstances).filter(keeps);
   const variants = faults.flatMap((fault, faultIndex) => variantsOf(fault, faultIndex, machine));
   variants.sort((a, b) => linkIndex(a.fault.link) - linkIndex(b.fault.link));
-  const logOdds = logShares(faults.map(({ weight }) => weight));
-  const logWeights = Float64Array.from(variants, (v) => (logOdds[v.faultIndex] ?? 0) + v.logShare);
+  const shares = sharesOf(faults.map(({ weight }) => weight));
+  const weights = Float64Array.from(variants, (v) => (shares[v.faultIndex] ?? 0) * v.share);
   const pairs = maxFaults === 2 ? compatiblePairs(variants) : noPairs(variants.length);
-  return weigh(faults, variants, logWeights, pairs, pairs.second.length > 0 ? pairShare : 0);
+  return weigh(faults, variants, weights, pairs, pairs.second.length > 0 ? pairShare : 0);
 }
 
 function variantsOf(fault: FaultInstance, faultIndex: number, machine: Machine): Variant[] {
-  const shares = logShares(fault.mode.looks.map(({ weight }) => weight));
+  const shares = sharesOf(fault.mode.looks.map(({ weight }) => weight));
   return fault.mode.looks.map((look, i) => {
     const stops = breakOf(fault, look, machine);
     const showsAs = [...stops.shows.entries()].flatMap(([outcome, chance]) =>
       chance > 0 ? [{ outcome, chance }] : [],
     );
-    return { fault, faultIndex, present: { fault, stops }, logShare: shares[i] ?? 0, showsAs };
+    return { fault, faultIndex, present: { fault, stops }, share: shares[i] ?? 0, showsAs };
   });
 }
 
-const logShares = (weights: readonly number[]): number[] => {
+const sharesOf = (weights: readonly number[]): number[] => {
   const total = weights.reduce((a, b) => a + b, 0);
-  return weights.map((weight) => Math.log(weight / total));
+  return weights.map((weight) => weight / total);
 };
 
 interface Pairs {
@@ -113,7 +115,7 @@ function compatiblePairs(variants: readonly Variant[]): Pairs {
 function weigh(
   faults: readonly FaultInstance[],
   variants: readonly Variant[],
-  logWeights: Float64Array,
+  weights: Float64Array,
   pairs: Pairs,
   pairShare: number,
 ): HypothesisSpace {
@@ -121,23 +123,21 @@ function weigh(
   const count = singles + pairs.second.length;
   const first = new Int32Array(count);
   const second = new Int32Array(count).fill(NONE);
-  const logPrior = new Float64Array(count);
+  const prior = new Float64Array(count);
   const pairsFrom = pairs.from.map((pair) => singles + pair);
-  const weights = logWeights.map(Math.exp);
   let pairMass = 0;
   for (let v = 0; v < singles; v++) {
+    const weight = weights[v] ?? 0;
     first[v] = v;
-    logPrior[v] = Math.log(1 - pairShare) + (logWeights[v] ?? 0);
-    for (let h = pairsFrom[v] ?? 0; h < (pairsFrom[v + 1] ?? 0); h++)
-      pairMass += (weights[v] ?? 0) * (weights[pairs.second[h - singles] ?? 0] ?? 0);
-  }
-  const logPair = Math.log(pairShare) - Math.log(pairMass);
-  for (let v = 0; v < singles; v++)
+    prior[v] = (1 - pairShare) * weight;
     for (let h = pairsFrom[v] ?? 0; h < (pairsFrom[v + 1] ?? 0); h++) {
       const b = pairs.second[h - singles] ?? 0;
       first[h] = v;
       second[h] = b;
-      logPrior[h] = logPair + (logWeights[v] ?? 0) + (logWeights[b] ?? 0);
+      prior[h] = weight * (weights[b] ?? 0);
+      pairMass += prior[h] ?? 0;
     }
-  return { faults, variants, first, second, pairsFrom, logPrior };
+  }
+  for (let h = singles; h < count; h++) prior[h] = ((prior[h] ?? 0) * pairShare) / pairMass;
+  return { faults, variants, first, second, pairsFrom, prior };
 }

@@ -1,4 +1,4 @@
-import { probabilitiesOf, type Belief } from './belief';
+import type { Belief } from './belief';
 import { NONE, type HypothesisSpace } from './hypothesis-space';
 
 /** The class of a machine in which nothing is left to mend. */
@@ -34,14 +34,9 @@ export interface LiveWays {
   readonly right: number;
 }
 
-/** Ways from a belief; weights sum to 1. `ownProbabilities` saves reckoning them again. */
-export function liveWays(
-  space: HypothesisSpace,
-  belief: Belief,
-  probabilities: Float64Array = probabilitiesOf(belief),
-): LiveWays {
+/** Ways from a belief; weights sum to 1. */
+export function liveWays(space: HypothesisSpace, { probabilities, stillThere, touched }: Belief): LiveWays {
   const { variants, second, pairsFrom } = space;
-  const { stillThere, touched } = belief;
   const alone = new Float64Array(variants.length);
   const groups: { a: number; sum: number; from: number }[] = [];
   const pairB: number[] = [];

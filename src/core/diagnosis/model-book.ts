@@ -1,9 +1,9 @@
-import { applyChanges, type Configuration, type Machine } from '../machine';
+import { applyChanges, asFound, type Configuration, type Machine } from '../machine';
 import { setUpMinutes, trialsFor, type Trial } from '../trials';
 import { cureChance } from './cure-chance';
 import type { HypothesisSpace } from './hypothesis-space';
 import { passAfter } from './joint-chances';
-import { actingFaults, compileTrial, type OutcomeModel } from './outcome-model';
+import { actingFaults, actingFrom, compileTrial, type OutcomeModel } from './outcome-model';
 import { configurationKey } from './same-evidence';
 
 /** A trial that is possible in a configuration, ready to be weighed. */
@@ -21,6 +21,8 @@ export interface ReadyTrial {
 
 /** Compiled trials of one machine, made once for each thing observed in each configuration; many trials share them. */
 export interface ModelBook {
+  /** The variants that doing a trial may remove, each with the chance. */
+  readonly curesOf: (trial: Pick<Trial, 'repair' | 'handling'>) => (readonly [variant: number, chance: number])[];
   readonly modelOf: (trial: Trial, configuration: Configuration) => OutcomeModel;
   /** Every trial that is possible in a configuration. */
   readonly trialsIn: (configuration: Configuration) => readonly ReadyTrial[];
@@ -33,12 +35,13 @@ const mostConfigurations = 12;
 /** A book that fills as it is asked, and starts afresh when it is full. */
 export function createModelBook(machine: Machine, space: HypothesisSpace): ModelBook {
   const { variants, faults } = space;
+  const whenFound = actingFaults(faults, machine, asFound);
   const acting = new Map<string, Uint8Array>();
   const models = new Map<string, OutcomeModel>();
   const ready = new Map<string, readonly ReadyTrial[]>();
   const cures = createCures(space);
   const actingIn = (key: string, configuration: Configuration): Uint8Array => {
-    const known = acting.get(key) ?? actingFaults(faults, machine, configuration);
+    const known = acting.get(key) ?? actingFrom(whenFound, faults, machine, configuration);
     acting.set(key, known);
     return known;
   };
@@ -70,6 +73,7 @@ export function createModelBook(machine: Machine, space: HypothesisSpace): Model
     };
   };
   return {
+    curesOf: cures,
     modelOf: (trial, configuration) => modelIn(trial, configuration, configurationKey(configuration)),
     trialsIn: (configuration) => {
       const nowKey = configurationKey(configuration);
@@ -89,7 +93,7 @@ function observedKey({ observe, part }: Trial): string {
 }
 
 /** Looks up what a trial may cure: only faults at the parts that it handles or of the class that it mends. */
-function createCures({ variants }: HypothesisSpace): (trial: Trial) => (readonly [number, number])[] {
+function createCures({ variants }: HypothesisSpace): ModelBook['curesOf'] {
   const atPart = new Map<string, number[]>();
   const inClass = new Map<string, number[]>();
   const put = (map: Map<string, number[]>, key: string, v: number) => {

@@ -58,6 +58,26 @@ export function actingFaults(
   return Uint8Array.from(faults, (fault) => (canAct(fault, machine, configuration) ? 1 : 0));
 }
 
+/**
+ * The same from what acts in the machine as found: faults without a condition of their own depend on nothing but where
+ * their part stands, so that only those of parts that were touched, and those with a condition, are asked again.
+ */
+export function actingFrom(
+  asFoundActing: Uint8Array,
+  faults: readonly FaultInstance[],
+  machine: Machine,
+  configuration: Configuration,
+): Uint8Array {
+  const acting = asFoundActing.slice();
+  const { placements } = configuration;
+  for (let f = 0; f < faults.length; f++) {
+    const fault = faults[f];
+    if (fault && (fault.mode.actsIn || placements[fault.part.id]))
+      acting[f] = canAct(fault, machine, configuration) ? 1 : 0;
+  }
+  return acting;
+}
+
 export function compileTrial(trial: Trial, compiling: Compiling): OutcomeModel {
   const { observe, part } = trial;
   if (observe.kind === 'start') return compileStart(observe.depth, compiling);

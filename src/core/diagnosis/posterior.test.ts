@@ -1,6 +1,6 @@
 import { diagnosisOf, stateOf, type BriefLog } from '../casework/testing-log';
 import { instantiateFaults } from '../faults';
-import { priorBelief, probabilitiesOf } from './belief';
+import { priorBelief } from './belief';
 import { enumeratePosterior } from './testing-enumeration';
 import { createSpace } from './hypothesis-space';
 import { probabilityByFault } from './suspects';
@@ -68,7 +68,8 @@ test.each<[string, BriefLog]>([
     },
   ],
 ])('the posterior equals a plain enumeration %s', (_when, log) => {
-  const expected = enumeratePosterior(log);
+  const { machine, steps, opened } = stateOf(log);
+  const expected = enumeratePosterior(machine, steps, createSpace(machine, opened.circumstances));
   const { suspects } = diagnosisOf(log);
   expect(suspects).toHaveLength(expected.size);
   for (const { fault, probability: p } of suspects) expect(Math.abs(p - (expected.get(fault) ?? 0))).toBeLessThan(1e-9);
@@ -76,7 +77,7 @@ test.each<[string, BriefLog]>([
 
 test('probabilities of hypotheses and of links sum to 1, those of suspects to no more than two faults', () => {
   const space = createSpace(stateOf({ machine: desktop }).machine, []);
-  expect(probabilitiesOf(priorBelief(space)).reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+  expect(priorBelief(space).probabilities.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
   const { suspects, links } = diagnosisOf({
     machine: desktop,
     told: 'twitch',
@@ -179,7 +180,7 @@ test('priors of single faults follow the weights of the catalogue', () => {
   const { machine } = stateOf({ machine: desktop });
   const weights = new Map(instantiateFaults(machine).map(({ id, weight }) => [id, weight]));
   const space = createSpace(machine, [], { maxFaults: 1 });
-  const prior = probabilityByFault(space, probabilitiesOf(priorBelief(space)));
+  const prior = probabilityByFault(space, priorBelief(space));
   const total = [...weights.values()].reduce((a, b) => a + b, 0);
   space.faults.forEach(({ id }, f) => expect(prior[f]).toBeCloseTo((weights.get(id) ?? 0) / total, 9));
 });

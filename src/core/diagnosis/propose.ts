@@ -36,6 +36,9 @@ export interface Plan {
 /** A technician's eyes: chance of misreading an outcome. Starting judgement. */
 export const technicianMisreads = 0.015;
 
+/** A repair so unlikely tells less than a start with a change must; see worthTheChange. */
+const tooUnlikelyToMend = 0.0002;
+
 /** Weighs every trial that is possible now, from what is believed now. */
 export function planTrials(input: DiagnosisInput, live: LiveWays, book: ModelBook): Plan {
   const scratch = new JointScratch();
@@ -48,13 +51,16 @@ export function planTrials(input: DiagnosisInput, live: LiveWays, book: ModelBoo
     return jointChances(live, repeated, repeated.pass, technicianMisreads, scratch);
   };
   const known = knownAlready(input.steps);
+  const weightOf = new Map(live.classIds.map((id, row) => [id, live.classWeights[row] ?? 0]));
   const weighed = ready.map((one): Proposal => {
     const { trial, stateKey } = one;
     const minutes = input.caseOpen ? one.minutesOpen : one.minutesClosed;
     const lacks = lacksOf(trial, input);
     const { isKnown, after } = known(trial, stateKey);
     const isAgain = isKnown && after !== null && trial.observe.kind === 'start';
-    if (trial.commits || (isKnown && !isAgain)) return { trial, minutes, bits: 0, bitsIfNew: 0, told: null, lacks };
+    const isVain = trial.repair !== null && (weightOf.get(trial.repair.id) ?? 0) < tooUnlikelyToMend;
+    if (trial.commits || isVain || (isKnown && !isAgain))
+      return { trial, minutes, bits: 0, bitsIfNew: 0, told: null, lacks };
     const asNew = isAgain && !isPlain(trial) ? null : tell(joint(one));
     const told = isAgain ? tell(again(one, after)) : asNew;
     return { trial, minutes, bits: told?.bits ?? 0, bitsIfNew: (asNew ?? told)?.bits ?? 0, told, lacks };

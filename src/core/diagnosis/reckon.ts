@@ -1,7 +1,8 @@
-import { advise, rightProbability, type Advice } from './advise';
+import { advise, type Advice } from './advise';
 import type { DiagnosisInput } from './evidence-step';
 import { planTrials, type Plan } from './propose';
 import { replay, type Replay } from './replay';
+import { rightProbability } from './right-probability';
 import { weighStopping, type StopRule } from './stop-rule';
 import { probabilityForemost, rankRepairs, type RankedRepair } from './suspects';
 
@@ -21,10 +22,10 @@ export interface Reckoning {
 /** Reckons a case; what an earlier reckoning of the same machine knows is not reckoned again. */
 export function reckon(input: DiagnosisInput, earlier: Replay | null): Reckoning {
   const known = replay(input, earlier);
-  const { space, book, belief, probabilities } = known;
-  const foremost = probabilityForemost(space, probabilities, belief);
+  const { space, book, belief } = known;
+  const foremost = probabilityForemost(space, belief);
   const repairs = rankRepairs(space, foremost);
-  const right = rightProbability(space, probabilities, belief, input);
+  const right = rightProbability(space, belief, input);
   const plan = planTrials(input, known.live(), book);
   const stopRule = weighStopping(plan, space, input);
   return {

@@ -1,18 +1,9 @@
-import { isSilent } from '../trials';
-import {
-  applyStep,
-  compileStep,
-  modelOfStep,
-  priorBelief,
-  probabilitiesOf,
-  type Belief,
-  type CompiledStep,
-} from './belief';
+import { applySteps, compileStep, priorBelief, type Belief, type CompiledStep } from './belief';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
 import { createSpace, type HypothesisSpace } from './hypothesis-space';
-import { JointScratch, jointChances, passAfter, tell } from './joint-chances';
 import { liveWays, type LiveWays } from './live-ways';
 import { createModelBook, type ModelBook } from './model-book';
+import { decidedOutcomes } from './predict';
 import { withoutRepeats } from './same-evidence';
 import { probabilityByFault } from './suspects';
 import { entrySurprise, type EntrySurprise } from './surprise';
@@ -30,7 +21,6 @@ export interface Replay {
   readonly surprises: readonly (EntrySurprise | null)[];
   /** After all steps. */
   readonly belief: Belief;
-  readonly probabilities: Float64Array;
   /** The ways that matter for a plan, after all steps; made when first asked for. */
   readonly live: () => LiveWays;
   /** Probability of each fault before any step and after each. */
@@ -46,18 +36,13 @@ export function replay(input: DiagnosisInput, known: Replay | null): Replay {
   const machineKey = JSON.stringify([input.machine, input.circumstances]);
   const same = known?.machineKey === machineKey ? known : null;
   const goesOn = same !== null && same.stepKeys.every((key, k) => key === stepKeys[k]);
-  let current = goesOn ? same : start(input, machineKey, same);
-  for (let k = current.steps.length; k < steps.length; k++) {
-    const [step, key] = [steps[k], stepKeys[k]];
-    if (step && key !== undefined) current = advance(current, step, key);
-  }
-  return current;
+  const head = goesOn ? same : start(input, machineKey, same);
+  return goOn(head, steps.slice(head.steps.length), stepKeys);
 }
 
 function start(input: DiagnosisInput, machineKey: string, known: Replay | null): Replay {
   const space = known?.space ?? createSpace(input.machine, input.circumstances);
   const belief = priorBelief(space);
-  const probabilities = probabilitiesOf(belief);
   return {
     machineKey,
     space,
@@ -67,27 +52,35 @@ function start(input: DiagnosisInput, machineKey: string, known: Replay | null):
     compiled: [],
     surprises: [],
     belief,
-    probabilities,
-    live: lazy(() => liveWays(space, belief, probabilities)),
-    byFault: [probabilityByFault(space, probabilities)],
+    live: lazy(() => liveWays(space, belief)),
+    byFault: [probabilityByFault(space, belief)],
   };
 }
 
-function advance(before: Replay, step: EvidenceStep, key: string): Replay {
+/** A replay with more steps at its end. */
+function goOn(before: Replay, steps: readonly EvidenceStep[], stepKeys: readonly string[]): Replay {
+  if (steps.length === 0) return before;
   const { space, book } = before;
-  const compiled = step.outcome === 'could-not' ? null : compileStep(space, step, book);
-  const belief = compiled ? applyStep(before.belief, space, compiled) : before.belief;
-  const probabilities = compiled ? probabilitiesOf(belief) : before.probabilities;
+  const compiled = steps.map((step) => (step.outcome === 'could-not' ? null : compileStep(space, step, book)));
+  const done = compiled.filter((one) => one !== null);
+  const { belief, tallies } = applySteps(before.belief, space, done);
+  const tallyOf = new Map(done.map((one, k) => [one, tallies[k]]));
+  const byFault = [...before.byFault];
+  const surprises = steps.map((step, k) => {
+    const one = compiled[k];
+    const tally = one && tallyOf.get(one);
+    byFault.push(tally ? probabilityByFault(space, tally) : (byFault.at(-1) ?? new Float64Array(0)));
+    return one && tally ? surpriseAt(space, step, one, tally.decides) : null;
+  });
   return {
     ...before,
-    steps: [...before.steps, step],
-    stepKeys: [...before.stepKeys, key],
-    compiled: [...before.compiled, compiled],
-    surprises: [...before.surprises, surpriseAt(before, step, compiled)],
+    steps: [...before.steps, ...steps],
+    stepKeys,
+    compiled: [...before.compiled, ...compiled],
+    surprises: [...before.surprises, ...surprises],
     belief,
-    probabilities,
-    live: compiled ? lazy(() => liveWays(space, belief, probabilities)) : before.live,
-    byFault: [...before.byFault, probabilityByFault(space, probabilities)],
+    live: done.length > 0 ? lazy(() => liveWays(space, belief)) : before.live,
+    byFault,
   };
 }
 
@@ -96,17 +89,16 @@ function lazy<T>(make: () => T): () => T {
   return () => (made ??= { value: make() }).value;
 }
 
-const scratch = new JointScratch();
-
-function surpriseAt({ book, live }: Replay, step: EvidenceStep, compiled: CompiledStep | null): EntrySurprise | null {
-  if (!compiled || isSilent(step.outcome)) return null;
-  const { trial } = step;
-  const model = modelOfStep(step, book);
-  const cured = [...compiled.cure.entries()].filter(([, chance]) => chance > 0);
-  const pass = cured.length > 0 ? passAfter(model.pass, cured) : model.pass;
-  const { chances } = tell(jointChances(live(), model, pass, step.misreadChance, scratch));
+function surpriseAt(
+  space: HypothesisSpace,
+  step: EvidenceStep,
+  { forecast }: CompiledStep,
+  decides: Float64Array,
+): EntrySurprise | null {
+  if (!forecast) return null;
+  const chances = decidedOutcomes(space, forecast, decides, step.misreadChance);
   return entrySurprise(
     chances,
-    trial.outcomes.findIndex(({ id }) => id === step.outcome),
+    step.trial.outcomes.findIndex(({ id }) => id === step.outcome),
   );
 }

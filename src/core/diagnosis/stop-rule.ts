@@ -39,9 +39,15 @@ export function classCosts(plan: Plan, space: HypothesisSpace, input: DiagnosisI
   });
 }
 
-/** Expected money after each outcome of a trial, weighed by its chances. */
-export function expectedCostAfter({ width, classes, entries }: JointChances, costs: Float64Array): number {
+/** Expected money after each outcome of a trial, weighed by its chances. `costNow` is that before it. */
+export function expectedCostAfter(
+  { width, classes, entries, floors }: JointChances,
+  costs: Float64Array,
+  costNow: number,
+): number {
   const column = new Float64Array(classes);
+  let misread = 0;
+  for (let row = 0; row < classes; row++) misread += floors[row] ?? 0;
   let expected = 0;
   for (let o = 0; o < width; o++) {
     let chance = 0;
@@ -50,40 +56,57 @@ export function expectedCostAfter({ width, classes, entries }: JointChances, cos
       column[row] = p;
       chance += p;
     }
-    if (chance > 0) expected += chance * expectedRepairCost(column, costs);
+    // An outcome that is hardly ever more than a misreading leaves all as it was.
+    if (chance <= hardlyMore * misread) expected += chance * costNow;
+    else if (chance > 0) expected += chance * expectedRepairCost(column, costs);
   }
   return expected;
 }
 
+const hardlyMore = 1.05;
+
+/** A test as far as money goes: what it takes, and what it would tell of each class. */
+export interface PricedTest {
+  readonly minutes: number;
+  /** Good until the next one is asked for. */
+  readonly joint: () => JointChances;
+}
+
+/**
+ * The test after which the expected cost of repair, its own minutes paid, is least; null if there are none. Of many
+ * only the first few are looked at: they are taken to stand in order of information per minute.
+ */
+export function cheapestTest(
+  tests: readonly PricedTest[],
+  { repairCosts, costNow, money }: { repairCosts: Float64Array; costNow: number; money: Costs },
+): { readonly index: number; readonly cost: number } | null {
+  let best: { index: number; cost: number } | null = null;
+  for (const [index, { minutes, joint }] of tests.slice(0, lookedAt).entries()) {
+    const cost = costOfMinutes(money, minutes) + expectedCostAfter(joint(), repairCosts, costNow);
+    if (!best || cost < best.cost) best = { index, cost };
+  }
+  return best;
+}
+
 /** Weighs the next tests against repairing now. */
 export function weighStopping(plan: Plan, space: HypothesisSpace, input: DiagnosisInput): StopRule {
-  const money: Costs = input.costs ?? usualCosts;
+  const money = input.costs ?? usualCosts;
   const costs = classCosts(plan, space, input);
   const costNow = expectedRepairCost(plan.live.classWeights, costs);
   const open = openProposals(plan);
-  const costOf = ({ trial, minutes }: Proposal): number =>
-    costOfMinutes(money, minutes) + expectedCostAfter(plan.jointOf(trial), costs);
-  const tests = open.filter(({ trial }) => !trial.repair).slice(0, lookedAt);
-  const repairs = open.filter(({ trial }) => trial.repair).slice(0, lookedAt);
-  const best = cheapest(tests, costOf);
-  const cheapRepair = cheapest(repairs, costOf);
-  const costAfterTest = best?.cost ?? null;
+  const tests = open.filter(({ trial }) => !trial.repair);
+  const repairs = open.filter(({ trial }) => trial.repair);
+  const priced = ({ trial, minutes }: Proposal): PricedTest => ({ minutes, joint: () => plan.jointOf(trial) });
+  const best = cheapestTest(tests.map(priced), { repairCosts: costs, costNow, money });
+  const cheapRepair = cheapestTest(repairs.map(priced), { repairCosts: costs, costNow, money });
   const saves = best ? costNow - best.cost : 0;
+  const idOf = (from: readonly Proposal[], at: number) => from[at]?.trial.id ?? null;
   return {
     costNow,
-    costAfterTest,
-    test: best?.proposal.trial.id ?? null,
+    costAfterTest: best?.cost ?? null,
+    test: best ? idOf(tests, best.index) : null,
     saves,
     savesMinutes: (saves / money.ratePerHour) * 60,
-    tryNow: cheapRepair && (!best || cheapRepair.cost < best.cost) ? cheapRepair.proposal.trial.id : null,
+    tryNow: cheapRepair && (!best || cheapRepair.cost < best.cost) ? idOf(repairs, cheapRepair.index) : null,
   };
-}
-
-function cheapest(proposals: readonly Proposal[], costOf: (proposal: Proposal) => number) {
-  let best: { proposal: Proposal; cost: number } | null = null;
-  for (const proposal of proposals) {
-    const cost = costOf(proposal);
-    if (!best || cost < best.cost) best = { proposal, cost };
-  }
-  return best;
 }

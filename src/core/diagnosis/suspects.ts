@@ -11,20 +11,11 @@ export interface Suspect {
 
 /** Probability, by fault index, that the fault is one of the machine's. With pairs they sum to a little over 1. */
 export function probabilityByFault(
-  { faults, variants, first, second }: HypothesisSpace,
-  probabilities: Float64Array,
+  { faults, variants }: HypothesisSpace,
+  { byVariant }: Pick<Belief, 'byVariant'>,
 ): Float64Array {
   const sums = new Float64Array(faults.length);
-  const add = (v: number, p: number) => {
-    const f = variants[v]?.faultIndex ?? 0;
-    sums[f] = (sums[f] ?? 0) + p;
-  };
-  for (let h = 0; h < first.length; h++) {
-    const p = probabilities[h] ?? 0;
-    add(first[h] ?? 0, p);
-    const b = second[h] ?? NONE;
-    if (b !== NONE) add(b, p);
-  }
+  variants.forEach(({ faultIndex }, v) => (sums[faultIndex] = (sums[faultIndex] ?? 0) + (byVariant[v] ?? 0)));
   return sums;
 }
 
@@ -38,8 +29,7 @@ export function rankSuspects({ faults }: HypothesisSpace, byFault: Float64Array)
 /** By variant: probability that it is the one that counts now; they sum to 1. */
 export function probabilityForemost(
   { second, pairsFrom, variants }: HypothesisSpace,
-  probabilities: Float64Array,
-  { stillThere, touched }: Belief,
+  { probabilities, stillThere, touched }: Belief,
 ): Float64Array {
   const byVariant = new Float64Array(variants.length);
   for (let a = 0; a < variants.length; a++) {
@@ -84,8 +74,9 @@ export function probabilityByPart(space: HypothesisSpace, probabilities: Float64
   const sums = new Float64Array(ids.length);
   for (let h = 0; h < first.length; h++) {
     const p = probabilities[h] ?? 0;
-    const [a = 0, b = NONE] = [first[h], second[h]];
-    const at = partOf[a] ?? 0;
+    if (p === 0) continue;
+    const b = second[h] ?? NONE;
+    const at = partOf[first[h] ?? 0] ?? 0;
     sums[at] = (sums[at] ?? 0) + p;
     const also = b === NONE ? at : (partOf[b] ?? at);
     if (also !== at) sums[also] = (sums[also] ?? 0) + p;

@@ -1,4 +1,3 @@
-import { stateOf, type BriefLog } from '../casework/testing-log';
 import { canAct } from '../faults';
 import type { Machine, Part } from '../machine';
 import { expectStart, linkIndex, missingBreaks } from '../startup';
@@ -6,7 +5,7 @@ import { densityOfReading, expectReading, type PresentFault } from '../trials';
 import { cureChance } from './cure-chance';
 import type { EvidenceStep } from './evidence-step';
 import { expectOutcomes } from './expect-outcomes';
-import { createSpace, NONE, type Variant } from './hypothesis-space';
+import { NONE, type HypothesisSpace, type Variant } from './hypothesis-space';
 import { withoutRepeats } from './same-evidence';
 
 /** Likelihood of what was seen in one step: a chance, or a density per volt where a reading was written down. */
@@ -56,11 +55,12 @@ function likelihoodAgain(step: EvidenceStep, machine: Machine, present: readonly
  * The posterior by plain enumeration, written apart: every set of one or two faults with every pair of moments at which
  * handling may have removed them, multiplied out in probabilities, with the plain model's likelihoods and no filtering.
  */
-export function enumeratePosterior(log: BriefLog): Map<string, number> {
-  const state = stateOf(log);
-  const { machine } = state;
-  const steps = withoutRepeats(state.steps).filter(({ outcome }) => outcome !== 'could-not');
-  const space = createSpace(machine, state.opened.circumstances);
+export function enumeratePosterior(
+  machine: Machine,
+  log: readonly EvidenceStep[],
+  space: HypothesisSpace,
+): Map<string, number> {
+  const steps = withoutRepeats(log).filter(({ outcome }) => outcome !== 'could-not');
   const likelihood = (step: EvidenceStep, ...there: Variant[]) =>
     step.outcome === 'not-sure'
       ? 1
@@ -97,7 +97,7 @@ export function enumeratePosterior(log: BriefLog): Map<string, number> {
         });
         weight += seen.reduce((p, q) => p * q, history);
       }
-    weight *= Math.exp(space.logPrior[h] ?? 0);
+    weight *= space.prior[h] ?? 0;
     total += weight;
     for (const fault of y ? [x.fault, y.fault] : [x.fault])
       weights.set(fault.id, (weights.get(fault.id) ?? 0) + weight);

@@ -1,12 +1,12 @@
-import type { Configuration, Machine } from '../machine';
+import { isOriginalIn, type Configuration, type Machine } from '../machine';
 import { distributionOf, expectNoPicture, expectStageSignal, type Break, type StartDistribution } from '../startup';
 import type { Appearance } from './fault-mode';
-import { originalAttached } from './scene';
 import type { FaultInstance } from './instantiate';
 
 /** True if the fault, being present, can act in this configuration. */
 export function canAct(fault: FaultInstance, machine: Machine, configuration: Configuration): boolean {
-  return (fault.mode.actsIn ?? originalAttached)({ machine, configuration, part: fault.part });
+  const { mode, part } = fault;
+  return mode.actsIn ? mode.actsIn({ machine, configuration, part }) : isOriginalIn(configuration, part.id);
 }
 
 /** What a fault that shows in the given way does to a start, as a break of the chain. */

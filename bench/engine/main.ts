@@ -1,0 +1,112 @@
+import { fork } from 'node:child_process';
+import { parseArgs } from 'node:util';
+import { SCHOOLS, type School } from '../../src/core/diagnosis';
+import { calibrationError, scorePolicy, type PlayedCase, type PolicyScore } from '../../src/core/practice';
+import { againstOptimum } from './optimum';
+import type { Part } from './part';
+import { printReport } from './print-report';
+import { exactMaxError } from './random-models';
+
+/** npm run bench:engine [-- --json] [-- --cases N] [-- --seed S]: see docs/benchmarks.md. */
+
+const { values } = parseArgs({
+  options: {
+    json: { type: 'boolean', default: false },
+    cases: { type: 'string', default: '2000' },
+    seed: { type: 'string', default: '1' },
+  },
+});
+const cases = Number(values.cases);
+const seed = Number(values.seed);
+if (!Number.isInteger(cases) || cases < 8 || !Number.isInteger(seed)) {
+  process.stderr.write('bench:engine: expected --cases of at least 8 and a whole --seed\n');
+  process.exit(2);
+}
+
+const processes = 2;
+
+function inProcess<T>(part: Part): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const child = fork(new URL('./part.ts', import.meta.url), {
+      execArgv: ['--import', 'tsx'],
+      serialization: 'advanced',
+    });
+    child.once('message', (answer) => resolve(answer as T));
+    child.once('error', reject);
+    child.once('exit', (code) => code !== 0 && reject(new Error(`${part.kind} ended with ${code}`)));
+    child.send(part);
+  });
+}
+
+type Played = Map<School, PlayedCase[]>;
+
+async function play(draw: 'usual' | 'stress' | 'doubles', count: number, schools: readonly School[]): Promise<Played> {
+  const shares = await Promise.all(
+    Array.from({ length: processes }, (_, from) =>
+      inProcess<[School, PlayedCase[]][]>({
+        kind: 'simulate',
+        draw,
+        cases: count,
+        seed,
+        schools,
+        every: processes,
+        from,
+      }),
+    ),
+  );
+  return new Map(
+    schools.map((school) => [school, shares.flatMap((share) => share.find(([name]) => name === school)?.[1] ?? [])]),
+  );
+}
+
+const score = (played: Played): PolicyScore[] => [...played].map(([name, games]) => scorePolicy(name, games));
+const calibration = (played: Played): number =>
+  calibrationError([...(played.get('best-value') ?? [])].flatMap(({ forecasts }) => forecasts));
+
+const say = (what: string) => process.stderr.write(`${what}\n`);
+
+say('posterior against enumeration');
+const exact = exactMaxError(200, seed);
+say('choices against the exact optimum');
+const optimum = againstOptimum(200, seed);
+say('latency, on one core');
+const speed = await inProcess<{
+  instances: number;
+  hypotheses: number;
+  latencyMs: { beforeEvidence: number; afterOutcome: number; replay60: number };
+  memoryMb: number;
+  scaling: { instances: number; hypotheses: number; msPerEvent: number }[];
+}>({ kind: 'latency' });
+say(`${cases} machines by every school`);
+const usual = await play('usual', cases, SCHOOLS);
+say(`${cases} machines under stress`);
+const stress = await play('stress', cases, SCHOOLS);
+say('double faults and doubtful entries');
+const [doubles, doubtful] = await Promise.all([
+  play('doubles', Math.max(8, Math.ceil(cases / 2)), ['best-value']),
+  inProcess<{ flips: number; share: number; falseAlarmShare: number }>({
+    kind: 'doubtful',
+    cases: Math.max(8, Math.ceil(cases / 5)),
+    seed,
+  }),
+]);
+const [best] = score(doubles);
+
+const report = {
+  seed,
+  cases,
+  exactMaxError: exact,
+  ...optimum,
+  policies: score(usual),
+  calibrationError: calibration(usual),
+  stress: { policies: score(stress), calibrationError: calibration(stress) },
+  doubles: { cases: best?.cases ?? 0, unrepairedShare: best?.unrepairedShare ?? 1 },
+  doubtfulFirstTwoShare: doubtful.share,
+  doubtful,
+  latencyMs: speed.latencyMs,
+  latencyOf: { instances: speed.instances, hypotheses: speed.hypotheses, memoryMb: speed.memoryMb },
+  scaling: speed.scaling,
+};
+export type Report = typeof report;
+
+process.stdout.write(values.json ? `${JSON.stringify(report, null, 2)}\n` : printReport(report));

@@ -1,0 +1,35 @@
+import { simulate, stressedDraw, usualDraw } from '../../src/core/practice';
+import type { School } from '../../src/core/diagnosis';
+import { doubtfulFirstTwo } from './doubtful';
+import { latency, scaling } from './latency';
+
+/** One part of the benchmark, in a process of its own: reads what to do from its parent, answers, and ends. */
+export type Part =
+  | {
+      readonly kind: 'simulate';
+      readonly draw: 'usual' | 'stress' | 'doubles';
+      readonly cases: number;
+      readonly seed: number;
+      readonly schools: readonly School[];
+      readonly every: number;
+      readonly from: number;
+    }
+  | { readonly kind: 'doubtful'; readonly cases: number; readonly seed: number }
+  | { readonly kind: 'latency' };
+
+const draws = { usual: usualDraw, stress: stressedDraw, doubles: { twoFaults: 1 } };
+
+function run(part: Part): unknown {
+  switch (part.kind) {
+    case 'simulate':
+      return [...simulate({ ...part, ...draws[part.draw] })];
+    case 'doubtful':
+      return doubtfulFirstTwo(part.cases, part.seed);
+    case 'latency':
+      return { ...latency(), scaling: scaling() };
+  }
+}
+
+process.once('message', (part: Part) => {
+  process.send?.(run(part), () => process.exit(0));
+});

@@ -1,0 +1,59 @@
+import type { PolicyScore } from '../../src/core/practice';
+import type { Report } from './main';
+
+const two = (value: number): string => value.toFixed(2);
+const percent = (share: number): string => `${(100 * share).toFixed(1)} %`;
+
+function table(rows: readonly (readonly string[])[]): string {
+  const widths = (rows[0] ?? []).map((_, c) => Math.max(...rows.map((row) => (row[c] ?? '').length)));
+  return rows
+    .map((row) =>
+      row.map((cell, c) => (c === 0 ? cell.padEnd(widths[c] ?? 0) : cell.padStart(widths[c] ?? 0))).join('  '),
+    )
+    .join('\n');
+}
+
+function policyTable(policies: readonly PolicyScore[]): string {
+  const best = policies.find(({ name }) => name === 'best-value')?.meanMinutesToIsolate ?? 0;
+  return table([
+    ['order', 'to isolate', '90 %', 'to fix', 'trials', 'wrong repairs', 'wrong parts', 'left', 'best value takes'],
+    ...policies.map((p) => [
+      p.name,
+      p.meanMinutesToIsolate.toFixed(1),
+      p.p90MinutesToIsolate.toFixed(0),
+      p.meanMinutesToFix.toFixed(1),
+      p.meanTrials.toFixed(1),
+      percent(p.wrongRepairShare),
+      p.wrongPartsPerMachine.toFixed(3),
+      percent(p.unrepairedShare),
+      two(best / p.meanMinutesToIsolate),
+    ]),
+  ]);
+}
+
+/** The report as tables for a person. */
+export function printReport(report: Report): string {
+  const { optimumRatio, costRatio, latencyMs, latencyOf } = report;
+  return `
+posterior against enumeration, largest difference   ${report.exactMaxError.toExponential(1)}
+minutes to isolation over the optimum               mean ${two(optimumRatio.mean)}, 90 % ${two(optimumRatio.p90)}
+money to the right repair over the optimum          mean ${costRatio.mean.toFixed(3)}
+
+${report.cases} machines, minutes
+${policyTable(report.policies)}
+calibration error ${report.calibrationError.toFixed(3)}
+
+the same under stress
+${policyTable(report.stress.policies)}
+calibration error ${report.stress.calibrationError.toFixed(3)}
+
+double faults left unrepaired        ${percent(report.doubles.unrepairedShare)} of ${report.doubles.cases}
+flipped entry among first two doubts ${percent(report.doubtful.share)} of ${report.doubtful.flips}
+doubts in a log without a flip       ${percent(report.doubtful.falseAlarmShare)}
+
+full desktop: ${latencyOf.instances} fault instances, ${latencyOf.hypotheses} hypotheses, ${latencyOf.memoryMb.toFixed(0)} MB
+before evidence ${latencyMs.beforeEvidence.toFixed(0)} ms, after an outcome ${latencyMs.afterOutcome.toFixed(0)} ms, 60 events ${latencyMs.replay60.toFixed(0)} ms
+
+${table([['instances', 'hypotheses', 'ms an event'], ...report.scaling.map((s) => [`${s.instances}`, `${s.hypotheses}`, s.msPerEvent.toFixed(2)])])}
+`;
+}

@@ -1,0 +1,11 @@
+export { drawFaultyMachine, usualEyes } from './faulty-machine';
+export type { DrawOptions, Eyes, FaultyMachine } from './faulty-machine';
+export { isolatedAt, playCase } from './play-case';
+export type { PlayedCase } from './play-case';
+export { PRACTICE_MACHINES } from './practice-machines';
+export type { PracticeMachine } from './practice-machines';
+export { diceOf, pick } from './random';
+export type { Dice } from './random';
+export { calibrationError, meanOf, quantileOf, scorePolicy } from './score';
+export type { PolicyScore } from './score';
+export { simulate, stressedDraw, usualDraw } from './simulate';

@@ -1,0 +1,46 @@
+import type { Replay, School } from '../diagnosis';
+import { drawFaultyMachine, type DrawOptions } from './faulty-machine';
+import { playCase, type PlayedCase } from './play-case';
+import { PRACTICE_MACHINES } from './practice-machines';
+import { diceOf } from './random';
+
+export interface SimulateOptions extends DrawOptions {
+  readonly cases: number;
+  readonly seed: number;
+  /** Ways of ordering trials; every one plays the same machines. */
+  readonly schools: readonly School[];
+  /** Plays only every so many-eth machine, from this one on: for several workers at once. */
+  readonly every?: number;
+  readonly from?: number;
+}
+
+/** What the eyes and priors of the stress tests are: see docs/benchmarks.md. */
+export const stressedDraw: DrawOptions = {
+  twoFaults: 0.08,
+  priorLogError: 0.8,
+  eyes: { misreads: 0.05, missFactor: 2, falseAlarm: 0.04, same: true },
+};
+
+/** The share of double faults that the engine reckons with. */
+export const usualDraw: DrawOptions = { twoFaults: 0.05 };
+
+/**
+ * Plays faulty machines drawn from the catalogue by each school, kinds of machine in turn. Deterministic in the seed,
+ * and machine number n is the same whatever the number of cases or workers.
+ */
+export function simulate({ cases, seed, schools, every = 1, from = 0, ...draw }: SimulateOptions) {
+  const played = new Map<School, PlayedCase[]>(schools.map((school) => [school, []]));
+  for (const [kind, practice] of PRACTICE_MACHINES.entries()) {
+    let known: Replay | null = null;
+    for (let n = kind; n < cases; n += PRACTICE_MACHINES.length) {
+      if (Math.floor(n / PRACTICE_MACHINES.length) % every !== from) continue;
+      const faulty = drawFaultyMachine(practice, diceOf(seed * 1_000_003 + n), draw);
+      for (const school of schools) {
+        const result: ReturnType<typeof playCase> = playCase(faulty, { school, known });
+        known = result.known;
+        played.get(school)?.push(result.played);
+      }
+    }
+  }
+  return played;
+}
