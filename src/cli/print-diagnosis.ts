@@ -1,5 +1,5 @@
 import type { CaseState } from '../core/casework';
-import type { Diagnosis } from '../core/diagnosis';
+import type { Diagnosis, SchoolPrice } from '../core/diagnosis';
 
 const percent = (probability: number): string =>
   probability < 0.01 ? 'under 1 %' : `${Math.round(100 * probability)} %`;
@@ -10,8 +10,25 @@ function wordsOf(state: CaseState, eventId: string): string {
   return event?.kind === 'trial-done' ? `${event.trial} = ${event.outcome}` : 'what was told';
 }
 
+const signed = (decibans: number): string => `${decibans < 0 ? '' : '+'}${decibans.toFixed(1)}`.padStart(6);
+
+function stopLine({ test, saves, costNow }: Diagnosis['stopRule']): string {
+  if (test === null) return 'No test at hand tells the rest apart.';
+  return saves > 0
+    ? `One more test pays: it saves ${saves.toFixed(1)} of an expected ${costNow.toFixed(1)}.`
+    : 'Testing on costs more than it saves.';
+}
+
 /** The diagnosis as lines for a terminal. */
-export function printDiagnosis({ diagnosis, state }: { diagnosis: Diagnosis; state: CaseState }): string {
+export function printDiagnosis({
+  diagnosis,
+  prices,
+  state,
+}: {
+  readonly diagnosis: Diagnosis;
+  readonly prices: readonly SchoolPrice[];
+  readonly state: CaseState;
+}): string {
   const { suspects, advice, alternatives, rightProbability } = diagnosis;
   const lines = [
     `${state.machine.name}: "${state.opened.complaint}"`,
@@ -24,6 +41,16 @@ export function printDiagnosis({ diagnosis, state }: { diagnosis: Diagnosis; sta
           `  ${percent(s.probability).padStart(9)}  ${s.title}  [${s.fault}]${s.confirmation === 'suggested' ? '' : `  ${s.confirmation}`}`,
       ),
     `  right as it stands: ${percent(rightProbability)}`,
+    '',
+    'Evidence on the first two, in decibans',
+    ...suspects
+      .slice(0, 2)
+      .flatMap((s) => [
+        `  ${s.title}: ${signed(s.priorDecibans)} before (${s.priorSource})`,
+        ...s.evidence
+          .filter(({ decibans }) => Math.abs(decibans) >= 0.1)
+          .map(({ eventId, decibans }) => `    ${signed(decibans)}  ${wordsOf(state, eventId)}`),
+      ]),
     '',
     `Do this now: ${advice.kind}. ${advice.why}`,
     ...(advice.trial
@@ -38,6 +65,14 @@ export function printDiagnosis({ diagnosis, state }: { diagnosis: Diagnosis; sta
     ...diagnosis.doubts.map(
       ({ eventId, probability }) =>
         `Doubtful: ${wordsOf(state, eventId)}, ${percent(probability)} likely given the rest`,
+    ),
+    ...(diagnosis.surprise.isUnusual ? ['The record as a whole is unusual for this model.'] : []),
+    stopLine(diagnosis.stopRule),
+    '',
+    'By other orders, from here',
+    ...prices.map(
+      ({ school, minutes, extraMinutes, next }) =>
+        `  ${school.padEnd(11)} ${minutes.toFixed(0).padStart(4)} min, +${extraMinutes.toFixed(0)}  next: ${next?.title ?? 'nothing tells'}${next ? `  [${next.trial}]` : ''}`,
     ),
     '',
     'Instead',

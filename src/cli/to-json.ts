@@ -1,4 +1,4 @@
-import type { Diagnosis, TrialView } from '../core/diagnosis';
+import type { Diagnosis, SchoolPrice, TrialView } from '../core/diagnosis';
 
 const trialJson = (trial: TrialView) => ({
   trial: trial.id,
@@ -9,10 +9,11 @@ const trialJson = (trial: TrialView) => ({
 });
 
 /** The diagnosis under the documented keys of `probe diagnose --json`. */
-export function toJson({ suspects, links, advice, alternatives, rightProbability, doubts }: Diagnosis) {
+export function toJson(diagnosis: Diagnosis, prices: readonly SchoolPrice[]) {
+  const { suspects, links, advice, alternatives, rightProbability, doubts, surprise, stopRule } = diagnosis;
   return {
     suspects: suspects.map(
-      ({ fault, title, part, link, probability, confirmation, repair, evidence, priorDecibans }) => ({
+      ({ fault, title, part, link, probability, confirmation, repair, evidence, priorDecibans, priorSource }) => ({
         fault,
         title,
         part,
@@ -21,13 +22,18 @@ export function toJson({ suspects, links, advice, alternatives, rightProbability
         confirmation,
         repair: repair.id,
         priorDecibans,
+        priorSource,
         evidence,
       }),
     ),
     links,
+    repairs: diagnosis.repairs,
     rightProbability,
     doubts,
+    surprise,
+    stopRule,
     advice: { kind: advice.kind, why: advice.why, trial: advice.trial?.id ?? null },
+    schools: prices,
     nextTrials: [...(advice.trial ? [advice.trial] : []), ...alternatives].map(trialJson),
   };
 }

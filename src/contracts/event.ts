@@ -1,6 +1,8 @@
 import * as z from 'zod';
 import { ENDINGS, type CaseEvent } from '../core/casework';
+import { SCHOOLS } from '../core/diagnosis';
 import { CIRCUMSTANCES } from '../core/faults';
+import { PART_KINDS } from '../core/machine';
 import { START_OUTCOMES } from '../core/startup';
 import { changeSchema, declaredMachineSchema } from './machine';
 
@@ -43,6 +45,12 @@ const bodies = {
     done: words(2000),
   },
   reopened: { kind: z.literal('case-reopened'), reason: words(400) },
+  school: { kind: z.literal('school-chosen'), school: z.enum(SCHOOLS).describe('The way of ordering trials.') },
+  lacking: {
+    kind: z.literal('lacking-set'),
+    tools: z.array(words(60)).max(40).describe('Tools that are not at hand, named as trials name them.'),
+    spares: z.array(z.enum(PART_KINDS)).max(PART_KINDS.length).describe('Kinds of part without a spare.'),
+  },
 };
 
 /** One event as it stands in the log. */
@@ -56,6 +64,8 @@ export const caseEventSchema: z.ZodType<CaseEvent> = z.discriminatedUnion('kind'
   z.strictObject({ ...base, ...bodies.resumed }),
   z.strictObject({ ...base, ...bodies.closed }),
   z.strictObject({ ...base, ...bodies.reopened }),
+  z.strictObject({ ...base, ...bodies.school }),
+  z.strictObject({ ...base, ...bodies.lacking }),
 ]);
 
 const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional() };
@@ -78,6 +88,8 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...loose, ...bodies.resumed }),
   z.strictObject({ ...loose, ...bodies.closed }),
   z.strictObject({ ...loose, ...bodies.reopened }),
+  z.strictObject({ ...loose, ...bodies.school }),
+  z.strictObject({ ...loose, ...bodies.lacking }),
 ]);
 
 export type WrittenEvent = z.infer<typeof writtenEventSchema>;

@@ -1,5 +1,5 @@
 import type { Configuration, Machine } from '../machine';
-import type { EvidenceStep } from '../diagnosis';
+import type { EvidenceStep, Lacking, School } from '../diagnosis';
 import type { Trial } from '../trials';
 import type { CaseClosed, CaseEvent, CaseOpened } from './event';
 
@@ -28,6 +28,8 @@ export interface CaseState {
   readonly stage: CaseStage;
   readonly waitingFor: string | null;
   readonly closed: CaseClosed | null;
+  readonly school: School;
+  readonly lacking: Lacking;
 }
 
 /** Why an event or a log is refused, and where. */

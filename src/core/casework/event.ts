@@ -1,5 +1,6 @@
+import type { School } from '../diagnosis';
 import type { Circumstance } from '../faults';
-import type { Change, DeclaredMachine } from '../machine';
+import type { Change, DeclaredMachine, PartKind } from '../machine';
 import type { StartOutcome } from '../startup';
 
 /** How a case can end. */
@@ -76,6 +77,21 @@ export interface CaseReopened extends EventBase {
   readonly reason: string;
 }
 
+/** The way of ordering trials is chosen for the case. */
+export interface SchoolChosen extends EventBase {
+  readonly kind: 'school-chosen';
+  readonly school: School;
+}
+
+/** What is not at hand from now on; it takes the place of what was said before. */
+export interface LackingSet extends EventBase {
+  readonly kind: 'lacking-set';
+  /** Names as trials give them. */
+  readonly tools: readonly string[];
+  /** Kinds of part of which there is no spare. */
+  readonly spares: readonly PartKind[];
+}
+
 /** Everything that can stand in a case's log. */
 export type CaseEvent =
   | CaseOpened
@@ -86,7 +102,9 @@ export type CaseEvent =
   | CaseParked
   | CaseResumed
   | CaseClosed
-  | CaseReopened;
+  | CaseReopened
+  | SchoolChosen
+  | LackingSet;
 
 export type CaseEventKind = CaseEvent['kind'];
 

@@ -69,6 +69,8 @@ function openCase(opened: CaseOpened): Stepped {
     stage: 'waiting',
     waitingFor: null,
     closed: null,
+    school: 'best-value',
+    lacking: { tools: [], spares: [] },
   });
 }
 
@@ -97,6 +99,10 @@ function applyEvent(state: CaseState, event: CaseEvent, struck: string | null): 
       return changeConfiguration(listed, event);
     case 'note-added':
       return advance(listed);
+    case 'school-chosen':
+      return advance({ ...listed, school: event.school });
+    case 'lacking-set':
+      return advance({ ...listed, lacking: { tools: event.tools, spares: event.spares } });
     case 'entry-struck':
       return strike(state, listed, event);
     case 'case-parked':

@@ -1,7 +1,7 @@
 import { describeChanges, type Machine } from '../machine';
 import type { FaultInstance } from '../faults';
 import { recommendedWait, type Trial } from '../trials';
-import { confirmationOf, reproducedComplaint, isComplaintGone, seenStart } from './confirmation';
+import { confirmationOf, reproducedComplaint, isComplaintGone, seenStart, signalOf } from './confirmation';
 import type { Diagnosis, SuspectView, TrialView } from './diagnosis';
 import { doubtfulEntries, fitEntries } from './doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
@@ -12,24 +12,35 @@ import { rightClass } from './live-ways';
 import type { Plan, Proposal } from './propose';
 import { reckon, type Reckoning } from './reckon';
 import type { Replay } from './replay';
+import { priceSchools, type SchoolPrice } from './school-prices';
 import { probabilityByFault, probabilityByLink, probabilityByPart, rankSuspects, type Suspect } from './suspects';
 import { surpriseOf } from './surprise';
 import { weighEvidence, type WeighedEvidence } from './weigh-evidence';
 
 /** Diagnoses one case again and again as its log grows; what earlier calls reckoned is kept. */
-export type Diagnoser = (input: DiagnosisInput) => Diagnosis;
+export interface Diagnoser {
+  (input: DiagnosisInput): Diagnosis;
+  /** What the ways of ordering would take from where the last call stood; see priceSchools. */
+  schoolPrices(): SchoolPrice[];
+}
 
 /**
  * A diagnoser for one case at a time. It gives what `diagnose` gives; a log that goes on from the last one costs only
  * its new steps.
  */
 export function createDiagnoser(): Diagnoser {
-  let known: Replay | null = null;
-  return (input) => {
-    const reckoning = reckon(input, known);
-    known = reckoning.known;
+  let last: { readonly reckoning: Reckoning; readonly input: DiagnosisInput } | null = null;
+  const diagnoseNext = (input: DiagnosisInput): Diagnosis => {
+    const reckoning = reckon(input, last?.reckoning.known ?? null);
+    last = { reckoning, input };
     return view(input, reckoning);
   };
+  const schoolPrices = () => {
+    if (!last) return [];
+    const { reckoning, input } = last;
+    return priceSchools(reckoning.plan, { faults: reckoning.known.space.faults, signal: signalOf(input.steps) });
+  };
+  return Object.assign(diagnoseNext, { schoolPrices });
 }
 
 /**
@@ -53,6 +64,11 @@ function view(input: DiagnosisInput, reckoning: Reckoning): Diagnosis {
       hasEvidence: steps.length > 0,
       rightUpTo: rightUpTo(input, right),
     }),
+    repairs: reckoning.repairs.map(({ repairClass: { id, title }, probability }) => ({
+      repair: id,
+      title,
+      probability,
+    })),
     parts: probabilityByPart(space, belief.probabilities),
     rightProbability: right,
     doubts: doubtfulEntries(fitEntries(space, steps, known.compiled, belief)),

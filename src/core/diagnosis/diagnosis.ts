@@ -55,6 +55,8 @@ export interface SuspectView {
 export interface Diagnosis {
   readonly suspects: readonly SuspectView[];
   readonly links: readonly LinkStanding[];
+  /** Probability that the fault that counts now is mended by each repair, highest first; they sum to 1. */
+  readonly repairs: readonly { readonly repair: string; readonly title: string; readonly probability: number }[];
   /** Probability of a fault at each part, by part id. */
   readonly parts: Readonly<Record<string, number>>;
   readonly rightProbability: number;

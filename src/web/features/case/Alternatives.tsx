@@ -1,10 +1,13 @@
 import { useState } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
-import type { TrialView } from '../../../core/diagnosis';
+import type { CaseState, EventBody } from '../../../core/casework';
+import type { SchoolPrice, TrialView } from '../../../core/diagnosis';
 import { Button as PlainButton } from '../../components/Button';
 import { fonts } from '../../theme/tokens';
+import { AtHand } from './AtHand';
 import { ColumnHead } from './column';
+import { OrderChoice } from './OrderChoice';
 
 const Pick = styled(Button)`
   display: flex;
@@ -32,6 +35,10 @@ const Block = styled.div`
   margin-top: 1rem;
 `;
 
+const Ways = styled.span`
+  display: flex;
+  margin: -0.6rem -0.5rem 0 0;
+`;
 const More = styled(PlainButton)`
   padding: 0.2rem;
   font-weight: 500;
@@ -44,17 +51,30 @@ const tellsNothing = 0.004;
 /** Other trials, each with its minutes; a trial that tells nothing new says so. */
 export function Alternatives({
   trials,
+  state,
+  prices,
   onPick,
+  onRecord,
 }: {
   readonly trials: readonly TrialView[];
+  readonly state: CaseState;
+  readonly prices: readonly SchoolPrice[] | null;
   readonly onPick: (id: string) => void;
+  readonly onRecord: (body: EventBody) => void;
 }) {
   const [all, setAll] = useState(false);
   return (
     <Block>
       <ColumnHead>
         <h2>Instead</h2>
-        <span>what each takes</span>
+        <Ways>
+          <AtHand trials={trials} lacking={state.lacking} onSet={(set) => onRecord({ kind: 'lacking-set', ...set })} />
+          <OrderChoice
+            school={state.school}
+            prices={prices}
+            onChoose={(school) => onRecord({ kind: 'school-chosen', school })}
+          />
+        </Ways>
       </ColumnHead>
       <ul>
         {trials.slice(0, all ? trials.length : shown).map((trial) => (
@@ -62,9 +82,11 @@ export function Alternatives({
             <Pick onPress={() => onPick(trial.id)}>
               <span>{trial.title}</span>
               <span>
-                {trial.bits < tellsNothing
-                  ? 'tells nothing'
-                  : `${trial.minutes < 1 ? '< 1' : Math.round(trial.minutes)} min`}
+                {trial.lacks.length > 0
+                  ? 'not at hand'
+                  : trial.bits < tellsNothing
+                    ? 'tells nothing'
+                    : `${trial.minutes < 1 ? '< 1' : Math.round(trial.minutes)} min`}
               </span>
             </Pick>
           </li>

@@ -4,6 +4,7 @@ import { useEffect, useRef } from 'react';
 import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CaseState, Entry } from '../../../core/casework';
+import type { EntryFit } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
 import { ModalSheet, Overlay } from '../../components/Sheet';
 import { fonts } from '../../theme/tokens';
@@ -69,6 +70,9 @@ const Time = styled.div`
   font: 500 0.8rem ${fonts.code};
   color: ${({ theme }) => theme.muted};
 `;
+const Doubt = styled.b`
+  color: ${({ theme }) => theme.suspicion};
+`;
 const Sheet = styled(ModalSheet)`
   align-self: end;
   width: 100vw;
@@ -105,10 +109,13 @@ export const lastEntryToStrike = (state: CaseState): Entry | null =>
 /** The log as a strip of trials; it opens upward to the whole sheet. */
 export function BenchSheet({
   state,
+  doubts,
   isSaving,
   onStrike,
 }: {
   readonly state: CaseState;
+  /** Entries that fit badly with the rest. */
+  readonly doubts: readonly EntryFit[];
   readonly isSaving: boolean;
   readonly onStrike: (entry: Entry) => void;
 }) {
@@ -134,7 +141,11 @@ export function BenchSheet({
       </Side>
       <Cards ref={strip} tabIndex={0} aria-label="Entries">
         {shown.map((entry) => (
-          <SheetCard key={entry.event.id} entry={entry} />
+          <SheetCard
+            key={entry.event.id}
+            entry={entry}
+            isDoubtful={doubts.some(({ eventId }) => eventId === entry.event.id)}
+          />
         ))}
       </Cards>
     </Strip>
@@ -147,13 +158,14 @@ function speaksWell({ event, trial }: Entry): boolean {
   return event.outcome === (trial.observe.kind === 'start' ? 'works' : trial.outcomes[0]?.id);
 }
 
-function SheetCard({ entry }: { readonly entry: Entry }) {
+function SheetCard({ entry, isDoubtful }: { readonly entry: Entry; readonly isDoubtful: boolean }) {
   const { done, seen } = entryWords(entry);
   const good = speaksWell(entry);
   return (
     <Card $struck={entry.struckBy !== null} $good={good}>
       <Time>
         {format(new Date(entry.event.at), 'HH:mm')}
+        {isDoubtful && <Doubt>doubtful? </Doubt>}
         {entry.struckBy ? ' · struck' : entry.changes ? ` · ${entry.changes}` : ''}
       </Time>
       <Body>

@@ -13,7 +13,7 @@ export function CasePage() {
   const { data, error } = useCaseDetail(id);
   const events = useMemo(() => data?.events.map(({ event }) => event) ?? null, [data]);
   const folded = useMemo(() => (events ? foldCase(events) : null), [events]);
-  const { diagnosis, isCurrent } = useDiagnosis(events);
+  const { diagnosis, prices, isCurrent } = useDiagnosis(events);
   if (!data) return <CaseNotice message={error?.message ?? null} />;
   if (!folded?.ok) return <CaseNotice message={folded?.problem.message ?? null} />;
   return (
@@ -23,6 +23,7 @@ export function CasePage() {
       number={data.number}
       state={folded.state}
       diagnosis={diagnosis}
+      prices={prices}
       isCurrent={isCurrent}
     />
   );

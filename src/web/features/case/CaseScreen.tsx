@@ -2,7 +2,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { CaseState, Entry } from '../../../core/casework';
-import type { Diagnosis, TrialView } from '../../../core/diagnosis';
+import type { Diagnosis, SchoolPrice, TrialView } from '../../../core/diagnosis';
 import type { LinkId } from '../../../core/startup';
 import { Button } from '../../components/Button';
 import { caseNumber } from '../../components/format';
@@ -51,11 +51,12 @@ export interface CaseScreenProps {
   readonly number: number;
   readonly state: CaseState;
   readonly diagnosis: Diagnosis | null;
+  readonly prices: readonly SchoolPrice[] | null;
   readonly isCurrent: boolean;
 }
 
 /** The case screen: bar, chain, machine, trial card, suspects, bench sheet. */
-export function CaseScreen({ caseId, number, state, diagnosis, isCurrent }: CaseScreenProps) {
+export function CaseScreen({ caseId, number, state, diagnosis, prices, isCurrent }: CaseScreenProps) {
   const actions = useCaseActions(caseId);
   const navigate = useNavigate();
   const [link, setLink] = useState<LinkId | null>(null);
@@ -111,11 +112,17 @@ export function CaseScreen({ caseId, number, state, diagnosis, isCurrent }: Case
         <Column aria-label="Suspects and other trials" aria-live="polite">
           {diagnosis && <Suspects diagnosis={diagnosis} state={state} link={link} />}
           {diagnosis && state.stage !== 'closed' && state.stage !== 'parked' && (
-            <Alternatives trials={work.alternatives} onPick={work.choose} />
+            <Alternatives
+              trials={work.alternatives}
+              state={state}
+              prices={prices}
+              onPick={work.choose}
+              onRecord={(body) => void actions.record(body)}
+            />
           )}
         </Column>
       </Columns>
-      <BenchSheet state={state} isSaving={actions.isSaving} onStrike={strike} />
+      <BenchSheet state={state} doubts={diagnosis?.doubts ?? []} isSaving={actions.isSaving} onStrike={strike} />
     </Frame>
   );
 }
@@ -202,7 +209,7 @@ function Centre({
   work,
   actions,
   onClose,
-}: Omit<CaseScreenProps, 'number' | 'isCurrent'> & {
+}: Pick<CaseScreenProps, 'caseId' | 'state' | 'diagnosis'> & {
   readonly work: TrialWork;
   readonly actions: CaseActions;
   readonly onClose: () => void;
@@ -219,14 +226,14 @@ function Centre({
       <ParkedCard waitingFor={state.waitingFor ?? ''} onResume={() => void actions.record({ kind: 'case-resumed' })} />
     );
   if (!diagnosis) return null;
-  if (!work.trial) return <ReadyToClose advice={diagnosis.advice} onClose={onClose} />;
+  if (!work.trial) return <ReadyToClose diagnosis={diagnosis} onClose={onClose} />;
   return (
     <>
-      <DoubtNotice doubts={diagnosis.doubts} state={state} />
+      <DoubtNotice diagnosis={diagnosis} state={state} />
       <TrialCard
         caseId={caseId}
         trial={work.trial}
-        advice={diagnosis.advice}
+        diagnosis={diagnosis}
         choices={splitOutcomes(work.trial)}
         isDisabled={work.isDisabled}
         onOutcome={work.outcome}

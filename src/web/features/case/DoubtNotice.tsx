@@ -1,6 +1,6 @@
 import styled from 'styled-components';
-import type { CaseState } from '../../../core/casework';
-import type { EntryFit } from '../../../core/diagnosis';
+import type { CaseState, Entry } from '../../../core/casework';
+import type { Diagnosis } from '../../../core/diagnosis';
 import { percent } from '../../components/format';
 import { Notice } from '../../components/Notice';
 import { entryWords } from './entry-words';
@@ -9,22 +9,40 @@ const Gap = styled.div`
   margin-bottom: 0.7rem;
 `;
 
-/** Says which entry fits worst with all the others, if one fits badly: it may be mistaken. */
-export function DoubtNotice({ doubts, state }: { readonly doubts: readonly EntryFit[]; readonly state: CaseState }) {
+/** Below this one entry is worth a word over the card; milder doubts are marked on the sheet alone. */
+const worthAWord = 0.04;
+
+/** Says plainly when the record does not fit together, and which entry fits worst with all the others. */
+export function DoubtNotice({
+  diagnosis: { doubts, surprise },
+  state,
+}: {
+  readonly diagnosis: Diagnosis;
+  readonly state: CaseState;
+}) {
   const [worst] = doubts;
   const entry = state.entries.find(({ event }) => event.id === worst?.eventId);
-  if (!worst || !entry) return null;
-  const { done, seen } = entryWords(entry);
-  const told = entry.event.kind === 'case-opened';
+  const isNamed = worst !== undefined && entry !== undefined && (worst.probability < worthAWord || surprise.isUnusual);
+  if (!isNamed && !surprise.isUnusual) return null;
   return (
     <Gap>
       <Notice kind="suspicion">
         <span>
-          <strong>The record does not fit together.</strong>{' '}
-          {told ? 'What was told may be wrong' : 'This entry may be mistaken'}: {done}, {seen.toLowerCase()}. Given all
-          the others it is {percent(worst.probability)} likely. {told ? '' : 'Strike it on the sheet if so.'}
+          <strong>
+            {surprise.isUnusual ? 'The record as a whole is unusual.' : 'One entry does not fit with the rest.'}
+          </strong>{' '}
+          {isNamed
+            ? doubtWords(entry, worst.probability)
+            : 'No single entry explains it: there may be two faults, or one that is not in the catalogue.'}
         </span>
       </Notice>
     </Gap>
   );
+}
+
+function doubtWords(entry: Entry, probability: number): string {
+  const { done, seen } = entryWords(entry);
+  const told = entry.event.kind === 'case-opened';
+  const what = `${told ? 'What was told may be wrong' : 'This one may be mistaken'}: ${done}, ${seen.toLowerCase()}.`;
+  return `${what} Given all the others it is ${percent(probability)} likely.${told ? '' : ' Strike it on the sheet if so.'}`;
 }

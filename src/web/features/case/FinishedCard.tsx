@@ -1,31 +1,56 @@
+import styled from 'styled-components';
 import type { CaseState } from '../../../core/casework';
 import { proofOfCause } from '../../../core/casework';
 import type { Diagnosis } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
 import { CardText, CardTitle } from '../../components/CardText';
+import { percent } from '../../components/format';
 import { ColumnHead } from './column';
 
-/** Nothing left to do: the machine is right, or the complaint does not show. */
+const Gap = styled.div`
+  height: 0.8rem;
+`;
+
+const finished: Readonly<Partial<Record<Diagnosis['advice']['kind'], { title: string; then: string }>>> = {
+  close: { title: 'The machine is right', then: 'Write down what it was and what was done.' },
+  'nothing-seen': {
+    title: 'Nothing is wrong to see',
+    then: 'Close it so, park it until it shows again, or go on with another trial.',
+  },
+  undecided: { title: 'These cannot be told apart here', then: '' },
+};
+
+/** Nothing left to do: the machine is right, the complaint does not show, or what is at hand tells no more. */
 export function ReadyToClose({
-  advice,
+  diagnosis: { advice, suspects },
   onClose,
 }: {
-  readonly advice: Diagnosis['advice'];
+  readonly diagnosis: Diagnosis;
   readonly onClose: () => void;
 }) {
-  const isMended = advice.kind === 'close';
+  const words = finished[advice.kind];
+  const open = suspects.filter(({ probability }) => probability >= 0.1).slice(0, 4);
   return (
     <div>
       <ColumnHead>
-        <h2>Done</h2>
+        <h2>{advice.kind === 'undecided' ? 'Decide' : 'Done'}</h2>
       </ColumnHead>
-      <CardTitle>{isMended ? 'The machine is right' : 'Nothing is wrong to see'}</CardTitle>
+      <CardTitle>{words?.title ?? 'Done'}</CardTitle>
       <CardText>
-        {advice.why}{' '}
-        {isMended
-          ? 'Write down what it was and what was done.'
-          : 'Close it so, park it until it shows again, or go on with another trial.'}
+        {advice.why} {words?.then}
       </CardText>
+      {advice.kind === 'undecided' && (
+        <ul>
+          {open.map(({ fault, title, probability, repair }) => (
+            <li key={fault}>
+              <strong>{title}</strong>, {percent(probability)}: {repair.title.charAt(0).toLowerCase()}
+              {repair.title.slice(1)}
+              {repair.price > 0 ? `, about ${repair.price}` : ''}
+            </li>
+          ))}
+        </ul>
+      )}
+      <Gap />
       <Button $kind="primary" onPress={onClose}>
         Close the case
       </Button>

@@ -8,6 +8,7 @@ import { ColumnHead } from './column';
 import { OutcomeButtons } from './OutcomeButtons';
 import type { OutcomeChoices } from './outcome-choices';
 import { ReadingEntry } from './ReadingEntry';
+import { StopLine } from './StopLine';
 import { WaitTimer } from './WaitTimer';
 
 const Why = styled.p`
@@ -58,7 +59,7 @@ const kindWords: Readonly<Record<Diagnosis['advice']['kind'], string>> = {
 export function TrialCard({
   caseId,
   trial,
-  advice,
+  diagnosis,
   choices,
   isDisabled,
   onOutcome,
@@ -68,7 +69,7 @@ export function TrialCard({
 }: {
   readonly caseId: string;
   readonly trial: TrialView;
-  readonly advice: Diagnosis['advice'];
+  readonly diagnosis: Diagnosis;
   readonly choices: OutcomeChoices;
   readonly isDisabled: boolean;
   readonly onOutcome: (outcome: string) => void;
@@ -76,6 +77,7 @@ export function TrialCard({
   readonly onStartWait: () => void;
   readonly onBackToProposal: () => void;
 }) {
+  const { advice, stopRule } = diagnosis;
   const isProposed = advice.trial?.id === trial.id;
   const tools = [...trial.tools, ...trial.spares.map((kind) => `spare ${kind.replace('-', ' ')}`)];
   return (
@@ -112,6 +114,7 @@ export function TrialCard({
       <OutcomeButtons choices={choices} isDisabled={isDisabled} onOutcome={onOutcome} />
       <Below>
         <WaitTimer caseId={caseId} trial={trial} start={onStartWait} />
+        {isProposed && <StopLine stopRule={stopRule} kind={advice.kind} />}
         {!isProposed && (
           <Button $kind="quiet" onPress={onBackToProposal}>
             Back to what is proposed

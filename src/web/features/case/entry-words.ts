@@ -1,4 +1,5 @@
 import type { Entry } from '../../../core/casework';
+import { SCHOOL_NAMES } from '../../../core/diagnosis';
 import { START_OUTCOME_LABELS } from '../../../core/startup';
 import { SILENT_OUTCOMES } from '../../../core/trials';
 
@@ -29,5 +30,11 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
       return { done: 'Closed', seen: event.cause };
     case 'case-reopened':
       return { done: 'Opened again', seen: event.reason };
+    case 'school-chosen':
+      return { done: 'Order', seen: SCHOOL_NAMES[event.school] };
+    case 'lacking-set': {
+      const lacking = [...event.tools, ...event.spares.map((kind) => `spare ${kind.replaceAll('-', ' ')}`)];
+      return { done: 'Not at hand', seen: lacking.length > 0 ? lacking.join(', ') : 'Nothing is lacking' };
+    }
   }
 }

@@ -1,0 +1,43 @@
+import { readFileSync } from 'node:fs';
+import { foldCase, type CaseState } from '../core/casework';
+import { caseFileSchema, eventsOfFile, fieldProblems } from '../contracts';
+
+export type ReadCase =
+  { readonly ok: true; readonly state: CaseState } | { readonly ok: false; readonly problems: readonly string[] };
+
+/** Reads a case file into its state. Failure: one line a problem, each with the file and the path of its field. */
+export function readCase(path: string): ReadCase {
+  const text = readText(path);
+  const refused = (problems: readonly string[]): ReadCase => ({
+    ok: false,
+    problems: problems.map((problem) => `${path}: ${problem}`),
+  });
+  if (!text.ok) return refused([text.problem]);
+  const json = parseJson(text.value);
+  if (!json.ok) return refused([json.problem]);
+  const parsed = caseFileSchema.safeParse(json.value);
+  if (!parsed.success)
+    return refused(fieldProblems(parsed.error).map(({ path: at, message }) => `${at.join('.') || 'file'}: ${message}`));
+  const folded = foldCase(eventsOfFile(parsed.data));
+  if (folded.ok) return { ok: true, state: folded.state };
+  const { event, path: at, message } = folded.problem;
+  return refused([`events.${[event, ...at].join('.')}: ${message}`]);
+}
+
+type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: string };
+
+function readText(path: string): Read<string> {
+  try {
+    return { ok: true, value: readFileSync(path, 'utf8') };
+  } catch (error) {
+    return { ok: false, problem: `expected a readable file, found ${error instanceof Error ? error.message : 'none'}` };
+  }
+}
+
+function parseJson(text: string): Read<unknown> {
+  try {
+    return { ok: true, value: JSON.parse(text) };
+  } catch (error) {
+    return { ok: false, problem: `expected JSON, found ${error instanceof Error ? error.message : 'something else'}` };
+  }
+}

@@ -1,0 +1,78 @@
+import { priorBelief, updateBelief } from './belief';
+import type { DiagnosisInput } from './evidence-step';
+import { createSpace, NONE } from './hypothesis-space';
+import { createModelBook } from './model-book';
+import { cleanChance, noisy } from './outcome-model';
+import { technicianMisreads } from './propose';
+import { withoutRepeats } from './same-evidence';
+
+export interface ExportedHypothesis {
+  /** Fault ids with the number of the way of showing, joined by " + " for two. */
+  readonly id: string;
+  readonly faults: readonly string[];
+  readonly repairs: readonly string[];
+  readonly prior: number;
+  /** Given the log. */
+  readonly posterior: number;
+}
+
+export interface ExportedTrial {
+  readonly id: string;
+  readonly title: string;
+  /** From the machine as it stands, set-up counted. */
+  readonly minutes: number;
+  readonly outcomes: readonly string[];
+  /** By hypothesis, in their order: the chance of each outcome with all its faults present. Each row sums to 1. */
+  readonly probabilities: readonly (readonly number[])[];
+}
+
+export interface ExportedModel {
+  readonly hypotheses: readonly ExportedHypothesis[];
+  readonly trials: readonly ExportedTrial[];
+}
+
+/**
+ * Everything that the arithmetic of a case rests on, as plain numbers, so that it can be checked elsewhere: hypotheses
+ * with priors, and what each trial would show of each in the present configuration.
+ */
+export function exportModel(input: DiagnosisInput, { maxFaults = 1 }: { maxFaults?: 1 | 2 } = {}): ExportedModel {
+  const { machine, configuration, caseOpen } = input;
+  const space = createSpace(machine, input.circumstances, { maxFaults });
+  const book = createModelBook(machine, space);
+  const belief = withoutRepeats(input.steps).reduce(
+    (before, step) => updateBelief(before, space, step, machine),
+    priorBelief(space),
+  );
+  const waysOf = new Map<number, number>();
+  const names = space.variants.map(({ fault, faultIndex }) => {
+    const nth = (waysOf.get(faultIndex) ?? 0) + 1;
+    waysOf.set(faultIndex, nth);
+    return `${fault.id}#${nth}`;
+  });
+  const members = [...space.first].map((a, h) => [a, space.second[h] ?? NONE].filter((v) => v !== NONE));
+  const hypotheses = members.map((variants, h): ExportedHypothesis => ({
+    id: variants.map((v) => names[v] ?? '').join(' + '),
+    faults: variants.map((v) => space.variants[v]?.fault.id ?? ''),
+    repairs: variants.map((v) => space.variants[v]?.fault.repairClass.id ?? ''),
+    prior: space.prior[h] ?? 0,
+    posterior: belief.probabilities[h] ?? 0,
+  }));
+  const trials = book.trialsIn(configuration).map(({ trial, model, minutesOpen, minutesClosed }): ExportedTrial => {
+    const row = ([a = 0, b = NONE]: readonly number[]) =>
+      trial.outcomes.map((_, o) => {
+        const first = cleanChance(model, o, a);
+        const both =
+          b === NONE ? first : first + (model.pass[a] ?? 1) * (cleanChance(model, o, b) - cleanChance(model, o, null));
+        const isUnknown = space.variants[a]?.fault.somethingElse ?? false;
+        return noisy(both, trial.outcomes.length, technicianMisreads, isUnknown);
+      });
+    return {
+      id: trial.id,
+      title: trial.title,
+      minutes: caseOpen ? minutesOpen : minutesClosed,
+      outcomes: trial.outcomes.map(({ id }) => id),
+      probabilities: members.map(row),
+    };
+  });
+  return { hypotheses, trials };
+}

@@ -1,0 +1,100 @@
+import { Wrench } from 'lucide-react';
+import { useState } from 'react';
+import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
+import styled from 'styled-components';
+import type { TrialView, Lacking } from '../../../core/diagnosis';
+import type { PartKind } from '../../../core/machine';
+import { Button } from '../../components/Button';
+import { CheckGrid } from '../../components/ChoiceGrid';
+import { PopoverSheet } from '../../components/Sheet';
+
+const Opener = styled(Button)`
+  padding: 0.2rem 0.5rem;
+  font-size: 0.92rem;
+`;
+const Sheet = styled(PopoverSheet)`
+  width: 24rem;
+  max-width: 94vw;
+  max-height: 70vh;
+  overflow: auto;
+  h2 {
+    font-size: 1.05rem;
+  }
+  p {
+    margin: 0.2rem 0 0.6rem;
+    font-size: 0.88rem;
+    color: ${({ theme }) => theme.muted};
+  }
+  form > * {
+    margin-bottom: 0.7rem;
+  }
+`;
+
+const unique = <T extends string>(values: readonly T[]): T[] => [...new Set(values)].sort();
+const choicesOf = (ids: readonly string[]) => ids.map((id) => ({ id, label: id.replaceAll('-', ' ') }));
+
+/** What is not at hand: trials that need it are not proposed. */
+export function AtHand({
+  trials,
+  lacking,
+  onSet,
+}: {
+  readonly trials: readonly TrialView[];
+  readonly lacking: Lacking;
+  readonly onSet: (lacking: { tools: string[]; spares: PartKind[] }) => void;
+}) {
+  const count = lacking.tools.length + lacking.spares.length;
+  return (
+    <DialogTrigger>
+      <Opener $kind="quiet" aria-label={count === 0 ? 'Say what is not at hand' : `Not at hand: ${count}`}>
+        <Wrench size={16} aria-hidden /> {count === 0 ? 'At hand' : `${count} not at hand`}
+      </Opener>
+      <Sheet placement="bottom end">
+        <Dialog>
+          {({ close }) => (
+            <LackingForm
+              tools={unique([...trials.flatMap((trial) => trial.tools), ...lacking.tools])}
+              spares={unique([...trials.flatMap((trial) => trial.spares), ...lacking.spares])}
+              lacking={lacking}
+              onSet={(set) => {
+                close();
+                onSet(set);
+              }}
+            />
+          )}
+        </Dialog>
+      </Sheet>
+    </DialogTrigger>
+  );
+}
+
+function LackingForm({
+  tools,
+  spares,
+  lacking,
+  onSet,
+}: {
+  readonly tools: readonly string[];
+  readonly spares: readonly string[];
+  readonly lacking: Lacking;
+  readonly onSet: (lacking: { tools: string[]; spares: PartKind[] }) => void;
+}) {
+  const [noTools, setNoTools] = useState<readonly string[]>(lacking.tools);
+  const [noSpares, setNoSpares] = useState<readonly string[]>(lacking.spares);
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        onSet({ tools: [...noTools], spares: [...noSpares] as PartKind[] });
+      }}
+    >
+      <Heading slot="title">Not at hand</Heading>
+      <p>Tick what you lack. Trials that need it are left out; other ways are proposed.</p>
+      <CheckGrid label="Tools" choices={choicesOf(tools)} values={noTools} onChange={setNoTools} />
+      <CheckGrid label="Known-good spares" choices={choicesOf(spares)} values={noSpares} onChange={setNoSpares} />
+      <Button type="submit" $kind="primary">
+        Go on without these
+      </Button>
+    </form>
+  );
+}
