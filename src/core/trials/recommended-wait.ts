@@ -1,3 +1,4 @@
+import type { RepairId } from '../faults';
 import type { Machine } from '../machine';
 import type { Trial } from './trial';
 
@@ -7,31 +8,44 @@ export interface RecommendedWait {
   readonly reason: string;
 }
 
+const firmwareWork: readonly RepairId[] = ['update-firmware', 'recover-firmware', 'roll-back-firmware'];
+
 /**
  * The wait for one trial, in seconds; null where nothing has to be waited for. Usual waits of the bench: a normal
  * start shows within 60 s on boards that train memory; the first start after memory or processor work takes up to
- * three minutes; after a firmware update 90 s and more.
+ * three minutes, with more memory longer; after a firmware update 90 s and more. Where opinions differ the longer one
+ * is taken.
  */
 export function recommendedWait(machine: Machine, trial: Trial): RecommendedWait | null {
   if (trial.observe.kind !== 'start') return null;
-  const touched = trial.changes.flatMap((change) => (change.kind === 'place' ? [change.part] : []));
-  const kinds = machine.parts.filter((part) => touched.includes(part.id)).map((part) => part.kind);
   const repair = trial.repair?.repair;
-  if (repair === 'update-firmware' || repair === 'recover-firmware' || repair === 'roll-back-firmware')
+  if (repair && firmwareWork.includes(repair))
     return { seconds: 90, reason: 'The first start after a firmware update is slow. A moving code is progress.' };
-  if (trial.observe.depth === 'load') return { seconds: 300, reason: 'Heat and load take minutes to show.' };
-  if (
-    trial.id === 'start-and-wait' ||
-    kinds.includes('module') ||
-    kinds.includes('processor') ||
-    repair === 'reset-settings'
-  )
+  if (repair === 'drain-latch')
+    return { seconds: 60, reason: 'Until all lights are out. Press the button once with the cord out.' };
+  if (repair === 'reset-settings')
     return {
-      seconds: 180,
-      reason: 'After memory, processor or settings work the first start may restart several times.',
+      seconds: 600,
+      reason:
+        'Some say ten seconds, some ten minutes: with the cell out take ten minutes. Bridged pins need ten seconds.',
+    };
+  if (trial.observe.depth === 'load') return { seconds: 300, reason: 'Heat and load take minutes to show.' };
+  if (startsAnew(machine, trial))
+    return {
+      seconds: fittedCount(machine) > 2 ? 240 : 180,
+      reason: 'After memory or processor work the first start may restart several times. More memory takes longer.',
     };
   if (trial.id === 'bridge-pins') return { seconds: 10, reason: 'Fans show it at once.' };
   return machine.board.trainsMemory
     ? { seconds: 60, reason: 'This board trains memory: up to a minute to the first picture.' }
     : { seconds: 15, reason: 'A normal start shows a picture within 15 seconds.' };
+}
+
+const fittedCount = (machine: Machine): number => machine.parts.filter(({ kind }) => kind === 'module').length;
+
+/** Memory or processor were touched, or patience is what the trial is about. */
+function startsAnew(machine: Machine, trial: Trial): boolean {
+  const touched = trial.changes.flatMap((change) => (change.kind === 'place' ? [change.part] : []));
+  const kinds = machine.parts.filter((part) => touched.includes(part.id)).map((part) => part.kind);
+  return trial.id === 'start-and-wait' || kinds.includes('module') || kinds.includes('processor');
 }

@@ -116,6 +116,8 @@ test.each([
   ['bridge-pins', 10],
   ['run-under-load', 300],
   ['fix/update-firmware@board', 90],
+  ['fix/reset-settings@board', 600],
+  ['fix/drain-latch@supply', 60],
 ])('%s is waited for %i seconds', (id, seconds) => {
   expect(recommendedWait(machine, trial(id))?.seconds).toBe(seconds);
 });
@@ -123,4 +125,54 @@ test.each([
 test('a board that does not train memory shows a picture sooner; a look needs no wait', () => {
   expect(recommendedWait(machineOf({ board: { trainsMemory: false } }), trial('start'))?.seconds).toBe(15);
   expect(recommendedWait(machine, trial('look/cord/cord'))).toBeNull();
+});
+
+test('with more memory the first start is waited for longer', () => {
+  const four = machineOf({
+    parts: [1, 2, 3, 4].map((n) => ({ id: `module-${n}`, kind: 'module' as const })),
+  });
+  const swap = findTrial(four, asFound, 'spare/module-1');
+  expect(swap && recommendedWait(four, swap)?.seconds).toBe(240);
+});
+
+test('a start after bridged pins is made with the case button again, unless the switch is out', () => {
+  const bridged: Change = { kind: 'start', to: 'bridge' };
+  expect(trial('start', [bridged]).changes).toEqual([{ kind: 'start', to: 'button' }]);
+  expect(trial('start', [bridged, out('case-switch')]).changes).toEqual([]);
+  expect(trial('start', [bridged, { kind: 'surface', to: 'bench' }]).changes).toEqual([]);
+});
+
+test('to leave a slot empty its module goes to a free one; with none free it cannot be done', () => {
+  expect(trial('fix/leave-slot-empty@slot-A2').changes).toEqual([
+    { kind: 'place', part: 'module-1', to: { state: 'moved', to: 'slot-A1' } },
+  ]);
+  const oneSlot = machineOf({ board: { slots: [{ name: 'A1', channel: 'A' }] }, parts: [{ id: 'm', kind: 'module' }] });
+  expect(findTrial(oneSlot, asFound, 'fix/leave-slot-empty@slot-A1')).toBeNull();
+});
+
+test('there are at least 120 kinds of trial over all machines', () => {
+  const kindOf = ({ id, observe, repair }: Trial) =>
+    repair ? repair.repair : observe.kind === 'start' ? (id.split('/')[0] ?? id) : id.split('/').slice(0, 2).join('/');
+  const rich = machineOf({
+    parts: [
+      { id: 'module-1', kind: 'module', slot: 'A1' },
+      { id: 'module-2', kind: 'module' },
+      { id: 'card', kind: 'card' },
+      ...(['sata', 'm2'] as const).map((bus) => ({ id: bus, kind: 'drive' as const, bus })),
+      ...(['front-usb', 'front-audio', 'usb-device', 'fan'] as const).flatMap((kind) =>
+        [1, 2].map((n) => ({ id: `${kind}-${n}`, kind })),
+      ),
+    ],
+    builtInGraphics: true,
+  });
+  const small = machineOf({ parts: [{ id: 'adapter', kind: 'adapter' }] });
+  const touched = applyChanges(asFound, [out('front-usb-1')]);
+  const bench = applyChanges(asFound, [{ kind: 'surface', to: 'bench' }]);
+  const kinds = new Set(
+    [
+      ...[asFound, touched, bench].flatMap((configuration) => trialsFor(rich, configuration)),
+      ...trialsFor(small, asFound),
+    ].map(kindOf),
+  );
+  expect(kinds.size).toBeGreaterThanOrEqual(120);
 });

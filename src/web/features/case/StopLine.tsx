@@ -19,12 +19,14 @@ export function StopLine({
 
 /** Said only where the choice is between another test and a repair. */
 export function stopWords(
-  { savesMinutes, test }: Pick<Diagnosis['stopRule'], 'savesMinutes' | 'test'>,
+  { savesMinutes, test, tryNow }: Pick<Diagnosis['stopRule'], 'savesMinutes' | 'test' | 'tryNow'>,
   kind: Diagnosis['advice']['kind'],
 ): string | null {
-  if (kind !== 'test' && kind !== 'repair') return null;
+  const isRepair = kind === 'repair';
+  if (!isRepair && kind !== 'test') return null;
   if (test === null) return 'No test at hand tells the rest apart.';
+  if (isRepair) return savesMinutes <= 0 || tryNow !== null ? 'Testing on first would cost more than it saves.' : null;
   return savesMinutes > 0
     ? `One more test pays: it saves about ${minutesInWords(savesMinutes)} of repair on average.`
-    : 'Testing on costs more than it saves.';
+    : null;
 }

@@ -1,0 +1,84 @@
+import { asFound } from '../machine';
+import { canAct } from '../faults';
+import { findTrial } from '../trials';
+import {
+  calibrationError,
+  diceOf,
+  drawFaultyMachine,
+  pick,
+  playCase,
+  PRACTICE_MACHINES,
+  quantileOf,
+  scorePolicy,
+  simulate,
+  usualEyes,
+} from '.';
+import { seeOutcome } from './faulty-machine';
+
+const [counter] = PRACTICE_MACHINES;
+if (!counter) throw new Error('expected a practice machine');
+
+test('the same seed gives the same machine and the same play, another seed another', () => {
+  const play = (seed: number) => playCase(drawFaultyMachine(counter, diceOf(seed))).played;
+  expect(play(3)).toEqual(play(3));
+  const faults = new Set(
+    [1, 2, 3, 4, 5, 6].map((seed) =>
+      drawFaultyMachine(counter, diceOf(seed))
+        .faults.map(({ fault }) => fault.id)
+        .join(),
+    ),
+  );
+  expect(faults.size).toBeGreaterThan(2);
+});
+
+test('a drawn machine has a fault that can act, and a complaint that it makes', () => {
+  for (const practice of PRACTICE_MACHINES)
+    for (let seed = 0; seed < 12; seed++) {
+      const { machine, faults, complaint } = drawFaultyMachine(practice, diceOf(seed), { twoFaults: 0.5 });
+      expect(faults.some(({ fault }) => canAct(fault, machine, asFound))).toBe(true);
+      expect(complaint).not.toBe('works');
+    }
+});
+
+test('faults are drawn by their weight', () => {
+  const at = (n: number) => diceOf(n)('x');
+  const drawn = Array.from({ length: 4000 }, (_, n) => pick([1, 3], at(n)));
+  expect(drawn.filter((one) => one === 1).length / drawn.length).toBeCloseTo(0.75, 1);
+});
+
+test('eyes that miss twice as much, and always the same, miss a fault in every look', () => {
+  const poor = { ...usualEyes, misreads: 0, falseAlarm: 0, missFactor: 50, same: true };
+  const faulty = drawFaultyMachine(counter, diceOf(1), { eyes: poor });
+  const trial = findTrial(faulty.machine, asFound, 'look/rocker/supply');
+  if (!trial) throw new Error('expected the look');
+  const seen = [0, 1, 2].map((nth) => seeOutcome(faulty, faulty.faults, trial, { before: asFound, nth }));
+  expect(new Set(seen).size).toBe(1);
+});
+
+test('best value finds and mends what it is given, and is quicker than swapping first', () => {
+  const played = simulate({ cases: 24, seed: 5, schools: ['best-value', 'swap-first'] });
+  const [best, swap] = [...played].map(([name, games]) => scorePolicy(name, games));
+  expect(best?.unrepairedShare).toBeLessThan(0.1);
+  expect(best?.meanMinutesToIsolate).toBeLessThan(swap?.meanMinutesToIsolate ?? 0);
+});
+
+test('several workers play the same machines as one', () => {
+  const trialsOf = (every: number, from: number) =>
+    (simulate({ cases: 16, seed: 2, schools: ['best-value'], every, from }).get('best-value') ?? []).map(({ trials }) =>
+      trials.map(({ trial, outcome }) => `${trial}=${outcome}`).join(' '),
+    );
+  expect([...trialsOf(2, 0), ...trialsOf(2, 1)].sort()).toEqual(trialsOf(1, 0).sort());
+});
+
+test('forecasts that come as often as they say are calibrated', () => {
+  const forecasts = (probability: number, came: number, of: number) =>
+    Array.from({ length: of }, (_, i) => ({ probability, came: i < came }));
+  expect(calibrationError([...forecasts(0.8, 8, 10), ...forecasts(0.3, 3, 10)])).toBeCloseTo(0, 9);
+  expect(calibrationError(forecasts(0.9, 5, 10))).toBeCloseTo(0.4, 9);
+  expect(calibrationError([])).toBe(0);
+});
+
+test('quantiles are those of the numbers in rising order', () => {
+  expect(quantileOf([4, 1, 3, 2], 0.5)).toBe(3);
+  expect(quantileOf([], 0.9)).toBe(0);
+});
