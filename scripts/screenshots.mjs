@@ -21,6 +21,11 @@ const views = [
     path: demoCase('05'),
     act: (page) => page.getByRole('button', { name: /Liquid or dirt/ }).click(),
   },
+  {
+    name: 'case-orders',
+    path: demoCase('05'),
+    act: (page) => page.getByRole('button', { name: /Order of trials/ }).click(),
+  },
   { name: 'case-memory', path: demoCase('04') },
   { name: 'case-load-dim', path: demoCase('03'), theme: 'dim' },
   { name: 'case-parked', path: demoCase('02') },

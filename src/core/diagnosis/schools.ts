@@ -112,6 +112,8 @@ function aimsOf(trial: Trial, faults: readonly FaultInstance[]): Set<LinkId> {
 
 const after = 100;
 
+const isUnderLoad = ({ observe }: Trial): boolean => observe.kind === 'start' && observe.depth === 'load';
+
 /**
  * The place of each trial in a school's order, lowest first. "Best value" has no fixed order: every place is 0 and the
  * plan decides.
@@ -140,6 +142,7 @@ export function placesBy(school: School, { faults, signal }: SchoolView): (trial
     case 'swap-first':
       return (trial) =>
         (trial.spares.length === 0 || trial.part?.kind === 'processor' ? 2 * after : isPointedAt(trial) ? 0 : after) +
+        (isUnderLoad(trial) && signal !== 'cuts-out' ? after / 2 : 0) +
         placeOutsideIn(trial);
   }
 }

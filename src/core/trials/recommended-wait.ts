@@ -33,7 +33,7 @@ export function recommendedWait(machine: Machine, trial: Trial): RecommendedWait
   if (startsAnew(machine, trial))
     return {
       seconds: fittedCount(machine) > 2 ? 240 : 180,
-      reason: 'After memory or processor work the first start may restart several times. More memory takes longer.',
+      reason: 'The first start after memory or processor work may restart several times.',
     };
   if (trial.id === 'bridge-pins') return { seconds: 10, reason: 'Fans show it at once.' };
   return machine.board.trainsMemory

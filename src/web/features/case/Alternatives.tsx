@@ -32,12 +32,16 @@ const Pick = styled(Button)`
   }
 `;
 const Block = styled.div`
-  margin-top: 1rem;
+  margin-top: 0.6rem;
 `;
 
+const Head = styled(ColumnHead)`
+  align-items: center;
+  margin-bottom: 0;
+`;
 const Ways = styled.span`
   display: flex;
-  margin: -0.6rem -0.5rem 0 0;
+  margin-right: -0.5rem;
 `;
 const More = styled(PlainButton)`
   padding: 0.2rem;
@@ -65,7 +69,7 @@ export function Alternatives({
   const [all, setAll] = useState(false);
   return (
     <Block>
-      <ColumnHead>
+      <Head>
         <h2>Instead</h2>
         <Ways>
           <AtHand trials={trials} lacking={state.lacking} onSet={(set) => onRecord({ kind: 'lacking-set', ...set })} />
@@ -75,7 +79,7 @@ export function Alternatives({
             onChoose={(school) => onRecord({ kind: 'school-chosen', school })}
           />
         </Ways>
-      </ColumnHead>
+      </Head>
       <ul>
         {trials.slice(0, all ? trials.length : shown).map((trial) => (
           <li key={trial.id}>

@@ -22,13 +22,19 @@ const Steps = styled.ol`
   line-height: 1.45;
 `;
 const Cautions = styled.ul`
-  margin-bottom: 0.8rem;
-  padding: 0.5rem 0.9rem;
+  margin-bottom: 0.7rem;
+  padding: 0.45rem 0.9rem;
   border-left: 5px solid ${({ theme }) => theme.danger};
   background: ${({ theme }) => theme.dangerSoft};
   color: ${({ theme }) => theme.danger};
   font-weight: 600;
   line-height: 1.35;
+  li {
+    display: inline;
+  }
+  li + li::before {
+    content: ' ';
+  }
 `;
 const Changes = styled.p`
   margin-bottom: 0.8rem;
