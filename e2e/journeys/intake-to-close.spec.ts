@@ -63,10 +63,10 @@ test('a measurement is graded as it is typed and refused when it is no number', 
   await pickInstead(page, 'Measure +5 VSB at the 24-pin plug');
   const field = page.getByLabel('Reading in volts');
   await field.fill('plenty');
-  await page.getByRole('button', { name: 'Record' }).click();
+  await page.getByRole('button', { name: 'Record', exact: true }).click();
   await expect(page.getByText('Write volts between')).toBeVisible();
   await field.fill('4,31');
   await expect(page.getByText('Too low. Limits 4.75 to 5.25 V.')).toBeVisible();
-  await page.getByRole('button', { name: 'Record' }).click();
+  await page.getByRole('button', { name: 'Record', exact: true }).click();
   await expect(sheet(page)).toContainText('4.31 V: too low');
 });

@@ -10,7 +10,10 @@ const write = (name: string, content: unknown) => {
   return path;
 };
 const probe = (...args: string[]) =>
-  spawnSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'src/cli/probe.ts', ...args], { encoding: 'utf8' });
+  spawnSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'src/cli/probe.ts', ...args], {
+    encoding: 'utf8',
+    maxBuffer: 64_000_000,
+  });
 
 const deadKiosk = {
   format: 'jovial-probe/case',
@@ -69,4 +72,38 @@ test('a wrong call says how to call', () => {
     status: 1,
     stderr: expect.stringContaining('expected a readable file'),
   });
+});
+
+test('diagnose gives the stop rule, the surprise and the price of every order as well', () => {
+  const answer = JSON.parse(probe('diagnose', write('dead.json', deadKiosk), '--json').stdout);
+  expect(answer.stopRule).toMatchObject({ costNow: expect.any(Number), saves: expect.any(Number) });
+  expect(answer.surprise).toMatchObject({ isUnusual: false });
+  expect(answer.schools).toHaveLength(6);
+  expect(answer.repairs[0]).toMatchObject({ repair: 'set-rocker@supply' });
+  const text = probe('diagnose', write('dead.json', deadKiosk)).stdout;
+  expect(text).toMatch(/Evidence on the first two, in decibans\n {2}The rocker of the supply stands at O/);
+  expect(text).toContain('By other orders, from here');
+});
+
+test('export-model writes hypotheses and outcome probabilities that sum to 1', () => {
+  const run = probe('export-model', write('dead.json', deadKiosk), '--json');
+  const { hypotheses, trials } = JSON.parse(run.stdout) as {
+    hypotheses: { id: string; prior: number }[];
+    trials: { id: string; minutes: number; outcomes: string[]; probabilities: number[][] }[];
+  };
+  expect(hypotheses.reduce((sum, { prior }) => sum + prior, 0)).toBeCloseTo(1, 9);
+  expect(trials[0]?.probabilities).toHaveLength(hypotheses.length);
+  expect(probe('export-model', write('dead.json', deadKiosk), '--json', '--faults', '3')).toMatchObject({ status: 2 });
+});
+
+test('simulate plays the same machines for the same seed, and refuses what it cannot do', () => {
+  const run = () => probe('simulate', '--policy', 'best-value', '--cases', '8', '--seed', '4', '--json').stdout;
+  const first = run();
+  expect(JSON.parse(first)).toMatchObject({ name: 'best-value', cases: 8, seed: 4 });
+  expect(run()).toBe(first);
+  expect(probe('simulate', '--policy', 'luck')).toMatchObject({
+    status: 2,
+    stderr: expect.stringContaining('expected --policy to be one of best-value'),
+  });
+  expect(probe('simulate', '--cases', 'many')).toMatchObject({ status: 2 });
 });

@@ -135,3 +135,21 @@ test('the same events give the same state', () => {
   };
   expect(stateOf(log)).toEqual(stateOf(log));
 });
+
+test('the order of trials and what is not at hand are part of the case, the last word counts, and striking takes it back', () => {
+  const base = (n: number) => ({ id: eventId(50 + n), at: '2026-01-05T11:00:00Z', by: 'Test' });
+  const log: CaseEvent[] = [
+    ...eventsOf({ told: 'dead' }),
+    { ...base(0), kind: 'school-chosen', school: 'outside-in' },
+    { ...base(1), kind: 'lacking-set', tools: ['meter'], spares: ['supply'] },
+    { ...base(2), kind: 'school-chosen', school: 'swap-first' },
+  ];
+  const stateOfLog = (events: readonly CaseEvent[]) => {
+    const folded = foldCase(events);
+    if (!folded.ok) throw new Error(folded.problem.message);
+    return folded.state;
+  };
+  expect(stateOfLog(log)).toMatchObject({ school: 'swap-first', lacking: { tools: ['meter'], spares: ['supply'] } });
+  const struck = [...log, { ...base(3), kind: 'entry-struck', entry: eventId(52), reason: 'No' } as const];
+  expect(stateOfLog(struck).school).toBe('outside-in');
+});
