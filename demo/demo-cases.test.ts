@@ -1,4 +1,4 @@
-import { diagnoseCase, foldCase, proofOfCause } from '../src/core/casework';
+import { diagnoseCase, foldCase, memoryMatrixOf, proofOfCause } from '../src/core/casework';
 import { caseEventSchema } from '../src/contracts';
 import { demoCases } from './cases';
 import { demoId, eventsOfDemoCase, type DemoCase } from './demo-case';
@@ -16,7 +16,7 @@ const caseOf = (key: string) => {
 };
 
 test('the demo shows every state of a case', () => {
-  expect(demoCases.length).toBeGreaterThanOrEqual(6);
+  expect(demoCases.length).toBeGreaterThanOrEqual(12);
   expect(new Set(demoCases.map((demo) => stateOf(demo).stage))).toEqual(
     new Set(['waiting', 'on-bench', 'parked', 'closed']),
   );
@@ -40,4 +40,27 @@ test('the case at the switch suspects the switch side, with standby proven', () 
 test('the kiosk’s front lead is proven, the closed case’s cause is supported', () => {
   expect(proofOfCause(caseOf('02'), 'front-usb-overcurrent@front-usb')).toBe('proven');
   expect(proofOfCause(caseOf('01'), 'monitor-wrong-input@monitor')).toBe('supported');
+});
+
+test.each([
+  ['07', 'memory'],
+  ['09', 'processor'],
+  ['10', 'peripherals'],
+  ['11', 'graphics'],
+  ['12', 'rails'],
+])('the log of case %s points at %s and is believable', (key, link) => {
+  const { links, surprise } = diagnoseCase(caseOf(key));
+  const [first] = [...links].sort((a, b) => b.probability - a.probability);
+  expect(first?.link).toBe(link);
+  expect(surprise.isUnusual).toBe(false);
+});
+
+test('the channel of the net loft machine is to blame, not two slots', () => {
+  const matrix = memoryMatrixOf(caseOf('07'));
+  expect(matrix.channels['channel-A']).toBe('bad');
+  expect(matrix.deductions[0]).toContain('all its slots fail');
+});
+
+test('the closed adapter is proven', () => {
+  expect(proofOfCause(caseOf('08'), 'adapter-sags@adapter')).toBe('proven');
 });

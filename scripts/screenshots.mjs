@@ -27,6 +27,8 @@ const views = [
     act: (page) => page.getByRole('button', { name: /Order of trials/ }).click(),
   },
   { name: 'case-memory', path: demoCase('04') },
+  { name: 'case-memory-grid', path: demoCase('07') },
+  { name: 'case-build-up', path: demoCase('11') },
   { name: 'case-load-dim', path: demoCase('03'), theme: 'dim' },
   { name: 'case-parked', path: demoCase('02') },
   { name: 'case-closed', path: demoCase('01') },

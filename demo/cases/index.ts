@@ -2,7 +2,13 @@ import type { DemoCase } from '../demo-case';
 import { chartTable } from './chart-table';
 import { drawingMachine } from './drawing-machine';
 import { editingMachine } from './editing-machine';
+import { kelpLab } from './kelp-lab';
 import { museumKiosk } from './museum-kiosk';
+import { netLoft } from './net-loft';
+import { pilotStation } from './pilot-station';
+import { ropeWalk } from './rope-walk';
+import { sailMaker } from './sail-maker';
+import { slipwayPrinter } from './slipway-printer';
 import { ticketOffice } from './ticket-office';
 import { tideGauge } from './tide-gauge';
 
@@ -14,4 +20,10 @@ export const demoCases: readonly DemoCase[] = [
   editingMachine,
   tideGauge,
   chartTable,
+  netLoft,
+  slipwayPrinter,
+  pilotStation,
+  kelpLab,
+  ropeWalk,
+  sailMaker,
 ];

@@ -22,3 +22,4 @@ export { foldCase } from './fold-case';
 export { createCaseDiagnoser, diagnoseCase, inputOf } from './diagnose-case';
 export { proofOfCause } from './proof-of-cause';
 export { toldStep } from './told-step';
+export { memoryMatrixOf } from './memory-matrix-of';

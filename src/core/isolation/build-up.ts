@@ -1,4 +1,4 @@
-import { applyChanges, differ, isFilled, type Change, type Configuration, type Machine, type Part } from '../machine';
+import { applyChanges, differ, type Change, type Configuration, type Machine, type Part } from '../machine';
 import { expectStart, START_OUTCOMES, type StartOutcome } from '../startup';
 import { firstSlot, minimalChanges, moduleThatStays } from './minimal';
 
@@ -39,20 +39,28 @@ const place = (part: Part, to: Extract<Change, { kind: 'place' }>['to']): Change
  * needed; then one drive. Each step is started by bridging the pins and has the signal to expect.
  */
 export function buildUpSteps(machine: Machine, configuration: Configuration): BuildStep[] {
-  const of = (kind: Part['kind']) =>
-    machine.parts.filter((part) => part.kind === kind && isFilled(configuration, part.id));
-  const bench = applyChanges(configuration, [
+  const first = (kind: Part['kind']) => machine.parts.find((part) => part.kind === kind);
+  const card = machine.builtInGraphics ? undefined : first('card');
+  const module = moduleThatStays(machine, configuration) ?? first('module');
+  const drive = first('drive');
+  const slot = firstSlot(machine);
+  const added: readonly (Change | null)[] = [
+    module ? place(module, module.slot === slot ? { state: 'as-found' } : { state: 'moved', to: slot }) : null,
+    card ? place(card, { state: 'as-found' }) : null,
+    drive ? place(drive, { state: 'as-found' }) : null,
+  ];
+  const bare = applyChanges(configuration, [
     { kind: 'surface', to: 'bench' },
     { kind: 'start', to: 'bridge' },
     ...minimalChanges(machine, configuration),
+    ...machine.parts.filter(({ kind }) => kind === 'module' || kind === 'drive').map((part) => place(part, out)),
+    ...(card ? [place(card, out)] : []),
   ]);
-  const card = machine.builtInGraphics ? undefined : of('card')[0];
-  const module = moduleThatStays(machine, configuration);
-  const drive = of('drive')[0];
-  const without = (...parts: (Part | null | undefined)[]) =>
+  /** The bare board with the first so many things added. */
+  const upTo = (count: number) =>
     applyChanges(
-      bench,
-      parts.flatMap((part) => (part ? [place(part, out)] : [])),
+      bare,
+      added.slice(0, count).filter((change) => change !== null),
     );
   const step = (id: BuildStep['id'], title: string, adds: readonly Part[], to: Configuration): BuildStep => ({
     id,
@@ -66,14 +74,10 @@ export function buildUpSteps(machine: Machine, configuration: Configuration): Bu
     ['board', 'processor', 'cooler', 'supply', 'adapter'].includes(kind),
   );
   return [
-    step('processor', 'Board, processor, cooler and power, no memory', powered, without(module, card)),
-    ...(module
-      ? [step('memory', `And ${module.name}, in ${nameOf(machine, firstSlot(machine))}`, [module], without(card))]
-      : []),
-    ...(card ? [step('graphics', `And ${card.name}`, [card], bench)] : []),
-    ...(drive
-      ? [step('drive', `And ${drive.name}`, [drive], applyChanges(bench, [place(drive, { state: 'as-found' })]))]
-      : []),
+    step('processor', 'Board, processor, cooler and power, no memory', powered, upTo(0)),
+    ...(module ? [step('memory', `And ${module.name}, in ${nameOf(machine, slot)}`, [module], upTo(1))] : []),
+    ...(card ? [step('graphics', `And ${card.name}`, [card], upTo(2))] : []),
+    ...(drive ? [step('drive', `And ${drive.name}`, [drive], upTo(3))] : []),
   ];
 }
 

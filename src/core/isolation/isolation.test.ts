@@ -154,3 +154,12 @@ test('what stops before memory says nothing about it, and the next cell is the s
     slot: 'slot-A2',
   });
 });
+
+test('from a step of building up the next ones can still be made', () => {
+  const [first] = buildUpSteps(machine, asFound);
+  if (!first) throw new Error('expected a step');
+  const onward = buildUpSteps(machine, first.configuration);
+  expect(onward.map(({ id }) => id)).toEqual(['processor', 'memory', 'drive']);
+  expect(onward[0]?.changes).toEqual([]);
+  expect(onward[1]?.changes).toEqual([{ kind: 'place', part: 'module-1', to: { state: 'moved', to: 'slot-A2' } }]);
+});

@@ -1,13 +1,13 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import type { CaseState, Entry } from '../../../core/casework';
-import type { Diagnosis, SchoolPrice, TrialView } from '../../../core/diagnosis';
+import { memoryMatrixOf, type CaseState, type Entry } from '../../../core/casework';
+import type { MemoryMatrix } from '../../../core/isolation';
+import type { Diagnosis, SchoolPrice } from '../../../core/diagnosis';
 import type { LinkId } from '../../../core/startup';
 import { Button } from '../../components/Button';
 import { caseNumber } from '../../components/format';
 import { Notice } from '../../components/Notice';
-import { useDesk, useDeskStore } from '../../stores/desk-store';
 import { Alternatives } from './Alternatives';
 import { BenchSheet, lastEntryToStrike } from './BenchSheet';
 import { CaseBar } from './CaseBar';
@@ -16,12 +16,14 @@ import { Column } from './column';
 import { DoubtNotice } from './DoubtNotice';
 import { ClosedCard, ParkedCard, ReadyToClose } from './FinishedCard';
 import { MachineList } from './MachineList';
+import { MemoryGrid } from './MemoryGrid';
 import { NoteEntry } from './NoteEntry';
-import { outcomeForKey, splitOutcomes } from './outcome-choices';
+import { splitOutcomes } from './outcome-choices';
 import { Suspects } from './Suspects';
 import { TrialCard } from './TrialCard';
 import { useCaseActions, type CaseActions } from './use-case-actions';
 import { useCaseKeys } from './use-case-keys';
+import { useTrialWork, type TrialWork } from './use-trial-work';
 
 const Frame = styled.div`
   display: grid;
@@ -62,6 +64,8 @@ export function CaseScreen({ caseId, number, state, diagnosis, prices, isCurrent
   const [link, setLink] = useState<LinkId | null>(null);
   const [noteOpen, setNoteOpen] = useState(false);
   const work = useTrialWork(caseId, state, diagnosis, isCurrent, actions);
+  const matrix = useMemo(() => memoryMatrixOf(state), [state]);
+  const showsMemory = isMemoryInQuestion(state, matrix, diagnosis, link);
   const strike = useCallback(
     (entry: Entry) =>
       void actions.record({ kind: 'entry-struck', entry: entry.event.id, reason: 'Taken back at the bench' }),
@@ -96,7 +100,11 @@ export function CaseScreen({ caseId, number, state, diagnosis, prices, isCurrent
       <SaveNotice actions={actions} />
       <Chain links={diagnosis?.links ?? []} chosen={link} onChoose={setLink} />
       <Columns>
-        <MachineList state={state} shares={diagnosis?.parts ?? {}} />
+        <MachineList state={state} shares={diagnosis?.parts ?? {}}>
+          {showsMemory && (
+            <MemoryGrid state={state} matrix={matrix} canTry={!work.isDisabled} onTry={(id) => work.choose(id)} />
+          )}
+        </MachineList>
         <Column aria-label="Next" aria-busy={!isCurrent}>
           <Centre caseId={caseId} state={state} diagnosis={diagnosis} work={work} actions={actions} onClose={close} />
           {state.stage !== 'closed' && (
@@ -127,6 +135,21 @@ export function CaseScreen({ caseId, number, state, diagnosis, prices, isCurrent
   );
 }
 
+/** From this share of the fault at the memory link on, the grid helps. */
+const memoryShare = 0.2;
+
+/** The grid shows once memory is suspected, pressed on the chain, or tried one by one. */
+function isMemoryInQuestion(
+  { machine }: CaseState,
+  { cells }: MemoryMatrix,
+  diagnosis: Diagnosis | null,
+  chosen: LinkId | null,
+): boolean {
+  if (machine.parts.filter(({ kind }) => kind === 'module').length === 0) return false;
+  const share = diagnosis?.links.find(({ link }) => link === 'memory')?.probability ?? 0;
+  return chosen === 'memory' || share >= memoryShare || cells.some(({ state }) => state === 'fails');
+}
+
 function SaveNotice({ actions }: { readonly actions: CaseActions }) {
   if (!actions.error) return <div />;
   return (
@@ -140,66 +163,6 @@ function SaveNotice({ actions }: { readonly actions: CaseActions }) {
       </span>
     </Notice>
   );
-}
-
-interface TrialWork {
-  readonly trial: TrialView | null;
-  readonly alternatives: readonly TrialView[];
-  readonly isDisabled: boolean;
-  choose(id: string | null): void;
-  outcome(id: string, volts?: number): void;
-  startWait(): void;
-  clearNote(): void;
-  handleKey(key: string): boolean;
-}
-
-/** The trial in hand: the proposed one, or the one picked instead. */
-function useTrialWork(
-  caseId: string,
-  state: CaseState,
-  diagnosis: Diagnosis | null,
-  isCurrent: boolean,
-  actions: CaseActions,
-): TrialWork {
-  const desk = useDesk(caseId);
-  const change = useDeskStore((store) => store.change);
-  const proposed = diagnosis?.advice.trial ?? null;
-  const chosen = diagnosis?.alternatives.find(({ id }) => id === desk.chosenTrial) ?? null;
-  const trial = chosen ?? proposed;
-  const isDisabled = !isCurrent || actions.isSaving || state.stage === 'closed' || state.stage === 'parked';
-  const outcome = (id: string, volts?: number) => {
-    if (!trial || isDisabled) return;
-    const note = desk.note.trim();
-    void actions
-      .record({
-        kind: 'trial-done',
-        trial: trial.id,
-        outcome: id,
-        ...(volts === undefined ? {} : { volts }),
-        ...(note ? { note } : {}),
-      })
-      .then((saved) => saved && change(caseId, { chosenTrial: null, note: '', wait: null }));
-  };
-  const startWait = () =>
-    trial?.wait && change(caseId, { wait: { trial: trial.id, endsAt: Date.now() + 1000 * trial.wait.seconds } });
-  const others = diagnosis ? [...(chosen && proposed ? [proposed] : []), ...diagnosis.alternatives] : [];
-  return {
-    trial,
-    alternatives: others.filter(({ id }) => id !== trial?.id),
-    isDisabled,
-    choose: (id) => change(caseId, { chosenTrial: id }),
-    outcome,
-    startWait,
-    clearNote: () => change(caseId, { note: '' }),
-    handleKey: (key) => {
-      if (key === 't' && trial?.wait)
-        return (desk.wait?.trial === trial.id ? change(caseId, { wait: null }) : startWait(), true);
-      const id = trial && trial.kind !== 'measure' ? outcomeForKey(splitOutcomes(trial), key) : null;
-      if (id === null) return false;
-      outcome(id);
-      return true;
-    },
-  };
 }
 
 function Centre({

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { placementOf, slotOf, type Part } from '../../../core/machine';
 import type { CaseState } from '../../../core/casework';
@@ -53,13 +54,17 @@ const worthShowing = 0.01;
 export function MachineList({
   state,
   shares,
+  children,
 }: {
   readonly state: CaseState;
   readonly shares: Readonly<Record<string, number>>;
+  /** What stands above the list. */
+  readonly children?: ReactNode;
 }) {
   const { machine, configuration } = state;
-  const real = machine.parts.filter(({ kind }) => kind !== 'channel');
-  const shown = real.filter((part) => part.kind !== 'slot' || (shares[part.id] ?? 0) >= worthShowing);
+  const shown = machine.parts.filter(
+    ({ id, kind }) => (kind !== 'slot' && kind !== 'channel') || (shares[id] ?? 0) >= worthShowing,
+  );
   const groups: readonly [string, readonly Part[]][] = [
     ['Outside', shown.filter(({ kind }) => outside.has(kind))],
     [
@@ -73,6 +78,7 @@ export function MachineList({
         <h2>Machine</h2>
         <span>fault at the part</span>
       </ColumnHead>
+      {children}
       {groups.map(([title, parts]) => (
         <div key={title}>
           <Group>{title}</Group>

@@ -1,0 +1,38 @@
+import { trial, type DemoCase } from '../demo-case';
+
+/** A palm-size machine on a DC adapter that sags: right without load, too low with it. Mended and closed. */
+export const slipwayPrinter: DemoCase = {
+  key: '08',
+  openedMinutesAgo: 4 * 24 * 60,
+  by: 'Runa',
+  opened: {
+    machine: {
+      name: 'Slipway label machine',
+      parts: [{ id: 'adapter', kind: 'adapter' }],
+    },
+    owner: 'Slipway',
+    complaint: 'The small one starts over and over.',
+    circumstances: ['old'],
+    told: 'loop',
+  },
+  entries: [
+    trial(3, 'start', 'loop'),
+    trial(6, 'measure/adapter-volts/adapter', 'within', { volts: 18.9 }),
+    trial(12, 'measure/adapter-load/adapter', 'low', { volts: 16.2 }),
+    trial(15, 'spare/adapter', 'works'),
+    trial(18, 'back/adapter', 'loop'),
+    trial(20, 'spare/adapter', 'works'),
+    trial(24, 'fix/replace@adapter', 'works'),
+    trial(32, 'run-under-load', 'works'),
+    {
+      afterMinutes: 34,
+      event: {
+        kind: 'case-closed',
+        ending: 'repaired',
+        fault: 'adapter-sags@adapter',
+        cause: 'The DC adapter sags under load',
+        done: 'New adapter of the same label. The old one marked and binned.',
+      },
+    },
+  ],
+};
