@@ -28,6 +28,14 @@ const views = [
   },
   { name: 'case-memory', path: demoCase('04') },
   { name: 'case-memory-grid', path: demoCase('07') },
+  {
+    name: 'case-strip-down',
+    path: demoCase('12'),
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Show all/ }).click();
+      await page.getByRole('button', { name: /Start with the minimum in the case/ }).click();
+    },
+  },
   { name: 'case-build-up', path: demoCase('11') },
   { name: 'case-load-dim', path: demoCase('03'), theme: 'dim' },
   { name: 'case-parked', path: demoCase('02') },

@@ -1,4 +1,4 @@
-import { isFilled, type Configuration, type Machine, type PartKind } from '../machine';
+import { isFilled, type Configuration, type Machine } from '../machine';
 import { isNeedless } from './minimal';
 
 /** One line of the strip-down list: a part or lead, and whether it is accounted for. */
@@ -17,23 +17,23 @@ export interface StripDownList {
 }
 
 /** Leads that are easily forgotten, asked for even where nobody wrote them down. */
-export const FORGOTTEN_LEADS: readonly { readonly id: string; readonly name: string; readonly like?: PartKind }[] = [
-  { id: 'front-usb-c', name: 'front USB-C lead', like: 'front-usb' },
-  { id: 'front-usb-a', name: 'front USB lead', like: 'front-usb' },
-  { id: 'front-audio', name: 'front audio lead', like: 'front-audio' },
+export const FORGOTTEN_LEADS: readonly { readonly id: string; readonly name: string }[] = [
+  { id: 'front-usb-c', name: 'front USB-C lead' },
+  { id: 'front-usb-a', name: 'front USB lead' },
+  { id: 'front-audio', name: 'front audio lead' },
   { id: 'inner-usb', name: 'lead on an inner USB header: card reader, cooler or light control' },
   { id: 'light-lead', name: 'light strip lead' },
-  { id: 'case-fans', name: 'case fan leads', like: 'fan' },
+  { id: 'case-fans', name: 'case fan leads' },
   { id: 'second-monitor', name: 'second monitor' },
-  { id: 'rear-usb', name: 'everything in the rear USB ports but the keyboard', like: 'usb-device' },
+  { id: 'rear-usb', name: 'everything in the rear USB ports but the keyboard' },
   { id: 'network', name: 'network lead' },
   { id: 'expansion', name: 'other expansion cards and risers' },
 ];
 
 /**
  * Every part and lead with its state on the way to the minimum. Parts that follow from the board (slots, channels) are
- * not listed. A forgotten lead drops out of the questions once it is in `accounted`, or once parts like it are
- * written down and off. The configuration is not called minimal until nothing is still on and nothing is left to ask.
+ * not listed. A forgotten lead drops out of the questions once it is in `accounted`, or once a part of its name is
+ * written down. The configuration is not called minimal until nothing is still on and nothing is left to ask.
  */
 export function stripDownList(
   machine: Machine,

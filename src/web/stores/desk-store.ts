@@ -8,9 +8,11 @@ export interface Desk {
   readonly note: string;
   /** The running wait: which trial, and when it ends in milliseconds since the epoch. */
   readonly wait: { readonly trial: string; readonly endsAt: number } | null;
+  /** Strip-down: ids of parts and leads that were ticked as off or accounted for. */
+  readonly accounted: readonly string[];
 }
 
-const emptyDesk: Desk = { chosenTrial: null, note: '', wait: null };
+const emptyDesk: Desk = { chosenTrial: null, note: '', wait: null, accounted: [] };
 
 interface DeskStore {
   readonly desks: Readonly<Record<string, Desk>>;
@@ -24,7 +26,17 @@ export const useDeskStore = create<DeskStore>()(
       change: (caseId, change) =>
         set(({ desks }) => ({ desks: { ...desks, [caseId]: { ...(desks[caseId] ?? emptyDesk), ...change } } })),
     }),
-    { name: 'probe.desks' },
+    {
+      name: 'probe.desks',
+      version: 1,
+      // Desks of an earlier version know nothing of strip-down.
+      migrate: (kept) => {
+        const { desks = {} } = (kept ?? {}) as Partial<Pick<DeskStore, 'desks'>>;
+        return {
+          desks: Object.fromEntries(Object.entries(desks).map(([id, desk]) => [id, { ...emptyDesk, ...desk }])),
+        };
+      },
+    },
   ),
 );
 

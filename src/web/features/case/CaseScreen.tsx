@@ -8,6 +8,7 @@ import type { LinkId } from '../../../core/startup';
 import { Button } from '../../components/Button';
 import { caseNumber } from '../../components/format';
 import { Notice } from '../../components/Notice';
+import { useWakeLock } from '../../components/use-wake-lock';
 import { Alternatives } from './Alternatives';
 import { BenchSheet, lastEntryToStrike } from './BenchSheet';
 import { CaseBar } from './CaseBar';
@@ -37,7 +38,7 @@ const Frame = styled.div`
 `;
 const Columns = styled.main`
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.75fr) minmax(0, 1.05fr);
+  grid-template-columns: minmax(0, 0.95fr) minmax(0, 1.9fr) minmax(0, 1fr);
   min-height: 0;
   border-top: 1px solid ${({ theme }) => theme.line};
   @media (max-width: 1000px) {
@@ -61,6 +62,7 @@ export interface CaseScreenProps {
 export function CaseScreen({ caseId, number, state, diagnosis, prices, isCurrent }: CaseScreenProps) {
   const actions = useCaseActions(caseId);
   const navigate = useNavigate();
+  useWakeLock(state.stage === 'on-bench');
   const [link, setLink] = useState<LinkId | null>(null);
   const [noteOpen, setNoteOpen] = useState(false);
   const work = useTrialWork(caseId, state, diagnosis, isCurrent, actions);
@@ -195,6 +197,7 @@ function Centre({
       <DoubtNotice diagnosis={diagnosis} state={state} />
       <TrialCard
         caseId={caseId}
+        state={state}
         trial={work.trial}
         diagnosis={diagnosis}
         choices={splitOutcomes(work.trial)}

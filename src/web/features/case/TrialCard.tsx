@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import type { CaseState } from '../../../core/casework';
 import { CAUTIONS } from '../../../core/trials';
 import type { Diagnosis, TrialView } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
@@ -9,6 +10,7 @@ import { OutcomeButtons } from './OutcomeButtons';
 import type { OutcomeChoices } from './outcome-choices';
 import { ReadingEntry } from './ReadingEntry';
 import { StopLine } from './StopLine';
+import { StripDown } from './StripDown';
 import { WaitTimer } from './WaitTimer';
 
 const Why = styled.p`
@@ -64,6 +66,7 @@ const kindWords: Readonly<Record<Diagnosis['advice']['kind'], string>> = {
 /** The one next thing: steps, cautions, what each outcome would tell, the wait. */
 export function TrialCard({
   caseId,
+  state,
   trial,
   diagnosis,
   choices,
@@ -74,6 +77,7 @@ export function TrialCard({
   onBackToProposal,
 }: {
   readonly caseId: string;
+  readonly state: CaseState;
   readonly trial: TrialView;
   readonly diagnosis: Diagnosis;
   readonly choices: OutcomeChoices;
@@ -111,6 +115,7 @@ export function TrialCard({
           ))}
         </Cautions>
       )}
+      {trial.id.startsWith('minimal-') && <StripDown caseId={caseId} state={state} />}
       {trial.kind === 'measure' && (
         <>
           <ReadingEntry key={trial.id} trial={trial} onReading={onReading} />

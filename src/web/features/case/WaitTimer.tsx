@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import type { TrialView } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
+import { chime } from '../../components/chime';
 import { clock } from '../../components/format';
 import { useDesk, useDeskStore } from '../../stores/desk-store';
 import { fonts } from '../../theme/tokens';
@@ -23,7 +24,7 @@ const Small = styled(Button)`
   padding: 0.2rem 0.8rem;
 `;
 
-/** The recommended wait of a start: starts on T, goes on when the tab is left, and says in the title when it is over. */
+/** The recommended wait of a start: starts on T, goes on when the tab is left, and says by title and sound when it is over. */
 export function WaitTimer({
   caseId,
   trial,
@@ -38,6 +39,7 @@ export function WaitTimer({
   const running = wait?.trial === trial.id ? wait : null;
   const left = useSecondsLeft(running?.endsAt ?? null);
   useTitleWhenOver(running !== null && left <= 0);
+  useChimeWhenOver(running?.endsAt ?? null);
   if (!trial.wait) return null;
   return (
     <Row>
@@ -60,6 +62,16 @@ function useSecondsLeft(endsAt: number | null): number {
     return () => clearInterval(ticking);
   }, [endsAt]);
   return endsAt === null ? 0 : Math.max(0, (endsAt - now) / 1000);
+}
+
+/** Sounds once when a wait ends that was watched; one that ended while nobody looked is told by the words alone. */
+function useChimeWhenOver(endsAt: number | null): void {
+  useEffect(() => {
+    const left = endsAt === null ? -1 : endsAt - Date.now();
+    if (left <= 0) return;
+    const ending = setTimeout(chime, left);
+    return () => clearTimeout(ending);
+  }, [endsAt]);
 }
 
 function useTitleWhenOver(over: boolean): void {

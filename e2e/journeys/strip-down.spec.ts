@@ -1,0 +1,26 @@
+import { pickInstead, see, sheet, takeIn, title } from '../support/bench';
+import { expect, test } from '../support/program';
+
+test('a front lead that nobody wrote down is asked for before the machine counts as stripped', async ({
+  page,
+  program,
+}) => {
+  await takeIn(page, program.url, { machine: 'Stripped', told: 'Starts for a moment, then stops' });
+  await see(page, 'Starts for a moment, then stops');
+  await page.getByRole('button', { name: /^Show all/ }).click();
+  await pickInstead(page, 'Start with the minimum in the case');
+  const count = page.getByText(/Not the minimum yet: \d+ of \d+ left/);
+  await expect(count).toBeVisible();
+  const ticks = page.getByRole('group', { name: 'Off, or not there' }).getByRole('checkbox');
+  const all = await ticks.count();
+  for (let n = 0; n < all; n++)
+    if ((await ticks.nth(n).getAttribute('value')) !== 'front-usb-c')
+      await ticks.nth(n).locator('xpath=ancestor::label').click();
+  await expect(page.getByText(`Not the minimum yet: 1 of ${all} left to account for.`)).toBeVisible();
+  await page.reload();
+  await expect(title(page)).toHaveText('Start with the minimum in the case');
+  await page.getByText('Front USB-C lead', { exact: true }).click();
+  await expect(page.getByText('Everything is accounted for: this is the minimum.')).toBeVisible();
+  await see(page, 'Picture, but no system found');
+  await expect(sheet(page)).toContainText('Start with the minimum in the case');
+});
