@@ -6,6 +6,7 @@ import type { Diagnosis, SuspectView, TrialView } from './diagnosis';
 import { doubtfulEntries, fitEntries } from './doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
 import type { HypothesisSpace } from './hypothesis-space';
+import { orderBySchool } from './next-by-school';
 import { lastLinkPassed, standLinks } from './link-states';
 import { tell } from './joint-chances';
 import { rightClass } from './live-ways';
@@ -75,8 +76,17 @@ function view(input: DiagnosisInput, reckoning: Reckoning): Diagnosis {
     surprise: surpriseOf(known.surprises.filter((entry) => entry !== null)),
     stopRule,
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen) : null },
-    alternatives: plan.proposals.filter(({ trial }) => trial.id !== advice.trialId && !trial.commits).map(viewTrial),
+    alternatives: inOrder(input, reckoning)
+      .filter(({ trial }) => trial.id !== advice.trialId && !trial.commits)
+      .map(viewTrial),
   };
+}
+
+/** Every proposal: those that tell something in the order of the case's school, then the rest. */
+function inOrder({ school = 'best-value', steps }: DiagnosisInput, { plan, known }: Reckoning): Proposal[] {
+  const first = orderBySchool(school, plan, { faults: known.space.faults, signal: signalOf(steps) });
+  const ordered = new Set(first);
+  return [...first, ...plan.proposals.filter((proposal) => !ordered.has(proposal))];
 }
 
 function rightUpTo(input: DiagnosisInput, right: number) {
