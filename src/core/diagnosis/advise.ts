@@ -188,7 +188,7 @@ function test(situation: Situation): Advice | null {
     const cheap = plan.proposals.find((p) => p.trial.id === stopRule.tryNow);
     if (cheap)
       return { kind: 'repair', trialId: cheap.trial.id, why: 'Costs less to try than to look into any further.' };
-    const next = stopRule.saves > 0 ? null : nextRepair(situation);
+    const next = stopRule.saves > 0 ? null : nextRepair(situation, untilNothingTells);
     if (next)
       return {
         kind: 'repair',
@@ -199,8 +199,15 @@ function test(situation: Situation): Advice | null {
   return { kind: 'test', trialId: chosen.trial.id, why: chosen.trial.purpose };
 }
 
+/** While a test still tells something, nothing is bought or written for less than it would be without money in view. */
+const untilNothingTells = (repairClass: RepairClass): number =>
+  ['nothing', 'work'].includes(repairOf(repairClass.repair).stake) ? worthTrying(repairClass) : sureEnough(repairClass);
+
 /** The next repair by probability over cost, of those likely enough for what is at stake. */
-function nextRepair({ repairs, input, plan }: Situation): RankedRepair | null {
+function nextRepair(
+  { repairs, input, plan }: Situation,
+  least: (repairClass: RepairClass) => number,
+): RankedRepair | null {
   const done = repairsDone(input);
   const costs = input.costs ?? usualCosts;
   const worth = ({ repairClass, probability }: RankedRepair) => probability / costOfRepair(repairClass, costs);
@@ -209,7 +216,7 @@ function nextRepair({ repairs, input, plan }: Situation): RankedRepair | null {
       ({ repairClass, probability }) =>
         !done.has(repairClass.id) &&
         repairClass.repair !== 'look-deeper' &&
-        probability >= worthTrying(repairClass) &&
+        probability >= least(repairClass) &&
         plan.proposals.some(({ trial }) => trial.id === `fix/${repairClass.id}`),
     )
     .sort((a, b) => worth(b) - worth(a));
@@ -218,7 +225,7 @@ function nextRepair({ repairs, input, plan }: Situation): RankedRepair | null {
 
 /** Nothing at hand tells the rest apart: mend, and end openly where too much is at stake. */
 function repairLikeliest(situation: Situation): Advice {
-  const next = nextRepair(situation);
+  const next = nextRepair(situation, worthTrying);
   if (next)
     return {
       kind: 'repair',

@@ -99,6 +99,8 @@ const Head = styled.div`
 `;
 
 const hidden = new Set(['entry-struck']);
+/** Milder doubts are ranked but not shown: a sound log has some too. */
+const worthAMark = 0.15;
 const canStrike = ({ event, struckBy }: Entry): boolean =>
   struckBy === null && event.kind !== 'case-opened' && event.kind !== 'entry-struck';
 
@@ -144,7 +146,9 @@ export function BenchSheet({
           <SheetCard
             key={entry.event.id}
             entry={entry}
-            isDoubtful={doubts.some(({ eventId }) => eventId === entry.event.id)}
+            isDoubtful={doubts.some(
+              ({ eventId, probability }) => eventId === entry.event.id && probability < worthAMark,
+            )}
           />
         ))}
       </Cards>
