@@ -36,6 +36,9 @@ export interface Plan {
 /** A technician's eyes: chance of misreading an outcome. Starting judgement. */
 export const technicianMisreads = 0.015;
 
+/** Nobody is asked to make the same start more often than this: what comes and goes seldom is not caught by pressing on. */
+const mostPresses = 4;
+
 /** A repair so unlikely tells less than a start with a change must; see worthTheChange. */
 const tooUnlikelyToMend = 0.0002;
 
@@ -56,8 +59,8 @@ export function planTrials(input: DiagnosisInput, live: LiveWays, book: ModelBoo
     const { trial, stateKey } = one;
     const minutes = input.caseOpen ? one.minutesOpen : one.minutesClosed;
     const lacks = lacksOf(trial, input);
-    const { isKnown, after } = known(trial, stateKey);
-    const isAgain = isKnown && after !== null && trial.observe.kind === 'start';
+    const { isKnown, after, times } = known(trial, stateKey);
+    const isAgain = isKnown && after !== null && trial.observe.kind === 'start' && times < mostPresses;
     const isVain = trial.repair !== null && (weightOf.get(trial.repair.id) ?? 0) < tooUnlikelyToMend;
     if (trial.commits || isVain || (isKnown && !isAgain))
       return { trial, minutes, bits: 0, bitsIfNew: 0, told: null, lacks };

@@ -27,6 +27,8 @@ export function withoutRepeats(steps: readonly EvidenceStep[]): EvidenceStep[] {
 export interface Known {
   readonly isKnown: boolean;
   readonly after: string | null;
+  /** How often the same was observed in the same state already. */
+  readonly times: number;
 }
 
 /**
@@ -37,9 +39,11 @@ export function knownAlready(steps: readonly EvidenceStep[]): (trial: Trial, sta
   const memory = steps.map((step) => ({ step, key: keyOf(step.trial, configurationKey(step.configuration)) }));
   return (trial, stateKey) => {
     const key = keyOf(trial, stateKey);
-    if (trial.repair || trial.handling.length > 0) return { isKnown: doneInVain(memory, trial, key), after: null };
+    if (trial.repair || trial.handling.length > 0)
+      return { isKnown: doneInVain(memory, trial, key), after: null, times: 0 };
     const after = seenBefore(memory, trial, key);
-    return { isKnown: after !== null, after };
+    const times = after === null ? 0 : memory.filter((past) => past.key === key).length;
+    return { isKnown: after !== null, after, times };
   };
 }
 
