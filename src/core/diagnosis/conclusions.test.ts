@@ -240,19 +240,6 @@ const rows: readonly Row[] = [
       ],
     },
   ],
-  [
-    'an adapter of another machine',
-    'adapter-wrong@adapter',
-    {
-      machine: palm,
-      told: 'dead',
-      trials: [
-        ['start', 'dead'],
-        ['look/adapter-label/adapter', 'differs'],
-        ['measure/adapter-volts/adapter', 'low', 12.1],
-      ],
-    },
-  ],
 ];
 
 test.each(rows)('%s: %s', (_title, fault, log) => {

@@ -4,7 +4,6 @@ import { entropyBits } from './information';
 import { JointScratch, jointChances, tell, type JointChances, type Told } from './joint-chances';
 import type { LiveWays } from './live-ways';
 import type { ModelBook, ReadyTrial } from './model-book';
-import { repeatedStart } from './repeated-start';
 import { knownAlready } from './same-evidence';
 
 /** A trial that could be done next, what it would tell and what it takes. */
@@ -36,9 +35,6 @@ export interface Plan {
 /** A technician's eyes: chance of misreading an outcome. Starting judgement. */
 export const technicianMisreads = 0.015;
 
-/** Nobody is asked to make the same start more often than this: what comes and goes seldom is not caught by pressing on. */
-const mostPresses = 4;
-
 /** A repair so unlikely tells less than a start with a change must; see worthTheChange. */
 const tooUnlikelyToMend = 0.0002;
 
@@ -48,25 +44,18 @@ export function planTrials(input: DiagnosisInput, live: LiveWays, book: ModelBoo
   const ready = book.trialsIn(input.configuration);
   const joint = ({ model, pass }: ReadyTrial): JointChances =>
     jointChances(live, model, pass, technicianMisreads, scratch);
-  const again = ({ trial, model }: ReadyTrial, after: string): JointChances => {
-    const last = trial.outcomes.findIndex(({ id }) => id === after);
-    const repeated = repeatedStart(model, last);
-    return jointChances(live, repeated, repeated.pass, technicianMisreads, scratch);
-  };
   const known = knownAlready(input.steps);
   const weightOf = new Map(live.classIds.map((id, row) => [id, live.classWeights[row] ?? 0]));
   const weighed = ready.map((one): Proposal => {
     const { trial, stateKey } = one;
     const minutes = input.caseOpen ? one.minutesOpen : one.minutesClosed;
     const lacks = lacksOf(trial, input);
-    const { isKnown, after, times } = known(trial, stateKey);
-    const isAgain = isKnown && after !== null && trial.observe.kind === 'start' && times < mostPresses;
+    const isKnown = known(trial, stateKey);
     const isVain = trial.repair !== null && (weightOf.get(trial.repair.id) ?? 0) < tooUnlikelyToMend;
-    if (trial.commits || isVain || (isKnown && !isAgain))
+    if (trial.commits || isVain || (isKnown && !isPlain(trial)))
       return { trial, minutes, bits: 0, bitsIfNew: 0, told: null, lacks };
-    const asNew = isAgain && !isPlain(trial) ? null : tell(joint(one));
-    const told = isAgain ? tell(again(one, after)) : asNew;
-    return { trial, minutes, bits: told?.bits ?? 0, bitsIfNew: (asNew ?? told)?.bits ?? 0, told, lacks };
+    const told = tell(joint(one));
+    return { trial, minutes, bits: isKnown ? 0 : told.bits, bitsIfNew: told.bits, told, lacks };
   });
   const proposals = withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
   const byTrial = new Map(ready.map((one) => [one.trial, one]));

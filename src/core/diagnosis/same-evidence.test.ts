@@ -20,7 +20,7 @@ const known = (trials: NonNullable<BriefLog['trials']>, id: string) => {
   const { machine, configuration, steps } = state(trials);
   const trial = findTrial(machine, configuration, id);
   if (!trial) throw new Error(`expected the trial ${id}`);
-  return knownAlready(steps)(trial, configurationKey(applyChanges(configuration, trial.changes))).isKnown;
+  return knownAlready(steps)(trial, configurationKey(applyChanges(configuration, trial.changes)));
 };
 
 test('the same start made again is kept with what it showed before', () => {

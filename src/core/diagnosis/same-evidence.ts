@@ -23,27 +23,17 @@ export function withoutRepeats(steps: readonly EvidenceStep[]): EvidenceStep[] {
   return memory.map(({ step }) => step);
 }
 
-/** What is known of a trial already: `after` is what it showed, where doing it again would be a repeat. */
-export interface Known {
-  readonly isKnown: boolean;
-  readonly after: string | null;
-  /** How often the same was observed in the same state already. */
-  readonly times: number;
-}
-
 /**
  * Tells of a trial whether doing it now would look at the same thing again in the same state. `stateKey` is the key of
- * the configuration in which it would be watched.
+ * the configuration in which it would be watched. The same start again would tell of faults that come and go, but
+ * nobody is asked to press on: it counts when it is done.
  */
-export function knownAlready(steps: readonly EvidenceStep[]): (trial: Trial, stateKey: string) => Known {
+export function knownAlready(steps: readonly EvidenceStep[]): (trial: Trial, stateKey: string) => boolean {
   const memory = steps.map((step) => ({ step, key: keyOf(step.trial, configurationKey(step.configuration)) }));
   return (trial, stateKey) => {
     const key = keyOf(trial, stateKey);
-    if (trial.repair || trial.handling.length > 0)
-      return { isKnown: doneInVain(memory, trial, key), after: null, times: 0 };
-    const after = seenBefore(memory, trial, key);
-    const times = after === null ? 0 : memory.filter((past) => past.key === key).length;
-    return { isKnown: after !== null, after, times };
+    if (trial.repair || trial.handling.length > 0) return doneInVain(memory, trial, key);
+    return seenBefore(memory, trial, key) !== null;
   };
 }
 
