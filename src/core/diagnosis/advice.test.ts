@@ -106,3 +106,41 @@ test('links before the fault are proven, links behind it not reached', () => {
   const states = Object.fromEntries(links.map(({ link, state }) => [link, state]));
   expect(states).toMatchObject({ wall: 'proven', memory: 'proven', boot: 'failing', load: 'not-reached' });
 });
+
+test('what a repair left moved or unplugged is not put back', () => {
+  const trials: BriefLog['trials'] = [
+    ['start', 'at-memory'],
+    ['only/module-1/slot-A2', 'at-memory'],
+    ['only/module-2/slot-A2', 'at-memory'],
+    ['only/module-2/slot-B2', 'works'],
+    ['only/module-1/slot-B2', 'works'],
+    ['back/module-2', 'at-memory'],
+    ['back/module-1', 'at-memory'],
+    ['fix/leave-slot-empty@slot-A2', 'works'],
+  ];
+  const machine = { ...desktop, board: { stageLights: true } };
+  const log: BriefLog = { machine, told: 'at-memory', trials };
+  expect(advice(log)).toEqual(['verify', 'run-under-load']);
+  expect(advice({ ...log, trials: [...trials, ['run-under-load', 'works']] })).toEqual(['close', null]);
+});
+
+test('the reason for a repair fits what is at stake', () => {
+  const why = (log: BriefLog) => diagnosisOf(log).advice.why;
+  const locked: BriefLog = {
+    circumstances: ['used-parts'],
+    told: 'message-settings',
+    trials: [
+      ['start', 'message-settings'],
+      ['look/setup-entry/board', 'password'],
+    ],
+  };
+  expect(why(locked)).toBe('As good as certain. It cannot be undone.');
+  const rocker: BriefLog = {
+    told: 'dead',
+    trials: [
+      ['start', 'dead'],
+      ['look/rocker/supply', 'at-o'],
+    ],
+  };
+  expect(why(rocker)).toBe('Likely enough, and it costs little to do.');
+});

@@ -1,4 +1,4 @@
-import { repairOf, type RepairClass } from '../faults';
+import { repairOf, type RepairClass, type RepairStake } from '../faults';
 import { lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
 import { sureEnough, sureEnoughFor, worthTrying } from './how-sure';
 import { costOfRepair, usualCosts } from './costs';
@@ -125,12 +125,16 @@ function turnForProof(situation: Situation): Advice | null {
 }
 
 /** Mend the cause for good once it is proven; until then the next turn of away, back, away. */
-function provenOrTurn(situation: Situation, { repairClass }: RankedRepair): Advice {
+function provenOrTurn(situation: Situation, { repairClass, probability }: RankedRepair): Advice {
   const turn = nextTurn(situation, repairClass);
   if (turn) return turn;
   const { input, space } = situation;
   const confirmed = confirmationOf(space.faults, repairClass, input.steps, input.machine);
-  return { kind: 'repair', trialId: `fix/${repairClass.id}`, why: `The cause is ${confirmed}: mend it for good.` };
+  const why =
+    confirmed === 'suggested'
+      ? `It is ${Math.round(100 * probability)} %: mend it for good.`
+      : `The cause is ${confirmed}: mend it for good.`;
+  return { kind: 'repair', trialId: `fix/${repairClass.id}`, why };
 }
 
 /** Away, back, away: the next turn that can be made now; null if the proof is whole or has not begun. */
@@ -175,8 +179,14 @@ function repairIfSure(situation: Situation): Advice | null {
   if (repairsDone(situation.input).has(top.repairClass.id) && isGone(situation)) return null;
   return stake === 'part'
     ? provenOrTurn(situation, top)
-    : { kind: 'repair', trialId: proposal.trial.id, why: 'Likely enough, and it costs little to do.' };
+    : { kind: 'repair', trialId: proposal.trial.id, why: whyNow[stake] };
 }
+
+const whyNow: Readonly<Record<Exclude<RepairStake, 'part'>, string>> = {
+  nothing: 'Likely enough, and it costs little to do.',
+  work: 'Likely enough to be worth the work.',
+  'for-good': 'As good as certain. It cannot be undone.',
+};
 
 /** The next test by the chosen school; by best value a repair takes its turn where testing on costs more than it saves. */
 function test(situation: Situation): Advice | null {

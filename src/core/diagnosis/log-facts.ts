@@ -30,11 +30,14 @@ export const repairsDone = (input: DiagnosisInput): Set<string> =>
     input.steps.flatMap((step) => (step.trial.repair && step.outcome !== 'could-not' ? [step.trial.repair.id] : [])),
   );
 
-/** Parts that are out, moved or swapped, and not left so by a repair. */
-export function partsAway(input: DiagnosisInput): string[] {
-  const done = repairsDone(input);
-  return input.machine.parts
-    .map((part) => part.id)
-    .filter((id) => ['out', 'spare', 'moved'].includes(placementOf(input.configuration, id).state))
-    .filter((id) => !done.has(`leave-unplugged@${id}`));
+/** Parts that are out, moved or swapped, and were not left so by a repair. */
+export function partsAway({ machine, configuration, steps }: DiagnosisInput): string[] {
+  const placedByRepair = new Map<string, boolean>();
+  for (const { trial, outcome } of steps)
+    for (const change of outcome === 'could-not' ? [] : trial.changes)
+      if (change.kind === 'place') placedByRepair.set(change.part, trial.repair !== null);
+  return machine.parts
+    .map(({ id }) => id)
+    .filter((id) => ['out', 'spare', 'moved'].includes(placementOf(configuration, id).state))
+    .filter((id) => !placedByRepair.get(id));
 }

@@ -1,5 +1,5 @@
 import { fittedModules, isOriginalIn, slotOf, type Configuration, type Machine, type Part } from '../machine';
-import type { StartOutcome } from '../startup';
+import { START_OUTCOMES, type StartOutcome } from '../startup';
 import { firstSlot } from './minimal';
 
 /** What one module in one slot has shown. */
@@ -28,19 +28,10 @@ export interface MemoryMatrix {
   readonly next: { readonly module: string; readonly slot: string } | null;
 }
 
-/** Outcomes that show that memory has started. */
-const pastMemory: readonly StartOutcome[] = [
-  'at-graphics',
-  'dark',
-  'message-fan',
-  'message-usb',
-  'message-keyboard',
-  'message-settings',
-  'no-boot',
-  'system-stops',
-  'cuts-out',
-  'works',
-];
+/** Outcomes that show that memory has started: all that come later in the chain and are not a blank screen. */
+const pastMemory: readonly StartOutcome[] = START_OUTCOMES.slice(START_OUTCOMES.indexOf('at-graphics')).filter(
+  (outcome) => outcome !== 'blank',
+);
 /** Outcomes that show that it has not; what stops before memory says nothing about it. */
 const atMemory: readonly StartOutcome[] = ['at-memory', 'loop', 'blank'];
 
