@@ -70,3 +70,16 @@ test('a case that does not exist and an address that leads nowhere say so', asyn
   await page.goto(`${program.url}/teapot`);
   await expect(title(page)).toHaveText('There is nothing here');
 });
+
+test('a screen whose code is gone, for the program was updated, says so and is loaded again', async ({
+  page,
+  program,
+}) => {
+  await page.route('**/assets/IntakePage*', (route) => route.abort());
+  await page.goto(`${program.url}/`);
+  await page.getByRole('button', { name: 'New case' }).click();
+  await expect(page.getByRole('heading', { name: 'This screen could not be opened' })).toBeVisible();
+  await page.unroute('**/assets/IntakePage*');
+  await page.getByRole('button', { name: 'Load it again' }).click();
+  await expect(page.getByLabel('Complaint')).toBeVisible();
+});

@@ -1,4 +1,4 @@
-import { see, sheet, takeIn, title } from '../support/bench';
+import { pickInstead, see, sheet, takeIn, title } from '../support/bench';
 import { expect, test } from '../support/program';
 
 test('each order of trials shows its price; the chosen one decides what comes next', async ({ page, program }) => {
@@ -35,4 +35,16 @@ test('before a test the card says whether one more pays', async ({ page, program
   await takeIn(page, program.url, { machine: 'Weighed', told: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await expect(page.getByText(/One more test pays: it saves about/)).toBeVisible();
+});
+
+test('what the trial in hand itself needs can be said to be lacking', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: 'No driver', told: 'Nothing at all' });
+  await see(page, 'Nothing at all');
+  await page.getByRole('button', { name: /^Show all/ }).click();
+  await pickInstead(page, 'Bridge the two switch pins');
+  await page.getByRole('button', { name: 'Say what is not at hand' }).click();
+  const form = page.getByRole('dialog', { name: 'Not at hand' });
+  await form.getByText('screwdriver', { exact: true }).click();
+  await form.getByRole('button', { name: 'Go on without these' }).click();
+  await expect(sheet(page)).toContainText('screwdriver');
 });

@@ -1,24 +1,34 @@
-import { createBrowserRouter } from 'react-router';
+import { createBrowserRouter, type RouteObject } from 'react-router';
 import { QueuePage } from '../features/queue/QueuePage';
+import { BrokenPage } from './BrokenPage';
 import { NotFoundPage } from './NotFoundPage';
 
 /** The queue comes with the first load; the other screens when they are first opened. */
 export const router = createBrowserRouter([
-  { path: '/', element: <QueuePage /> },
   {
-    path: '/cases/new',
-    lazy: async () => ({ Component: (await import('../features/intake/IntakePage')).IntakePage }),
-    HydrateFallback: () => null,
+    errorElement: <BrokenPage />,
+    children: screens(),
   },
-  {
-    path: '/cases/:id',
-    lazy: async () => ({ Component: (await import('../features/case/CasePage')).CasePage }),
-    HydrateFallback: () => null,
-  },
-  {
-    path: '/cases/:id/close',
-    lazy: async () => ({ Component: (await import('../features/close/ClosePage')).ClosePage }),
-    HydrateFallback: () => null,
-  },
-  { path: '*', element: <NotFoundPage /> },
 ]);
+
+function screens(): RouteObject[] {
+  return [
+    { path: '/', element: <QueuePage /> },
+    {
+      path: '/cases/new',
+      lazy: async () => ({ Component: (await import('../features/intake/IntakePage')).IntakePage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/cases/:id',
+      lazy: async () => ({ Component: (await import('../features/case/CasePage')).CasePage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/cases/:id/close',
+      lazy: async () => ({ Component: (await import('../features/close/ClosePage')).ClosePage }),
+      HydrateFallback: () => null,
+    },
+    { path: '*', element: <NotFoundPage /> },
+  ];
+}

@@ -55,12 +55,15 @@ const tellsNothing = 0.004;
 /** Other trials, each with its minutes; a trial that tells nothing new says so. */
 export function Alternatives({
   trials,
+  inHand,
   state,
   prices,
   onPick,
   onRecord,
 }: {
   readonly trials: readonly TrialView[];
+  /** The trial on the card: what it needs may be lacking as well. */
+  readonly inHand: TrialView | null;
   readonly state: CaseState;
   readonly prices: readonly SchoolPrice[] | null;
   readonly onPick: (id: string) => void;
@@ -72,7 +75,11 @@ export function Alternatives({
       <Head>
         <h2>Instead</h2>
         <Ways>
-          <AtHand trials={trials} lacking={state.lacking} onSet={(set) => onRecord({ kind: 'lacking-set', ...set })} />
+          <AtHand
+            trials={inHand ? [inHand, ...trials] : trials}
+            lacking={state.lacking}
+            onSet={(set) => onRecord({ kind: 'lacking-set', ...set })}
+          />
           <OrderChoice
             school={state.school}
             prices={prices}

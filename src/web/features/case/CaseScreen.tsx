@@ -124,6 +124,7 @@ export function CaseScreen({ caseId, number, state, diagnosis, prices, isCurrent
           {diagnosis && state.stage !== 'closed' && state.stage !== 'parked' && (
             <Alternatives
               trials={work.alternatives}
+              inHand={work.trial}
               state={state}
               prices={prices}
               onPick={work.choose}
