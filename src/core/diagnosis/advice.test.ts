@@ -144,3 +144,18 @@ test('the reason for a repair fits what is at stake', () => {
   };
   expect(why(rocker)).toBe('Likely enough, and it costs little to do.');
 });
+
+test('a repair that helped is seen to stay up; one that was watched under load has been', () => {
+  const hot = (look: string, seen: string, repair: string): BriefLog => ({
+    told: 'cuts-out',
+    trials: [
+      ['run-under-load', 'cuts-out'],
+      [look, seen],
+      [repair, 'works'],
+    ],
+  });
+  const mounted = hot('look/cooler-mount/cooler', 'bad', 'fix/mount-cooler@cooler');
+  expect(advice(mounted)).toEqual(['verify', 'run-under-load']);
+  const cleaned = hot('look/cooler-fan/cooler', 'dusty', 'fix/clean-cooling@cooler');
+  expect(advice(cleaned)).toEqual(['close', null]);
+});

@@ -50,7 +50,3 @@ test('proposals stand in the order of information a minute, what commits or is k
   for (const { trial, bits } of plan.proposals) if (trial.commits) expect(bits).toBe(0);
   expect(plan.proposals.find(({ trial }) => trial.id === 'start')?.bits).toBeLessThan(0.3);
 });
-
-test('a trial with one possible outcome is worth nothing', () => {
-  expect(informationBits([[0.4], [0.6]])).toBe(0);
-});
