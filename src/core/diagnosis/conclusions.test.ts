@@ -1,6 +1,6 @@
 import { diagnosisOf, type BriefLog } from '../casework/testing-log';
 
-/** What a technician would conclude from a few entries, fault by fault. */
+/** What a technician would conclude from a few entries, fault by fault. Over 250 lines because it is a table. */
 const desktop: NonNullable<BriefLog['machine']> = {
   parts: [
     { id: 'module-1', kind: 'module', slot: 'A2' },
@@ -124,6 +124,29 @@ const rows: readonly Row[] = [
       ['only/module-2/slot-A2', 'works'],
       ['only/module-1/slot-B2', 'at-memory'],
       ['look/module-label/module-1', 'fits'],
+    ),
+  ],
+  [
+    'both slots of a channel, which start once the cooler is mounted anew',
+    'channel-cooler-pressure@channel-A',
+    seen(
+      'at-memory',
+      ['only/module-1/slot-B2', 'works'],
+      ['only/module-1/slot-A2', 'at-memory'],
+      ['only/module-1/slot-A1', 'at-memory'],
+      ['look/cooler-mount/cooler', 'bad'],
+      ['fix/mount-cooler@cooler', 'works'],
+    ),
+  ],
+  [
+    'both slots of a channel, and bent pins',
+    'channel-pins-bent@channel-A',
+    seen(
+      'at-memory',
+      ['only/module-1/slot-B2', 'works'],
+      ['only/module-1/slot-A2', 'at-memory'],
+      ['only/module-1/slot-A1', 'at-memory'],
+      ['look/socket-pins/board', 'bent'],
     ),
   ],
   [

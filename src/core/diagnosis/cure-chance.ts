@@ -1,4 +1,4 @@
-import { repairOf, type FaultInstance, type RepairStake } from '../faults';
+import { isAtPart, repairOf, type FaultInstance, type RepairStake } from '../faults';
 import type { Trial } from '../trials';
 
 /** Chance that a repair, carried out, removes the faults of its class, by what is at stake: starting judgement. */
@@ -13,6 +13,6 @@ const repairSucceeds: Readonly<Record<RepairStake, number>> = {
 export function cureChance(fault: FaultInstance, { repair, handling }: Pick<Trial, 'repair' | 'handling'>): number {
   const byRepair = repair?.id === fault.repairClass.id ? repairSucceeds[repairOf(repair.repair).stake] : 0;
   let stays = 1 - byRepair;
-  for (const { part, act } of handling) if (part === fault.part.id) stays *= 1 - (fault.mode.cures?.[act] ?? 0);
+  for (const { part, act } of handling) if (isAtPart(fault, part)) stays *= 1 - (fault.mode.cures?.[act] ?? 0);
   return 1 - stays;
 }

@@ -102,7 +102,7 @@ function createCures({ variants }: HypothesisSpace): ModelBook['curesOf'] {
     else map.set(key, [v]);
   };
   variants.forEach(({ fault }, v) => {
-    put(atPart, fault.part.id, v);
+    for (const id of new Set([fault.part.id, fault.repairClass.part.id])) put(atPart, id, v);
     put(inClass, fault.repairClass.id, v);
   });
   return (trial) => {

@@ -1,5 +1,5 @@
 import { isOriginalIn, type Configuration, type Machine, type Part } from '../machine';
-import { canAct, type FaultInstance } from '../faults';
+import { canAct, isAtPart, type FaultInstance } from '../faults';
 import { expectStart, linkIndex, missingBreaks, spareDoubt, type LinkId, type StartDepth } from '../startup';
 import {
   chancesOfGrades,
@@ -170,7 +170,7 @@ function compileSighting(look: Look, part: Part, { configuration, variants }: Co
   none[0] = 1 - falseAlarm;
   if (isOriginalIn(configuration, part.id))
     variants.forEach(({ fault }, v) => {
-      if (fault.part.id !== part.id) return;
+      if (!isAtPart(fault, part.id)) return;
       const sighting = fault.mode.seen?.find((s) => s.look === look.id);
       const outcome = look.options.findIndex(({ id }) => id === sighting?.as);
       if (!sighting || outcome < 0) return;

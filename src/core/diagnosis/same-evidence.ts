@@ -85,9 +85,9 @@ function couldChangeLook({ handling, trial }: EvidenceStep, look: string, part: 
   const acts = handling.flatMap(({ act, part: id }) => (id === part.id ? [act] : []));
   return modesSeenBy(look).some(
     (mode) =>
-      mode.at === part.kind &&
+      (mode.at === part.kind || mode.mendedAt?.kind === part.kind) &&
       (acts.some((act) => mode.cures?.[act]) ||
-        (trial.repair?.part.id === part.id && trial.repair.repair === mode.repair)),
+        (trial.repair?.part.id === part.id && [mode.repair, mode.mendedAt?.repair].includes(trial.repair.repair))),
   );
 }
 

@@ -1,5 +1,5 @@
 import type { PartKind } from '../machine';
-import type { FaultInstance } from '../faults';
+import { isAtPart, type FaultInstance } from '../faults';
 import type { LinkId, StartOutcome } from '../startup';
 import type { Trial } from '../trials';
 
@@ -99,7 +99,7 @@ function aimsOf(trial: Trial, faults: readonly FaultInstance[]): Set<LinkId> {
   const { observe } = trial;
   const concerns = (fault: FaultInstance): boolean => {
     if (trial.repair) return fault.repairClass.id === trial.repair.id;
-    if (fault.part.id !== trial.part?.id) return false;
+    if (!trial.part || !isAtPart(fault, trial.part.id)) return false;
     if (observe.kind === 'look') return fault.mode.seen?.some(({ look }) => look === observe.look.id) ?? false;
     if (observe.kind === 'measure')
       return fault.mode.reads?.some(({ quantity }) => quantity === observe.quantity.id) ?? false;

@@ -3,6 +3,6 @@ export type { Appearance, Circumstance, FaultMode, HandlingAct } from './fault-m
 export { FAULT_MODES } from './catalogue';
 export { PART_PRICES, REPAIRS, repairOf } from './repair';
 export type { PriceClass, Repair, RepairId, RepairStake } from './repair';
-export { instantiateFaults, repairClassOf } from './instantiate';
+export { instantiateFaults, isAtPart, repairClassOf } from './instantiate';
 export type { FaultInstance, RepairClass } from './instantiate';
 export { breakOf, canAct } from './fault-break';

@@ -1,4 +1,4 @@
-import type { Machine, Part } from '../machine';
+import { nameInWords, type Machine, type Part } from '../machine';
 import { LINKS, linkIndex, type LinkId } from '../startup';
 import { FAULT_MODES } from './catalogue';
 import { judged, type Appearance, type Circumstance, type FaultMode } from './fault-mode';
@@ -33,8 +33,12 @@ const smallPrice = 5;
 /** A thousandth of all cases at each link, times this: starting judgement. */
 const somethingElseWeight = 4;
 
+/** Whether a fault sits at a part: where it shows, or where it is seen and mended. */
+export const isAtPart = ({ part, repairClass }: FaultInstance, id: string): boolean =>
+  part.id === id || repairClass.part.id === id;
+
 const fill = (template: string, part: Part): string => {
-  const text = template.replaceAll('{part}', part.name);
+  const text = template.replaceAll('{part}', nameInWords(part));
   return text.charAt(0).toUpperCase() + text.slice(1);
 };
 

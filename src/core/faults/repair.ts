@@ -60,7 +60,7 @@ export const REPAIRS = {
   },
   'mount-cooler': {
     title: 'Mount {part} again: film off, paste on, screws crosswise',
-    minutes: 15,
+    minutes: 12,
     price: 'small',
     stake: 'work',
     handling: 'reseat',

@@ -42,11 +42,22 @@ export const severalModules = (scene: Scene): boolean => originalAttached(scene)
 export const modulesWhereFound = (scene: Scene): boolean =>
   originalAttached(scene) && fitted(scene).every((m) => placementOf(scene.configuration, m.id).state !== 'moved');
 
-export const boardIsOriginal = ({ machine, configuration }: Scene): boolean =>
-  machine.parts.every((part) => part.kind !== 'board' || isOriginalIn(configuration, part.id));
+export const boardIsOriginal = (scene: Scene): boolean => isOriginalKind('board', scene);
 
-export const processorIsOriginal = ({ machine, configuration }: Scene): boolean =>
-  machine.parts.every((part) => part.kind !== 'processor' || isOriginalIn(configuration, part.id));
+const isOriginalKind = (kind: PartKind, { machine, configuration }: Scene): boolean =>
+  machine.parts.every((part) => part.kind !== kind || isOriginalIn(configuration, part.id));
+
+/** A spare processor is one that the board has known from its first firmware. */
+export const withOwnProcessor = (scene: Scene): boolean =>
+  originalAttached(scene) && isOriginalKind('processor', scene);
+
+/** A channel runs on the processor: its controller, and the pins under it. */
+export const channelOnOwnProcessor = (scene: Scene): boolean =>
+  channelInUse(scene) && isOriginalKind('processor', scene);
+
+/** The cooler presses the processor as it was mounted. */
+export const channelUnderOwnCooler = (scene: Scene): boolean =>
+  channelOnOwnProcessor(scene) && isOriginalKind('cooler', scene);
 
 /** The part matters only while another kind of part is in place, for instance a card that switches the board's output off. */
 export const whileFilled =

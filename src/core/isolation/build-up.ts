@@ -1,4 +1,13 @@
-import { applyChanges, differ, type Change, type Configuration, type Machine, type Part } from '../machine';
+import {
+  applyChanges,
+  differ,
+  nameInWords,
+  nameOf,
+  type Change,
+  type Configuration,
+  type Machine,
+  type Part,
+} from '../machine';
 import { expectStart, START_OUTCOMES, type StartOutcome } from '../startup';
 import { firstSlot, minimalChanges, moduleThatStays } from './minimal';
 
@@ -75,10 +84,8 @@ export function buildUpSteps(machine: Machine, configuration: Configuration): Bu
   );
   return [
     step('processor', 'Board, processor, cooler and power, no memory', powered, upTo(0)),
-    ...(module ? [step('memory', `And ${module.name}, in ${nameOf(machine, slot)}`, [module], upTo(1))] : []),
-    ...(card ? [step('graphics', `And ${card.name}`, [card], upTo(2))] : []),
-    ...(drive ? [step('drive', `And ${drive.name}`, [drive], upTo(3))] : []),
+    ...(module ? [step('memory', `And ${nameInWords(module)}, in ${nameOf(machine, slot)}`, [module], upTo(1))] : []),
+    ...(card ? [step('graphics', `And ${nameInWords(card)}`, [card], upTo(2))] : []),
+    ...(drive ? [step('drive', `And ${nameInWords(drive)}`, [drive], upTo(3))] : []),
   ];
 }
-
-const nameOf = (machine: Machine, id: string): string => machine.parts.find((part) => part.id === id)?.name ?? id;

@@ -112,7 +112,7 @@ test('a module that fails where another starts is the module', () => {
     only('module-2', 'A2', 'works'),
   ]);
   expect([modules['module-1'], modules['module-2'], slots['slot-A2']]).toEqual(['bad', 'good', 'good']);
-  expect(deductions[0]).toBe('module 1 fails where others start: it is the module.');
+  expect(deductions[0]).toBe('Module 1 fails where others start: it is the module.');
 });
 
 test('a slot in which a proven module fails is the slot', () => {
@@ -121,7 +121,7 @@ test('a slot in which a proven module fails is the slot', () => {
     only('module-1', 'A2', 'at-memory'),
   ]);
   expect([slots['slot-A2'], channels['channel-A']]).toEqual(['bad', 'open']);
-  expect(deductions[0]).toContain('slot A2 fails with a module that is proven');
+  expect(deductions[0]).toContain('Slot A2 fails with a module that is proven');
 });
 
 test('both slots of a channel failing point at the channel, not at two slots', () => {
@@ -131,7 +131,7 @@ test('both slots of a channel failing point at the channel, not at two slots', (
     only('module-1', 'A1', 'loop'),
   ]);
   expect(channels['channel-A']).toBe('bad');
-  expect(deductions[0]).toContain('memory channel A: all its slots fail');
+  expect(deductions[0]).toContain('Memory channel A: all its slots fail');
   expect(deductions.join()).not.toContain('it is the slot');
 });
 

@@ -1,4 +1,12 @@
-import { fittedModules, isOriginalIn, slotOf, type Configuration, type Machine, type Part } from '../machine';
+import {
+  fittedModules,
+  isOriginalIn,
+  nameInWords,
+  slotOf,
+  type Configuration,
+  type Machine,
+  type Part,
+} from '../machine';
 import { START_OUTCOMES, type StartOutcome } from '../startup';
 import { firstSlot } from './minimal';
 
@@ -90,10 +98,16 @@ function cellState(machine: Machine, module: Part, slot: Part, starts: readonly 
   return state;
 }
 
+function sentenceName(machine: Machine, id: string): string {
+  const part = machine.parts.find((other) => other.id === id);
+  const words = part ? nameInWords(part) : id;
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
 type Read = Pick<MemoryMatrix, 'cells' | 'modules' | 'slots' | 'channels'>;
 
 function deduce(machine: Machine, { cells, modules, slots, channels }: Read): string[] {
-  const name = (id: string) => machine.parts.find((part) => part.id === id)?.name ?? id;
+  const name = (id: string) => sentenceName(machine, id);
   const bad = (verdicts: Readonly<Record<string, Verdict>>) =>
     Object.keys(verdicts).filter((id) => verdicts[id] === 'bad');
   const words: string[] = [];

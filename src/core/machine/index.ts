@@ -1,4 +1,4 @@
-export { DECLARED_KINDS, DERIVED_KINDS, PART_KINDS } from './part';
+export { DECLARED_KINDS, DERIVED_KINDS, nameInWords, PART_KINDS } from './part';
 export type { BoardFacts, DeclaredKind, Machine, Part, PartKind, SlotFacts } from './part';
 export { channelId, completeMachine, slotId } from './complete-machine';
 export type { CompletedMachine, DeclaredMachine, DeclaredPart, MachineProblem } from './complete-machine';

@@ -69,3 +69,12 @@ export interface Machine {
   /** The processor can make a picture by itself. */
   readonly builtInGraphics: boolean;
 }
+
+/**
+ * A part's name within a sentence: with its article, unless the name ends in its own number or letter.
+ * @example nameInWords({ name: 'processor' }) // => 'the processor'
+ * @example nameInWords({ name: 'slot A2' }) // => 'slot A2'
+ */
+export function nameInWords({ name }: Pick<Part, 'name'>): string {
+  return /^(the|a|an|[A-Z]\w*'s) /.test(name) || /\s([A-Z]{0,3}\d+|[A-Z])$/.test(name) ? name : `the ${name}`;
+}

@@ -1,5 +1,13 @@
 import { applyChanges, asFound, completeMachine, isOriginalIn, type Configuration, type Machine } from '../machine';
-import { breakOf, canAct, instantiateFaults, type Appearance, type Circumstance, type FaultInstance } from '../faults';
+import {
+  breakOf,
+  canAct,
+  instantiateFaults,
+  isAtPart,
+  type Appearance,
+  type Circumstance,
+  type FaultInstance,
+} from '../faults';
 import { linkIndex, START_OUTCOMES, type StartOutcome } from '../startup';
 import { falseAlarm, type PresentFault, type Trial } from '../trials';
 import { cureChance, expectOutcomes, technicianMisreads } from '../diagnosis';
@@ -145,7 +153,8 @@ export function seeOutcome(
   if (roll('misread') < eyes.misreads) return ids[Math.floor(roll('misread as') * ids.length)] ?? '';
   const { observe, part } = trial;
   const noticed = ({ fault }: PresentFault) => {
-    if (observe.kind !== 'look' || fault.part.id !== part?.id || !isOriginalIn(configuration, part.id)) return null;
+    if (observe.kind !== 'look' || !part || !isAtPart(fault, part.id) || !isOriginalIn(configuration, part.id))
+      return null;
     const sighting = fault.mode.seen?.find(({ look }) => look === observe.look.id);
     const sees = sighting ? 1 - Math.min(1, (1 - sighting.chance) * eyes.missFactor) : 0;
     const at = eyes.same ? dice(`eyes ${fault.id}`) : roll(`eyes ${fault.id}`);

@@ -1,5 +1,5 @@
 import { isOriginalIn, type Configuration, type Machine, type Part, type PartKind } from '../machine';
-import { canAct, type FaultInstance } from '../faults';
+import { canAct, isAtPart, type FaultInstance } from '../faults';
 import { chanceToPass, type Break, type LinkId } from '../startup';
 import type { CautionId } from './caution';
 import type { OutcomeOption } from './trial';
@@ -50,7 +50,7 @@ export function expectLook(
     for (const { fault } of present) {
       const sighting = fault.mode.seen?.find((s) => s.look === look.id);
       const option = look.options.findIndex((o) => o.id === sighting?.as);
-      if (!sighting || option < 0 || fault.part.id !== part.id || !isSeen(part, configuration)) continue;
+      if (!sighting || option < 0 || !isAtPart(fault, part.id) || !isSeen(part, configuration)) continue;
       chances[option] = (chances[option] ?? 0) + unnoticed * sighting.chance;
       unnoticed *= 1 - sighting.chance;
     }

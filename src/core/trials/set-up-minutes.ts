@@ -5,8 +5,8 @@ import type { Trial } from './trial';
 const handlingMinutes: Readonly<Partial<Record<PartKind, number>>> = {
   supply: 10,
   adapter: 1,
-  processor: 14,
-  cooler: 8,
+  processor: 16,
+  cooler: 12,
   board: 35,
   card: 2.5,
   module: 1,

@@ -1,4 +1,4 @@
-import { isFilled, type Configuration, type Machine, type Part } from '../machine';
+import { isFilled, nameInWords, type Configuration, type Machine, type Part } from '../machine';
 import { LOOKS } from './catalogue/looks';
 import { QUANTITIES } from './catalogue/quantities';
 import { repairTrials } from './catalogue/repairs';
@@ -72,7 +72,7 @@ function lookTrials(machine: Machine): Trial[] {
   );
 }
 
-const named = (text: string, part: Part): string => text.replaceAll('{part}', part.name);
+const named = (text: string, part: Part): string => text.replaceAll('{part}', nameInWords(part));
 
 function lookTrial(look: Look, part: Part): Trial {
   return {

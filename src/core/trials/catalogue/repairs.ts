@@ -2,8 +2,8 @@ import type { Change, Configuration, Machine, Part } from '../../machine';
 import { fittedModules, placementOf, slotOf } from '../../machine';
 import { instantiateFaults, repairOf, type RepairClass } from '../../faults';
 import type { CautionId } from '../caution';
-import type { Trial } from '../trial';
-import { isInside, outcomesOfStart } from './start-trial';
+import type { Handling, Trial } from '../trial';
+import { isInside, outcomesOfStart, seatedWith } from './start-trial';
 
 const startAfterMinutes = 1;
 
@@ -44,7 +44,7 @@ function repairTrial(repairClass: RepairClass, machine: Machine, configuration: 
     part,
     observe: { kind: 'start', depth: part.id === 'link-load' || isLoadRepair(repairClass) ? 'load' : 'start' },
     changes: changesOf(repairClass, machine, configuration),
-    handling: repair.handling ? [{ act: repair.handling, part: part.id }] : [],
+    handling: handlingWith(repairClass, machine),
     repair: repairClass,
     commits: repair.stake === 'for-good' || repair.stake === 'part',
     minutes: repair.minutes + startAfterMinutes,
@@ -54,6 +54,12 @@ function repairTrial(repairClass: RepairClass, machine: Machine, configuration: 
     inside: isInside(part) || part.kind === 'board',
     outcomes: outcomesOfStart(),
   };
+}
+
+function handlingWith({ repair, part }: RepairClass, machine: Machine): Handling[] {
+  const act = repairOf(repair).handling;
+  if (!act) return [];
+  return [{ act, part: part.id }, ...(act === 'reseat' ? seatedWith(machine, part) : [])];
 }
 
 const isLoadRepair = ({ repair }: RepairClass): boolean => repair === 'separate-leads' || repair === 'clean-cooling';

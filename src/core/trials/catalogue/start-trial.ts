@@ -1,7 +1,7 @@
 import type { Change, Machine, Part, PartKind, Placement } from '../../machine';
 import { START_OUTCOMES, START_OUTCOME_LABELS, type StartDepth } from '../../startup';
 import type { CautionId } from '../caution';
-import type { OutcomeOption, Trial } from '../trial';
+import type { Handling, OutcomeOption, Trial } from '../trial';
 
 /** The common shape of start attempts, and what handling a part brings with it. */
 
@@ -72,3 +72,9 @@ export const offFirst = (part: Part): string[] => (isInside(part) ? ['Switch off
 
 export const moveCable = (machine: Machine, to: string): Change[] =>
   machine.parts.filter((p) => p.kind === 'display-cable').map((p) => place(p, { state: 'moved', to }));
+
+/** What is seated anew along with a part: the plugs on the board with the supply, the cooler with the processor. */
+export function seatedWith(machine: Machine, part: Part): Handling[] {
+  const kind = part.kind === 'supply' ? 'board' : part.kind === 'processor' ? 'cooler' : null;
+  return machine.parts.filter((other) => other.kind === kind).map(({ id }) => ({ act: 'reseat', part: id }));
+}

@@ -1,5 +1,6 @@
 import {
   isFilled,
+  nameInWords,
   placementOf,
   type Change,
   type Configuration,
@@ -8,7 +9,7 @@ import {
   type PartKind,
 } from '../../machine';
 import type { Trial } from '../trial';
-import { handlingCautions, isInside, moveCable, offFirst, out, place, startTrial } from './start-trial';
+import { handlingCautions, isInside, moveCable, offFirst, out, place, seatedWith, startTrial } from './start-trial';
 
 /** Start attempts in chosen configurations. Each function gives the trials of one idea for one machine. */
 
@@ -72,11 +73,11 @@ export function startsWithout(machine: Machine, configuration: Configuration): T
       const toBoard = part.kind === 'card' ? moveCable(machine, 'the board output') : [];
       return startTrial({
         id: `out/${part.id}`,
-        title: `Start without ${part.name}`,
+        title: `Start without ${nameInWords(part)}`,
         purpose: 'If the complaint goes away, it is this part, its lead or its place.',
         steps: [
           ...offFirst(part),
-          `Take out or unplug ${part.name}.`,
+          `Take out or unplug ${nameInWords(part)}.`,
           ...(toBoard.length > 0 ? ["Put the monitor cable into the board's own output."] : []),
           'Start it and watch for a minute.',
         ],
@@ -97,15 +98,19 @@ export function startsWithBack(machine: Machine, configuration: Configuration): 
     .map((part) =>
       startTrial({
         id: `back/${part.id}`,
-        title: `Put ${part.name} back and start`,
+        title: `Put ${nameInWords(part)} back and start`,
         purpose: 'If the fault comes back with it, that is the proof.',
-        steps: [...offFirst(part), `Put ${part.name} back as it was found.`, 'Start it and watch for a minute.'],
+        steps: [
+          ...offFirst(part),
+          `Put ${nameInWords(part)} back as it was found.`,
+          'Start it and watch for a minute.',
+        ],
         part,
         changes: [
           place(part, { state: 'as-found' }),
           ...(part.kind === 'card' ? cableBack(machine, configuration) : []),
         ],
-        handling: [{ act: 'reseat', part: part.id }],
+        handling: [{ act: 'reseat', part: part.id }, ...seatedWith(machine, part)],
         minutes: watchMinutes,
         cautions: handlingCautions(part),
         inside: isInside(part),
@@ -118,7 +123,7 @@ const cableBack = (machine: Machine, configuration: Configuration): Change[] =>
     .filter((p) => p.kind === 'display-cable' && placementOf(configuration, p.id).state === 'moved')
     .map((p) => place(p, { state: 'as-found' }));
 
-/** Swap one part for a spare that is known to work. */
+/** Swap one part for a spare that is known to work. A cooler is mounted again instead: that is the same work. */
 export function startsWithSpare(machine: Machine, configuration: Configuration): Trial[] {
   const swappable: readonly PartKind[] = [
     'cord',
@@ -131,7 +136,6 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
     'monitor',
     'display-cable',
     'keyboard',
-    'cooler',
     'processor',
     'board',
   ];
@@ -141,17 +145,17 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
     .map((part) =>
       startTrial({
         id: `spare/${part.id}`,
-        title: `Start with a spare in place of ${part.name}`,
+        title: `Start with a spare in place of ${nameInWords(part)}`,
         purpose:
           'A known-good part in its place clears or blames it. A swap also reseats: put the old part back to prove it.',
         steps: [
           ...offFirst(part),
-          `Put a known-good spare in place of ${part.name}.`,
+          `Put a known-good spare in place of ${nameInWords(part)}${firstFirmware(part)}.`,
           'Start it and watch for a minute.',
         ],
         part,
         changes: [place(part, { state: 'spare' })],
-        handling: swapHandling(machine, part),
+        handling: seatedWith(machine, part),
         minutes: watchMinutes,
         spares: [part.kind],
         cautions: handlingCautions(part),
@@ -159,6 +163,9 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
       }),
     );
 }
+
+const firstFirmware = ({ kind }: Part): string =>
+  kind === 'processor' ? ', one that the board has known from its first firmware' : '';
 
 /** Swaps that matter to a machine that cuts out: watched through full load. */
 export function loadsWithSpare(machine: Machine, configuration: Configuration): Trial[] {
@@ -169,17 +176,17 @@ export function loadsWithSpare(machine: Machine, configuration: Configuration): 
     .map((part) =>
       startTrial({
         id: `load-with-spare/${part.id}`,
-        title: `Run under full load with a spare in place of ${part.name}`,
+        title: `Run under full load with a spare in place of ${nameInWords(part)}`,
         purpose: 'A part that gives in only under load is cleared or blamed only under load.',
         steps: [
           ...offFirst(part),
-          `Put a known-good spare in place of ${part.name}.`,
+          `Put a known-good spare in place of ${nameInWords(part)}.`,
           'Start a full load of processor and card and watch it for five minutes.',
         ],
         part,
         depth: 'load',
         changes: [place(part, { state: 'spare' })],
-        handling: swapHandling(machine, part),
+        handling: seatedWith(machine, part),
         minutes: loadMinutes,
         spares: [part.kind],
         cautions: [...handlingCautions(part), 'hot-cooler'],
@@ -187,12 +194,6 @@ export function loadsWithSpare(machine: Machine, configuration: Configuration): 
       }),
     );
 }
-
-/** A swap of the supply also reseats the plugs on the board. */
-const swapHandling = (machine: Machine, part: Part): Trial['handling'] =>
-  part.kind === 'supply'
-    ? machine.parts.filter((p) => p.kind === 'board').map((p) => ({ act: 'reseat', part: p.id }))
-    : [];
 
 /** One module in one slot: a cell of the memory matrix. */
 export function startsWithOneModule(machine: Machine, configuration: Configuration): Trial[] {
@@ -205,11 +206,11 @@ export function startsWithOneModule(machine: Machine, configuration: Configurati
       const home = module.slot === slot.id;
       return startTrial({
         id: `only/${module.id}/${slot.id}`,
-        title: `Start with only ${module.name} in ${slot.name}`,
+        title: `Start with only ${nameInWords(module)} in ${slot.name}`,
         purpose: 'If it starts, this module and this slot are good.',
         steps: [
           'Switch off and pull the cord.',
-          `Leave only ${module.name}, in ${slot.name}. Both sides click.`,
+          `Leave only ${nameInWords(module)}, in ${slot.name}. Both sides click.`,
           'Start it and wait up to three minutes.',
         ],
         part: module,
