@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { DECLARED_KINDS, type Change, type DeclaredMachine } from '../core/machine';
+import { BOARD_FORMS, DECLARED_KINDS, type Change, type DeclaredMachine } from '../core/machine';
 
 const id = z
   .string()
@@ -17,7 +17,13 @@ const declaredPart = z.strictObject({
     .optional()
     .describe('For a module: the slot it was found in. Default: the next free one in board order.'),
   bus: z.enum(['sata', 'm2']).optional().describe('For a drive. Default: sata.'),
+  socket: slotName
+    .optional()
+    .describe('For a drive: the socket it was found in. Default: the next free one that is not switched off.'),
+  loose: z.boolean().optional().describe('It lies beside the machine, to be proven. Default: false.'),
 });
+
+const socketNames = z.array(slotName).max(16);
 
 const boardFacts = z.strictObject({
   slots: z
@@ -31,6 +37,17 @@ const boardFacts = z.strictObject({
   speaker: z.boolean().optional().describe('A speaker is fitted. Default: false.'),
   standbyLight: z.boolean().optional().describe('A light for standby power. Default: true.'),
   trainsMemory: z.boolean().optional().describe('First starts are slow. Default: true.'),
+  form: z.enum(BOARD_FORMS).optional().describe('Default: ATX, or palm-size where there is a DC adapter.'),
+  sockets: z
+    .strictObject({ sata: socketNames, m2: socketNames })
+    .optional()
+    .describe('Data sockets for drives as the board names them. Default: SATA 1 to SATA 4 and M.2 1.'),
+  sharing: z
+    .array(z.strictObject({ filled: slotName, switchesOff: socketNames }))
+    .max(16)
+    .nullable()
+    .optional()
+    .describe('Sockets that are switched off while another is filled. Default: not looked up.'),
 });
 
 /** A machine as somebody writes it down; what is left out is taken as usual. */

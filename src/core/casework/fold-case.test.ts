@@ -1,4 +1,4 @@
-import { foldCase, type CaseEvent, type EventBody } from '.';
+import { diagnoseCase, foldCase, type CaseEvent, type EventBody } from '.';
 import { eventId, eventsOf, stateOf } from './testing-log';
 
 const opened = eventsOf({ machine: { parts: [{ id: 'drive', kind: 'drive' }] }, told: 'twitch' });
@@ -152,4 +152,25 @@ test('the order of trials and what is not at hand are part of the case, the last
   expect(stateOfLog(log)).toMatchObject({ school: 'swap-first', lacking: { tools: ['meter'], spares: ['supply'] } });
   const struck = [...log, { ...base(3), kind: 'entry-struck', entry: eventId(52), reason: 'No' } as const];
   expect(stateOfLog(struck).school).toBe('outside-in');
+});
+
+test('setting the machine up by hand seats what is put back, which may cure, and is no evidence by itself', () => {
+  const out = { kind: 'place', part: 'module', to: { state: 'out' } } as const;
+  const back = { kind: 'place', part: 'module', to: { state: 'as-found' } } as const;
+  const log = [
+    event(1, { kind: 'trial-done', trial: 'start', outcome: 'at-memory' }),
+    event(2, { kind: 'configuration-changed', changes: [out] }),
+    event(3, { kind: 'configuration-changed', changes: [back] }),
+  ];
+  const { state } = fold(...log);
+  expect(state?.steps.at(-1)?.handling).toEqual([{ act: 'reseat', part: 'module' }]);
+  const notHome = (events: CaseEvent[]) => {
+    const folded = fold(...events).state;
+    if (!folded) throw new Error('expected a case');
+    return diagnoseCase(folded).suspects.find(({ fault }) => fault === 'module-not-home@module')?.probability ?? 0;
+  };
+  const works = event(4, { kind: 'trial-done', trial: 'start', outcome: 'works' });
+  const [first] = log;
+  if (!first) throw new Error('expected an entry');
+  expect(notHome([...log, works])).toBeGreaterThan(3 * notHome([first, works]));
 });

@@ -1,10 +1,22 @@
-import { applyChanges, asFound, completeMachine, describeChanges, type Change, type Machine } from '../machine';
+import {
+  applyChanges,
+  completeMachine,
+  describeChanges,
+  fittedModules,
+  foundConfiguration,
+  nameOf,
+  slotOf,
+  type Change,
+  type Configuration,
+  type Machine,
+} from '../machine';
 import { instantiateFaults } from '../faults';
 import type { EvidenceStep } from '../diagnosis';
 import { technicianMisreads } from '../diagnosis';
 import { findTrial, gradeReading, handlingOf, isSilent, SILENT_OUTCOMES, type Trial } from '../trials';
 import type { CaseProblem, CaseState, Folded } from './case-state';
 import type { CaseClosed, CaseEvent, CaseOpened, ConfigurationChanged, EntryStruck, TrialDone } from './event';
+import { setUpStep } from './set-up-step';
 import { toldStep } from './told-step';
 
 type Refusal = Omit<CaseProblem, 'event'>;
@@ -62,7 +74,7 @@ function openCase(opened: CaseOpened): Stepped {
   return advance({
     opened,
     machine,
-    configuration: asFound,
+    configuration: foundConfiguration(machine),
     caseOpen: false,
     steps: opened.told === null ? [] : [toldStep(opened.id, machine, opened.told)],
     entries: [{ event: opened, struckBy: null, trial: null, changes: '' }],
@@ -179,9 +191,18 @@ function changeConfiguration(state: CaseState, event: ConfigurationChanged): Ste
   const refusal = event.changes.map((change, i) => checkChange(state.machine, change, i)).find((r) => r !== null);
   if (refusal) return { ok: false, refusal };
   const words = describeChanges(state.machine, event.changes);
+  const configuration = applyChanges(state.configuration, event.changes);
+  const crowded = crowdedSlot(state.machine, configuration);
+  if (crowded)
+    return refuse(
+      ['changes'],
+      'slot-taken',
+      `expected one module a slot, found two in ${crowded} (take one out first)`,
+    );
   return advance({
     ...state,
-    configuration: applyChanges(state.configuration, event.changes),
+    configuration,
+    steps: [...state.steps, setUpStep(event.id, state.machine, { configuration, changes: event.changes })],
     entries: replaceLast(state, null, words),
     stage: state.stage === 'waiting' ? 'on-bench' : state.stage,
   });
@@ -190,13 +211,28 @@ function changeConfiguration(state: CaseState, event: ConfigurationChanged): Ste
 function checkChange(machine: Machine, change: Change, index: number): Refusal | null {
   if (change.kind !== 'place') return null;
   const part = machine.parts.find(({ id }) => id === change.part);
-  return part && part.kind !== 'slot' && part.kind !== 'channel'
+  if (!part || part.kind === 'slot' || part.kind === 'channel')
+    return {
+      path: ['changes', index, 'part'],
+      code: 'unknown-part',
+      message: `expected a part of this machine, found "${change.part}"`,
+    };
+  const { to } = change;
+  const isSlot = to.state !== 'moved' || machine.parts.some(({ kind, id }) => kind === 'slot' && id === to.to);
+  return part.kind !== 'module' || isSlot
     ? null
     : {
-        path: ['changes', index, 'part'],
-        code: 'unknown-part',
-        message: `expected a part of this machine, found "${change.part}"`,
+        path: ['changes', index, 'to', 'to'],
+        code: 'unknown-slot',
+        message: `expected a slot of this board, found "${to.state === 'moved' ? to.to : ''}"`,
       };
+}
+
+/** The name of a slot with two modules in it; null where there is none. */
+function crowdedSlot(machine: Machine, configuration: Configuration): string | null {
+  const slots = fittedModules(machine, configuration).map((module) => slotOf(configuration, module));
+  const twice = slots.find((slot, i) => slots.indexOf(slot) !== i);
+  return twice ? nameOf(machine, twice) : null;
 }
 
 function strike(before: CaseState, listed: CaseState, event: EntryStruck): Stepped {

@@ -1,4 +1,4 @@
-import { asFound, type Machine } from '../machine';
+import { foundConfiguration, type Machine } from '../machine';
 import { toldTrialId, type EvidenceStep } from '../diagnosis';
 import type { StartOutcome } from '../startup';
 import { findTrial } from '../trials';
@@ -8,12 +8,12 @@ const ownerMisreports = 0.08;
 
 /** What the owner told, as evidence: a start of the machine as found, watched through use. */
 export function toldStep(eventId: string, machine: Machine, outcome: StartOutcome): EvidenceStep {
-  const start = findTrial(machine, asFound, 'run-under-load');
+  const start = findTrial(machine, foundConfiguration(machine), 'run-under-load');
   if (!start) throw new Error('toldStep: expected the trial run-under-load in every machine');
   return {
     id: eventId,
     trial: { ...start, id: toldTrialId, title: 'What the owner told', handling: [], changes: [] },
-    configuration: asFound,
+    configuration: foundConfiguration(machine),
     handling: [],
     outcome,
     volts: null,

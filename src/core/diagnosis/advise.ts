@@ -149,7 +149,8 @@ function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): 
       why: 'It went away with the change. Undo it: if the fault comes back, that is proof.',
     };
   if (turns !== 3 || isAway) return null;
-  const awayAgain = [`out/${id}`, `spare/${id}`, `load-with-spare/${id}`].filter((trial) =>
+  const beside = input.machine.parts.filter((part) => part.loose).map((part) => `back/${part.id}`);
+  const awayAgain = [`out/${id}`, `spare/${id}`, `load-with-spare/${id}`, ...beside].filter((trial) =>
     input.steps.some((step) => step.trial.id === trial),
   );
   const trial = awayAgain.find((wanted) => plan.proposals.some((proposal) => proposal.trial.id === wanted));

@@ -37,6 +37,7 @@ export function partsAway({ machine, configuration, steps }: DiagnosisInput): st
     for (const change of outcome === 'could-not' ? [] : trial.changes)
       if (change.kind === 'place') placedByRepair.set(change.part, trial.repair !== null);
   return machine.parts
+    .filter((part) => !(part.loose && placementOf(configuration, part.id).state === 'out'))
     .map(({ id }) => id)
     .filter((id) => ['out', 'spare', 'moved'].includes(placementOf(configuration, id).state))
     .filter((id) => !placedByRepair.get(id));

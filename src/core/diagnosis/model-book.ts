@@ -1,4 +1,4 @@
-import { applyChanges, asFound, type Configuration, type Machine } from '../machine';
+import { applyChanges, foundConfiguration, type Configuration, type Machine } from '../machine';
 import { setUpMinutes, trialsFor, type Trial } from '../trials';
 import { cureChance } from './cure-chance';
 import type { HypothesisSpace } from './hypothesis-space';
@@ -35,7 +35,7 @@ const mostConfigurations = 12;
 /** A book that fills as it is asked, and starts afresh when it is full. */
 export function createModelBook(machine: Machine, space: HypothesisSpace): ModelBook {
   const { variants, faults } = space;
-  const whenFound = actingFaults(faults, machine, asFound);
+  const whenFound = actingFaults(faults, machine, foundConfiguration(machine));
   const acting = new Map<string, Uint8Array>();
   const models = new Map<string, OutcomeModel>();
   const ready = new Map<string, readonly ReadyTrial[]>();

@@ -1,10 +1,12 @@
 import {
   fittedModules,
+  foundConfiguration,
   isFilled,
   isOriginalIn,
   placementOf,
   slotId,
   slotOf,
+  socketsOff,
   type Machine,
   type Part,
   type PartKind,
@@ -82,3 +84,11 @@ export const machineHas =
 
 export const count = (machine: Machine, kind: PartKind): number =>
   machine.parts.filter((part) => part.kind === kind).length;
+
+/** A drive whose socket a fitted M.2 card may switch off; where the sharing was looked up, one that it does. */
+export function mayShareLanes(machine: Machine, drive: Part): boolean {
+  if (drive.bus !== 'sata' || drive.loose) return false;
+  const { sharing } = machine.board;
+  if (sharing === null) return machine.parts.some((part) => part.bus === 'm2');
+  return drive.socket !== undefined && socketsOff(machine, foundConfiguration(machine)).includes(drive.socket);
+}

@@ -1,3 +1,4 @@
+import { findMachineProblems, type MachineProblem } from './machine-problems';
 import type { BoardFacts, DeclaredKind, Machine, Part } from './part';
 
 /** A part as somebody writes it down: only what differs from the usual. */
@@ -8,6 +9,10 @@ export interface DeclaredPart {
   /** For a module: the board's name of the slot it was found in, for instance "A2". */
   readonly slot?: string;
   readonly bus?: 'sata' | 'm2';
+  /** For a drive: the socket it was found in, as the board names it. */
+  readonly socket?: string;
+  /** It lies beside the machine, to be proven; nothing of it is attached as found. */
+  readonly loose?: boolean;
 }
 
 export interface DeclaredMachine {
@@ -19,17 +24,11 @@ export interface DeclaredMachine {
   readonly bare?: boolean;
 }
 
-export interface MachineProblem {
-  readonly path: readonly (string | number)[];
-  readonly code: 'duplicate-part' | 'unknown-slot' | 'slot-taken' | 'two-power-sources' | 'reserved-id';
-  readonly message: string;
-}
-
 export type CompletedMachine =
   | { readonly ok: true; readonly machine: Machine }
   | { readonly ok: false; readonly problems: readonly MachineProblem[] };
 
-const usualBoard: BoardFacts = {
+const usualBoard: Omit<BoardFacts, 'form'> = {
   slots: [
     { name: 'A2', channel: 'A' },
     { name: 'B2', channel: 'B' },
@@ -41,6 +40,8 @@ const usualBoard: BoardFacts = {
   speaker: false,
   standbyLight: true,
   trainsMemory: true,
+  sockets: { sata: ['SATA 1', 'SATA 2', 'SATA 3', 'SATA 4'], m2: ['M.2 1'] },
+  sharing: null,
 };
 
 /** What a whole machine has as well. */
@@ -96,8 +97,8 @@ export const channelId = (channel: string): string => `channel-${channel}`;
  * @example completeMachine({ name: 'Kiosk', parts: [] }) // => { ok: true, machine: { parts: [14 parts and slots ...] } }
  */
 export function completeMachine(declared: DeclaredMachine): CompletedMachine {
-  const board: BoardFacts = { ...usualBoard, ...declared.board };
-  const problems = [...findDuplicates(declared), ...findSlotProblems(declared, board), ...findPowerProblems(declared)];
+  const board = boardOf(declared);
+  const problems = findMachineProblems(declared, board);
   if (problems.length > 0) return { ok: false, problems };
   const whole = { ...declared, parts: [...declared.parts, ...missingParts(declared)] };
   const parts = [...withNames(whole, board), ...boardPlaces(board)];
@@ -107,35 +108,55 @@ export function completeMachine(declared: DeclaredMachine): CompletedMachine {
   };
 }
 
-const has = (declared: DeclaredMachine, kind: DeclaredKind): boolean => declared.parts.some((p) => p.kind === kind);
+/** What the board is where nobody said otherwise: a machine on an adapter is palm-size. */
+function boardOf(declared: DeclaredMachine): BoardFacts {
+  const form = has(declared, 'adapter') ? ('palm-size' as const) : ('ATX' as const);
+  return { form, ...usualBoard, ...declared.board };
+}
 
-const impliedFor = (declared: DeclaredMachine) => (declared.bare ? implied : [...implied, ...impliedWhenWhole]);
+export const has = (declared: DeclaredMachine, kind: DeclaredKind): boolean =>
+  declared.parts.some((p) => p.kind === kind);
+
+export const impliedFor = (declared: DeclaredMachine) => (declared.bare ? implied : [...implied, ...impliedWhenWhole]);
 
 function withNames(declared: DeclaredMachine, board: BoardFacts): Part[] {
   const taken = new Set(declared.parts.flatMap((p) => (p.kind === 'module' && p.slot ? [p.slot] : [])));
   const free = board.slots.map((s) => s.name).filter((name) => !taken.has(name));
+  const freeSockets = { sata: freeSocketsOf(declared, board, 'sata'), m2: freeSocketsOf(declared, board, 'm2') };
   const counts = new Map<DeclaredKind, number>();
   return declared.parts.map((part) => {
     const nth = (counts.get(part.kind) ?? 0) + 1;
     counts.set(part.kind, nth);
     const many = declared.parts.filter((p) => p.kind === part.kind).length > 1;
     const name = part.name ?? (many ? `${usualNames[part.kind]} ${nth}` : usualNames[part.kind]);
-    const slotName = part.kind === 'module' ? (part.slot ?? free.shift()) : undefined;
+    const slotName = part.kind === 'module' && !part.loose ? (part.slot ?? free.shift()) : undefined;
+    const bus = part.bus ?? 'sata';
+    const socket = part.kind === 'drive' && !part.loose ? (part.socket ?? freeSockets[bus].shift()) : undefined;
     return {
       id: part.id,
       kind: part.kind,
       name,
       ...(slotName === undefined ? {} : { slot: slotId(slotName) }),
-      ...(part.kind === 'drive' ? { bus: part.bus ?? 'sata' } : {}),
+      ...(part.kind === 'drive' ? { bus } : {}),
+      ...(socket === undefined ? {} : { socket }),
+      ...(part.loose ? { loose: true } : {}),
     };
   });
+}
+
+function freeSocketsOf(declared: DeclaredMachine, board: BoardFacts, bus: 'sata' | 'm2'): string[] {
+  const taken = new Set(declared.parts.map(({ socket }) => socket));
+  const off = (board.sharing ?? [])
+    .filter(({ filled }) => declared.parts.some((part) => part.socket === filled))
+    .flatMap(({ switchesOff }) => switchesOff);
+  return board.sockets[bus].filter((name) => !taken.has(name) && !off.includes(name));
 }
 
 function missingParts(declared: DeclaredMachine): DeclaredPart[] {
   const missing: DeclaredPart[] = impliedFor(declared)
     .filter(({ kind }) => !has(declared, kind))
     .map(({ kind, name }) => ({ id: kind, kind, name }));
-  const noPower = !has(declared, 'supply') && !has(declared, 'adapter');
+  const noPower = !declared.parts.some(({ kind, loose }) => (kind === 'supply' || kind === 'adapter') && !loose);
   return noPower ? [...missing, { id: 'supply', kind: 'supply', name: 'supply' }] : missing;
 }
 
@@ -150,63 +171,4 @@ function boardPlaces(board: BoardFacts): Part[] {
     })),
     ...channels.map((c): Part => ({ id: channelId(c), kind: 'channel', name: `memory channel ${c}` })),
   ];
-}
-
-function findDuplicates(declared: DeclaredMachine): MachineProblem[] {
-  const seen = new Set<string>();
-  return declared.parts.flatMap((part, index): MachineProblem[] => {
-    const path = ['parts', index, 'id'];
-    if (/^(slot|channel)-/.test(part.id))
-      return [
-        {
-          path,
-          code: 'reserved-id',
-          message: `expected an id not starting with slot- or channel-, found "${part.id}"`,
-        },
-      ];
-    const twice = seen.has(part.id);
-    const clashes = impliedFor(declared).some(({ kind }) => kind === part.id && !has(declared, kind));
-    seen.add(part.id);
-    return twice || clashes
-      ? [{ path, code: 'duplicate-part', message: `expected an id used once in the machine, found "${part.id}" again` }]
-      : [];
-  });
-}
-
-function findSlotProblems(declared: DeclaredMachine, board: BoardFacts): MachineProblem[] {
-  const names = board.slots.map((s) => s.name);
-  const taken = new Set<string>();
-  const modules = declared.parts.filter((p) => p.kind === 'module');
-  const problems = declared.parts.flatMap((part, index): MachineProblem[] => {
-    if (part.kind !== 'module' || part.slot === undefined) return [];
-    const path = ['parts', index, 'slot'];
-    if (!names.includes(part.slot))
-      return [{ path, code: 'unknown-slot', message: `expected one of ${names.join(', ')}, found "${part.slot}"` }];
-    if (taken.has(part.slot))
-      return [
-        { path, code: 'slot-taken', message: `expected a free slot, found "${part.slot}", which already has a module` },
-      ];
-    taken.add(part.slot);
-    return [];
-  });
-  if (modules.length > names.length)
-    problems.push({
-      path: ['parts'],
-      code: 'slot-taken',
-      message: `expected at most ${names.length} modules for ${names.length} slots, found ${modules.length}`,
-    });
-  return problems;
-}
-
-function findPowerProblems(declared: DeclaredMachine): MachineProblem[] {
-  const sources = declared.parts.filter((p) => p.kind === 'supply' || p.kind === 'adapter');
-  return sources.length > 1
-    ? [
-        {
-          path: ['parts'],
-          code: 'two-power-sources',
-          message: `expected one supply or DC adapter, found ${sources.length}`,
-        },
-      ]
-    : [];
 }

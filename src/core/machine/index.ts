@@ -1,7 +1,10 @@
-export { DECLARED_KINDS, DERIVED_KINDS, nameInWords, PART_KINDS } from './part';
-export type { BoardFacts, DeclaredKind, Machine, Part, PartKind, SlotFacts } from './part';
+export { BOARD_FORMS, DECLARED_KINDS, DERIVED_KINDS, nameInWords, PART_KINDS } from './part';
+export type { BoardFacts, BoardForm, DeclaredKind, LaneSharing, Machine, Part, PartKind, SlotFacts } from './part';
 export { channelId, completeMachine, slotId } from './complete-machine';
-export type { CompletedMachine, DeclaredMachine, DeclaredPart, MachineProblem } from './complete-machine';
+export type { CompletedMachine, DeclaredMachine, DeclaredPart } from './complete-machine';
+export type { MachineProblem } from './machine-problems';
+export { foundConfiguration, insteadOf, movesOf, socketOf, socketsOff, warningsOf } from './moves';
+export type { Move } from './moves';
 export {
   applyChanges,
   asFound,

@@ -41,6 +41,20 @@ export interface Part {
   readonly channel?: string;
   /** For a drive: how it is attached. */
   readonly bus?: 'sata' | 'm2';
+  /** For a drive: the socket it was found in, as the board names it. */
+  readonly socket?: string;
+  /** It lies beside the machine and is not attached as found: one of several to be proven. */
+  readonly loose?: boolean;
+}
+
+/** Board sizes by their standards' names, and those that follow none. */
+export const BOARD_FORMS = ['ATX', 'Micro-ATX', 'Mini-ITX', 'palm-size'] as const;
+export type BoardForm = (typeof BOARD_FORMS)[number];
+
+/** Sockets that are switched off while another one is filled: they share its lanes. */
+export interface LaneSharing {
+  readonly filled: string;
+  readonly switchesOff: readonly string[];
 }
 
 /** A memory slot as the board's manual names it. */
@@ -59,6 +73,11 @@ export interface BoardFacts {
   readonly standbyLight: boolean;
   /** Memory training makes a first start slow. */
   readonly trainsMemory: boolean;
+  readonly form: BoardForm;
+  /** Data sockets for drives, by bus, as the board names them. */
+  readonly sockets: Readonly<Record<'sata' | 'm2', readonly string[]>>;
+  /** Null: nobody has looked it up. */
+  readonly sharing: readonly LaneSharing[] | null;
 }
 
 /** A complete machine: every declared, implied and derived part, and the board's facts. */

@@ -1,4 +1,11 @@
-import { applyChanges, asFound, completeMachine, isOriginalIn, type Configuration, type Machine } from '../machine';
+import {
+  applyChanges,
+  foundConfiguration,
+  completeMachine,
+  isOriginalIn,
+  type Configuration,
+  type Machine,
+} from '../machine';
 import {
   breakOf,
   canAct,
@@ -76,7 +83,7 @@ export function drawFaultyMachine(
   for (let attempt = 0; attempt < mostTries; attempt++) {
     const drawn = drawWays(ways, (name) => dice(`${name} ${attempt}`), dice('how many') < twoFaults ? 2 : 1);
     const faults = drawn.map(({ fault, appearance }) => ({ fault, stops: breakOf(fault, appearance, machine) }));
-    const acting = faults.filter(({ fault }) => canAct(fault, machine, asFound));
+    const acting = faults.filter(({ fault }) => canAct(fault, machine, foundConfiguration(machine)));
     if (acting.length === 0) continue;
     const shown = complain(machine, faults, (name) => dice(`${name} ${attempt}`));
     if (!shown) continue;
@@ -135,7 +142,7 @@ function complain(machine: Machine, faults: readonly PresentFault[], dice: Dice)
 const startChances = (machine: Machine, faults: readonly PresentFault[], depth: 'start' | 'load'): Float64Array =>
   expectOutcomes(
     { id: 'complaint', observe: { kind: 'start', depth }, part: null },
-    { machine, configuration: asFound },
+    { machine, configuration: foundConfiguration(machine) },
     faults,
     0,
   );

@@ -1,4 +1,4 @@
-import { applyChanges, asFound, type Configuration } from '../machine';
+import { applyChanges, foundConfiguration, type Configuration } from '../machine';
 import { canAct } from '../faults';
 import { toldStep } from '../casework';
 import {
@@ -54,7 +54,13 @@ interface Bench {
  */
 export function playCase(faulty: FaultyMachine, { school = 'best-value', known = null }: PlayOptions = {}) {
   const { machine, circumstances, faults } = faulty;
-  const bench: Bench = { configuration: asFound, caseOpen: false, there: faults, minutes: 0, steps: [] };
+  const bench: Bench = {
+    configuration: foundConfiguration(machine),
+    caseOpen: false,
+    there: faults,
+    minutes: 0,
+    steps: [],
+  };
   bench.steps.push(toldStep('told', machine, faulty.told));
   doTrial(faulty, bench, trialOf(faulty, bench, faulty.underLoad ? 'run-under-load' : 'start'), faulty.complaint);
   const classes = new Set(faults.map(({ fault }) => fault.repairClass.id));

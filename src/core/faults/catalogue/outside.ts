@@ -1,7 +1,15 @@
 /** Fault modes from picture to load: monitor, ports, drives, system, heat. Over 250 lines because it is a table. */
 import type { FaultMode } from '../fault-mode';
 import { judged } from '../fault-mode';
-import { asFoundOnly, cableWhereFound, machineHas, originalAttached, whileFilled, withFoundSettings } from '../scene';
+import {
+  asFoundOnly,
+  cableWhereFound,
+  machineHas,
+  mayShareLanes,
+  originalAttached,
+  whileFilled,
+  withFoundSettings,
+} from '../scene';
 
 export const outsideFaults: readonly FaultMode[] = [
   {
@@ -234,7 +242,7 @@ export const outsideFaults: readonly FaultMode[] = [
     title: '{part} is in a socket that is switched off',
     reason: 'A fitted M.2 card may switch two SATA sockets off.',
     looks: [{ as: 'no-boot', weight: 1 }],
-    existsIn: (machine, part) => part.bus === 'sata' && machine.parts.some((p) => p.bus === 'm2'),
+    existsIn: mayShareLanes,
     actsIn: asFoundOnly,
     repair: 'move-drive',
     seen: [{ look: 'drive-leads', as: 'disabled-socket', chance: 0.85 }],

@@ -1,4 +1,5 @@
 import {
+  insteadOf,
   isFilled,
   nameInWords,
   placementOf,
@@ -95,18 +96,22 @@ export function startsWithBack(machine: Machine, configuration: Configuration): 
   return machine.parts
     .filter((part) => placementOf(configuration, part.id).state !== 'as-found')
     .filter((part) => placementOf(configuration, part.id).state !== 'new')
+    .filter((part) => !(part.loose && part.kind === 'module'))
     .map((part) =>
       startTrial({
         id: `back/${part.id}`,
-        title: `Put ${nameInWords(part)} back and start`,
-        purpose: 'If the fault comes back with it, that is the proof.',
+        title: part.loose ? `Put ${nameInWords(part)} in and start` : `Put ${nameInWords(part)} back and start`,
+        purpose: part.loose
+          ? 'A part is proven only by working, or by failing where another works.'
+          : 'If the fault comes back with it, that is the proof.',
         steps: [
           ...offFirst(part),
-          `Put ${nameInWords(part)} back as it was found.`,
+          part.loose ? `Put in ${nameInWords(part)}.` : `Put ${nameInWords(part)} back as it was found.`,
           'Start it and watch for a minute.',
         ],
         part,
         changes: [
+          ...insteadOf(machine, configuration, part),
           place(part, { state: 'as-found' }),
           ...(part.kind === 'card' ? cableBack(machine, configuration) : []),
         ],
