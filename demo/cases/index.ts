@@ -1,4 +1,5 @@
 import type { DemoCase } from '../demo-case';
+import { buoyStore } from './buoy-store';
 import { chartTable } from './chart-table';
 import { drawingMachine } from './drawing-machine';
 import { editingMachine } from './editing-machine';
@@ -26,4 +27,5 @@ export const demoCases: readonly DemoCase[] = [
   kelpLab,
   ropeWalk,
   sailMaker,
+  buoyStore,
 ];

@@ -45,7 +45,7 @@ test('starts with demo data, keeps it over a crash of everything, stops all that
   test.setTimeout(180_000);
   const folder = mkdtempSync(join(tmpdir(), 'jovial-probe-start-'));
   const first = await started(folder, '--demo');
-  expect(((await (await request.get(`${first.url}/api/cases`)).json()) as { cases: unknown[] }).cases).toHaveLength(12);
+  expect(((await (await request.get(`${first.url}/api/cases`)).json()) as { cases: unknown[] }).cases).toHaveLength(13);
   expect(statSync(join(folder, 'access.json')).mode & 0o077).toBe(0);
 
   const second = startCommand(folder);
@@ -62,7 +62,7 @@ test('starts with demo data, keeps it over a crash of everything, stops all that
     )
     .toBe('gone');
   const again = await started(folder);
-  expect(((await (await request.get(`${again.url}/api/cases`)).json()) as { cases: unknown[] }).cases).toHaveLength(12);
+  expect(((await (await request.get(`${again.url}/api/cases`)).json()) as { cases: unknown[] }).cases).toHaveLength(13);
 
   again.process.kill('SIGINT');
   expect(await ended(again.process)).toBe(0);

@@ -18,6 +18,7 @@ export const caseSummarySchema = z.strictObject({
   complaint: z.string(),
   stage: z.enum(CASE_STAGES),
   waitingFor: z.string().nullable(),
+  waitingUntil: z.iso.datetime().nullable(),
   trials: z.number().int().nonnegative(),
   openedAt: z.iso.datetime(),
   updatedAt: z.iso.datetime(),

@@ -16,6 +16,8 @@ const base = {
   by: words(80).describe('Who did it.'),
 };
 
+const speedMts = z.number().int().min(100).max(20_000);
+
 const bodies = {
   opened: {
     kind: z.literal('case-opened'),
@@ -35,7 +37,18 @@ const bodies = {
   changed: { kind: z.literal('configuration-changed'), changes: z.array(changeSchema).min(1).max(40) },
   note: { kind: z.literal('note-added'), text: words(2000) },
   struck: { kind: z.literal('entry-struck'), entry: entryId, reason: words(400) },
-  parked: { kind: z.literal('case-parked'), waitingFor: words(200) },
+  parked: {
+    kind: z.literal('case-parked'),
+    waitingFor: words(200),
+    until: z.iso.datetime({ offset: true }).optional().describe('Until when it is thought to wait.'),
+  },
+  noted: {
+    kind: z.literal('part-noted'),
+    part: z.string().min(1).max(60),
+    ratedMts: speedMts.optional().describe('Of a module: megatransfers a second, as the label says.'),
+    runningMts: speedMts.optional().describe('Of a module: megatransfers a second, as the firmware shows it.'),
+    paid: z.number().min(0).max(1_000_000).optional().describe("Price paid, in the shop's currency."),
+  },
   resumed: { kind: z.literal('case-resumed') },
   closed: {
     kind: z.literal('case-closed'),
@@ -66,6 +79,7 @@ export const caseEventSchema: z.ZodType<CaseEvent> = z.discriminatedUnion('kind'
   z.strictObject({ ...base, ...bodies.reopened }),
   z.strictObject({ ...base, ...bodies.school }),
   z.strictObject({ ...base, ...bodies.lacking }),
+  z.strictObject({ ...base, ...bodies.noted }),
 ]);
 
 const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional() };
@@ -90,6 +104,7 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...loose, ...bodies.reopened }),
   z.strictObject({ ...loose, ...bodies.school }),
   z.strictObject({ ...loose, ...bodies.lacking }),
+  z.strictObject({ ...loose, ...bodies.noted }),
 ]);
 
 export type WrittenEvent = z.infer<typeof writtenEventSchema>;

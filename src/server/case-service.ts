@@ -124,6 +124,7 @@ function projectionOf(state: CaseState, lastSequence: number): Projection {
     complaint: state.opened.complaint,
     stage: state.stage,
     waitingFor: state.waitingFor,
+    waitingUntil: state.waitingUntil === null ? null : new Date(state.waitingUntil).toISOString(),
     trials: counted.length,
     lastSequence,
     openedAt: new Date(state.opened.at).toISOString(),

@@ -1,3 +1,4 @@
+import type { ModuleSpeed } from '../isolation';
 import type { Configuration, Machine } from '../machine';
 import type { EvidenceStep, Lacking, School } from '../diagnosis';
 import type { Trial } from '../trials';
@@ -17,6 +18,12 @@ export interface Entry {
   readonly changes: string;
 }
 
+/** What was noted of one part; null for what was not. */
+export interface PartFacts extends ModuleSpeed {
+  /** In the shop's currency. */
+  readonly paid: number | null;
+}
+
 /** A case as its log makes it. */
 export interface CaseState {
   readonly opened: CaseOpened;
@@ -27,9 +34,13 @@ export interface CaseState {
   readonly entries: readonly Entry[];
   readonly stage: CaseStage;
   readonly waitingFor: string | null;
+  /** ISO 8601; null where nobody can say. */
+  readonly waitingUntil: string | null;
   readonly closed: CaseClosed | null;
   readonly school: School;
   readonly lacking: Lacking;
+  /** What was noted of parts, by part id. */
+  readonly partFacts: Readonly<Record<string, PartFacts>>;
 }
 
 /** Why an event or a log is refused, and where. */

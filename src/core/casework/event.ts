@@ -56,6 +56,20 @@ export interface EntryStruck extends EventBase {
 export interface CaseParked extends EventBase {
   readonly kind: 'case-parked';
   readonly waitingFor: string;
+  /** Until when it is thought to wait: ISO 8601 with zone. Left out where nobody can say. */
+  readonly until?: string;
+}
+
+/** Facts of one part; what is given takes the place of what was noted before. */
+export interface PartNoted extends EventBase {
+  readonly kind: 'part-noted';
+  readonly part: string;
+  /** Of a module: megatransfers a second, as its label says. */
+  readonly ratedMts?: number;
+  /** Of a module: megatransfers a second, as the firmware or the system shows it. */
+  readonly runningMts?: number;
+  /** Price paid, in the shop's currency. */
+  readonly paid?: number;
 }
 
 export interface CaseResumed extends EventBase {
@@ -104,7 +118,8 @@ export type CaseEvent =
   | CaseClosed
   | CaseReopened
   | SchoolChosen
-  | LackingSet;
+  | LackingSet
+  | PartNoted;
 
 export type CaseEventKind = CaseEvent['kind'];
 

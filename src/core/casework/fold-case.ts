@@ -1,25 +1,22 @@
-import {
-  applyChanges,
-  completeMachine,
-  describeChanges,
-  fittedModules,
-  foundConfiguration,
-  nameOf,
-  slotOf,
-  type Change,
-  type Configuration,
-  type Machine,
-} from '../machine';
+import { applyChanges, completeMachine, describeChanges, foundConfiguration } from '../machine';
 import { instantiateFaults } from '../faults';
 import type { EvidenceStep } from '../diagnosis';
 import { technicianMisreads } from '../diagnosis';
-import { findTrial, gradeReading, handlingOf, isSilent, SILENT_OUTCOMES, type Trial } from '../trials';
-import type { CaseProblem, CaseState, Folded } from './case-state';
-import type { CaseClosed, CaseEvent, CaseOpened, ConfigurationChanged, EntryStruck, TrialDone } from './event';
+import { findTrial, handlingOf, type Trial } from '../trials';
+import type { CaseState, Folded, PartFacts } from './case-state';
+import { checkChange, checkOutcome, crowdedSlot, type Refusal } from './check-event';
+import type {
+  CaseClosed,
+  CaseEvent,
+  CaseOpened,
+  ConfigurationChanged,
+  EntryStruck,
+  PartNoted,
+  TrialDone,
+} from './event';
 import { setUpStep } from './set-up-step';
 import { toldStep } from './told-step';
 
-type Refusal = Omit<CaseProblem, 'event'>;
 type Stepped = { readonly ok: true; readonly state: CaseState } | { readonly ok: false; readonly refusal: Refusal };
 
 /**
@@ -55,6 +52,7 @@ const refuse = (path: Refusal['path'], code: string, message: string): Stepped =
 });
 const duplicate = (id: string): Stepped =>
   refuse(['id'], 'duplicate-event', `expected an id used once in the log, found "${id}" again`);
+const notWaiting = { waitingFor: null, waitingUntil: null } as const;
 const advance = (state: CaseState): Stepped => ({ ok: true, state });
 
 const struckBy = (events: readonly CaseEvent[]): Map<string, string> =>
@@ -79,10 +77,11 @@ function openCase(opened: CaseOpened): Stepped {
     steps: opened.told === null ? [] : [toldStep(opened.id, machine, opened.told)],
     entries: [{ event: opened, struckBy: null, trial: null, changes: '' }],
     stage: 'waiting',
-    waitingFor: null,
+    ...notWaiting,
     closed: null,
     school: 'best-value',
     lacking: { tools: [], spares: [] },
+    partFacts: {},
   });
 }
 
@@ -115,12 +114,14 @@ function applyEvent(state: CaseState, event: CaseEvent, struck: string | null): 
       return advance({ ...listed, school: event.school });
     case 'lacking-set':
       return advance({ ...listed, lacking: { tools: event.tools, spares: event.spares } });
+    case 'part-noted':
+      return notePart(listed, event);
     case 'entry-struck':
       return strike(state, listed, event);
     case 'case-parked':
-      return advance({ ...listed, stage: 'parked', waitingFor: event.waitingFor });
+      return advance({ ...listed, stage: 'parked', waitingFor: event.waitingFor, waitingUntil: event.until ?? null });
     case 'case-resumed':
-      return advance({ ...listed, stage: 'on-bench', waitingFor: null });
+      return advance({ ...listed, stage: 'on-bench', ...notWaiting });
     case 'case-closed':
       return closeCase(listed, event);
     case 'case-reopened':
@@ -158,33 +159,8 @@ function doTrial(state: CaseState, event: TrialDone, trial: Trial | null): Stepp
     steps: [...state.steps, step],
     entries: replaceLast(state, trial, changes.length > 0 ? describeChanges(state.machine, changes) : ''),
     stage: 'on-bench',
-    waitingFor: null,
+    ...notWaiting,
   });
-}
-
-function checkOutcome(trial: Trial, { outcome, volts }: TrialDone): Refusal | null {
-  const options = [...trial.outcomes, ...SILENT_OUTCOMES].map(({ id }) => id);
-  if (!options.includes(outcome))
-    return {
-      path: ['outcome'],
-      code: 'unknown-outcome',
-      message: `expected one of ${options.join(', ')}, found "${outcome}"`,
-    };
-  if (volts === undefined) return null;
-  if (trial.observe.kind !== 'measure')
-    return {
-      path: ['volts'],
-      code: 'not-a-measurement',
-      message: `expected no reading for ${trial.id}, found ${volts} V`,
-    };
-  const grade = gradeReading(trial.observe.quantity, volts);
-  return isSilent(outcome) || grade === outcome
-    ? null
-    : {
-        path: ['outcome'],
-        code: 'reading-disagrees',
-        message: `expected "${grade}" for ${volts} V, found "${outcome}"`,
-      };
 }
 
 function changeConfiguration(state: CaseState, event: ConfigurationChanged): Stepped {
@@ -208,31 +184,20 @@ function changeConfiguration(state: CaseState, event: ConfigurationChanged): Ste
   });
 }
 
-function checkChange(machine: Machine, change: Change, index: number): Refusal | null {
-  if (change.kind !== 'place') return null;
-  const part = machine.parts.find(({ id }) => id === change.part);
-  if (!part || part.kind === 'slot' || part.kind === 'channel')
-    return {
-      path: ['changes', index, 'part'],
-      code: 'unknown-part',
-      message: `expected a part of this machine, found "${change.part}"`,
-    };
-  const { to } = change;
-  const isSlot = to.state !== 'moved' || machine.parts.some(({ kind, id }) => kind === 'slot' && id === to.to);
-  return part.kind !== 'module' || isSlot
-    ? null
-    : {
-        path: ['changes', index, 'to', 'to'],
-        code: 'unknown-slot',
-        message: `expected a slot of this board, found "${to.state === 'moved' ? to.to : ''}"`,
-      };
-}
+const noFacts: PartFacts = { ratedMts: null, runningMts: null, paid: null };
 
-/** The name of a slot with two modules in it; null where there is none. */
-function crowdedSlot(machine: Machine, configuration: Configuration): string | null {
-  const slots = fittedModules(machine, configuration).map((module) => slotOf(configuration, module));
-  const twice = slots.find((slot, i) => slots.indexOf(slot) !== i);
-  return twice ? nameOf(machine, twice) : null;
+function notePart(state: CaseState, { part: id, ratedMts, runningMts, paid }: PartNoted): Stepped {
+  const part = state.machine.parts.find((one) => one.id === id);
+  if (!part) return refuse(['part'], 'unknown-part', `expected a part of this machine, found "${id}"`);
+  if (part.kind !== 'module' && (ratedMts !== undefined || runningMts !== undefined))
+    return refuse(['part'], 'not-a-module', `expected a module for a speed, found "${id}"`);
+  const before = state.partFacts[id] ?? noFacts;
+  const facts: PartFacts = {
+    ratedMts: ratedMts ?? before.ratedMts,
+    runningMts: runningMts ?? before.runningMts,
+    paid: paid ?? before.paid,
+  };
+  return advance({ ...state, partFacts: { ...state.partFacts, [id]: facts } });
 }
 
 function strike(before: CaseState, listed: CaseState, event: EntryStruck): Stepped {
@@ -250,7 +215,7 @@ function strike(before: CaseState, listed: CaseState, event: EntryStruck): Stepp
 function closeCase(state: CaseState, event: CaseClosed): Stepped {
   const known = event.fault === null || instantiateFaults(state.machine).some(({ id }) => id === event.fault);
   return known
-    ? advance({ ...state, stage: 'closed', waitingFor: null, closed: event })
+    ? advance({ ...state, stage: 'closed', ...notWaiting, closed: event })
     : refuse(['fault'], 'unknown-fault', `expected a fault that this machine can have, found "${event.fault ?? ''}"`);
 }
 

@@ -67,7 +67,9 @@ export function proofTurns(
 }
 
 /** Confirmation of a repair class from the log alone: away·works once supports it, twice with a failure between proves it. */
-export function confirmationOf(...of: Parameters<typeof proofTurns>): Confirmation {
-  const turns = proofTurns(...of);
+export const confirmationOf = (...of: Parameters<typeof proofTurns>): Confirmation =>
+  confirmationFrom(proofTurns(...of));
+
+export function confirmationFrom(turns: number): Confirmation {
   return turns >= 4 ? 'proven' : turns >= 2 ? 'supported' : 'suggested';
 }

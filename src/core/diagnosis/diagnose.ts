@@ -1,7 +1,14 @@
 import { describeChanges, type Machine } from '../machine';
 import type { FaultInstance } from '../faults';
 import { recommendedWait, type Trial } from '../trials';
-import { confirmationOf, reproducedComplaint, isComplaintGone, seenStart, signalOf } from './confirmation';
+import {
+  confirmationFrom,
+  isComplaintGone,
+  proofTurns,
+  reproducedComplaint,
+  seenStart,
+  signalOf,
+} from './confirmation';
 import type { Diagnosis, SuspectView, TrialView } from './diagnosis';
 import { doubtfulEntries, fitEntries } from './doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
@@ -125,6 +132,7 @@ function viewSuspect(
   steps: readonly EvidenceStep[],
   machine: Machine,
 ): SuspectView {
+  const turns = probability > 0.01 ? proofTurns(faults, fault.repairClass, steps, machine) : 0;
   return {
     fault: fault.id,
     title: fault.title,
@@ -140,7 +148,8 @@ function viewSuspect(
       minutes: fault.repairClass.minutes,
       price: fault.repairClass.price,
     },
-    confirmation: probability > 0.01 ? confirmationOf(faults, fault.repairClass, steps, machine) : 'suggested',
+    confirmation: confirmationFrom(turns),
+    proofTurns: turns,
     priorDecibans,
     priorSource: fault.mode.prior.source,
     evidence: weights,
@@ -171,6 +180,7 @@ function viewOf(
       kind: trial.observe.kind,
       limits: limitsOf(trial),
       changes: describeChanges(machine, trial.changes),
+      touches: touchesOf(trial),
       wait: recommendedWait(machine, trial),
       outcomes: trial.outcomes.map(({ id, label }, o) => {
         const title = titleOf[leaders[o] ?? 0];
@@ -183,6 +193,11 @@ function viewOf(
       }),
     };
   };
+}
+
+function touchesOf({ part, changes, repair }: Trial): string[] {
+  const changed = changes.flatMap((change) => (change.kind === 'place' ? [change.part] : []));
+  return [...new Set([...(part ? [part.id] : []), ...(repair ? [repair.part.id] : []), ...changed])];
 }
 
 function limitsOf(trial: Trial): TrialView['limits'] {

@@ -25,6 +25,8 @@ export interface TrialView {
   readonly limits: { readonly lowVolts: number; readonly highVolts: number; readonly nominalVolts: number } | null;
   /** The configuration changes in words. */
   readonly changes: string;
+  /** Ids of the parts that it is about or that it changes. */
+  readonly touches: readonly string[];
   readonly wait: RecommendedWait | null;
   readonly outcomes: readonly OutcomeView[];
 }
@@ -46,6 +48,8 @@ export interface SuspectView {
   readonly somethingElse: boolean;
   readonly repair: { readonly id: string; readonly title: string; readonly minutes: number; readonly price: number };
   readonly confirmation: Confirmation;
+  /** Turns of away, back, away that the log has made for its repair, 0 to 4 and on. */
+  readonly proofTurns: number;
   readonly priorDecibans: number;
   readonly priorSource: string;
   readonly evidence: readonly EvidenceWeight[];

@@ -23,3 +23,4 @@ export type { RankedRepair } from './suspects';
 export type { Surprise } from './surprise';
 export { exportModel } from './export-model';
 export type { ExportedHypothesis, ExportedModel, ExportedTrial } from './export-model';
+export { lastLinkPassed } from './link-states';

@@ -5,3 +5,7 @@ export { buildUpSteps, expectedSignals } from './build-up';
 export type { BuildStep, ExpectedSignal } from './build-up';
 export { memoryMatrix } from './memory-matrix';
 export type { MatrixCell, MemoryMatrix, MemoryStart, Verdict } from './memory-matrix';
+export { buildUpRun } from './build-up-run';
+export type { BuildUpRow } from './build-up-run';
+export { noSpeed, speedRemarks } from './memory-speeds';
+export type { ModuleSpeed } from './memory-speeds';

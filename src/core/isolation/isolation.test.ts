@@ -1,6 +1,7 @@
 import { applyChanges, asFound, completeMachine, type Change, type DeclaredMachine } from '../machine';
 import type { StartOutcome } from '../startup';
 import {
+  buildUpRun,
   buildUpSteps,
   expectedSignals,
   FORGOTTEN_LEADS,
@@ -162,4 +163,23 @@ test('from a step of building up the next ones can still be made', () => {
   expect(onward.map(({ id }) => id)).toEqual(['processor', 'memory', 'drive']);
   expect(onward[0]?.changes).toEqual([]);
   expect(onward[1]?.changes).toEqual([{ kind: 'place', part: 'module-1', to: { state: 'moved', to: 'slot-A2' } }]);
+});
+
+const signalling = machineOf({
+  parts: [{ id: 'card', kind: 'card' }],
+  builtInGraphics: false,
+  board: { speaker: true },
+});
+const run = (seen: Parameters<typeof buildUpRun>[2]) => buildUpRun(signalling, asFound, seen);
+
+test('a build-up step that shows its signal proves what was added, one that stops short blames it', () => {
+  const [processor, memory, graphics] = run({ processor: 'at-memory', memory: 'at-memory' });
+  expect([processor?.verdict, memory?.verdict, graphics?.verdict]).toEqual(['as-expected', 'too-early', 'open']);
+  expect(processor?.meaning).toBe('The board, the processor, the cooler and the supply proven so far.');
+  expect(memory?.meaning).toBe('It stops before the expected signal: the module, or what carries it.');
+  expect(graphics?.meaning).toBeNull();
+});
+
+test('a build-up step that gets further than it can means that something else is still attached', () => {
+  expect(run({ memory: 'works' })[1]).toMatchObject({ verdict: 'further' });
 });

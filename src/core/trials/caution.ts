@@ -21,3 +21,27 @@ export const CAUTIONS = {
 } as const;
 
 export type CautionId = keyof typeof CAUTIONS;
+
+/** What is confirmed before a trial that could hurt somebody or lose something; the other cautions are only shown. */
+const GATES: Readonly<Partial<Record<CautionId, string>>> = {
+  unplug: 'cord out and lights off',
+  static: 'strap on',
+  'two-pins': 'the two pins found, no ring or watch',
+  'supply-closed': 'the supply stays closed',
+  'live-measuring': 'only the probes touch',
+  liquid: 'power away and dry',
+  'firmware-power': 'power is safe until it ends',
+  'owner-data': 'the owner agreed',
+  'owner-proof': "the owner's proof on record",
+};
+/** Of these none alone asks for a confirmation. */
+const neverAlone: readonly CautionId[] = ['static'];
+
+/**
+ * What has to be confirmed before a trial with these cautions, in words; empty where nothing has.
+ * @example gateOf(['unplug', 'hot-cooler']) // => ['cord out and lights off']
+ */
+export function gateOf(cautions: readonly CautionId[]): string[] {
+  if (cautions.every((id) => neverAlone.includes(id) || !GATES[id])) return [];
+  return cautions.flatMap((id) => GATES[id] ?? []);
+}

@@ -1,4 +1,4 @@
-export { CAUTIONS } from './caution';
+export { CAUTIONS, gateOf } from './caution';
 export type { CautionId } from './caution';
 export { expectLook, falseAlarm } from './look';
 export type { Look, PresentFault } from './look';

@@ -5,7 +5,7 @@ import type { Queryable } from '../database/in-shop';
 /** The part of a case's row that is computed from its log. */
 export type Projection = Pick<
   CaseSummary,
-  'machine' | 'owner' | 'complaint' | 'stage' | 'waitingFor' | 'trials' | 'openedAt' | 'updatedAt'
+  'machine' | 'owner' | 'complaint' | 'stage' | 'waitingFor' | 'waitingUntil' | 'trials' | 'openedAt' | 'updatedAt'
 > & { readonly lastSequence: number };
 
 const summaryColumns = `
@@ -16,12 +16,13 @@ const summaryColumns = `
   complaint,
   stage,
   waiting_for AS "waitingFor",
+  waiting_until AS "waitingUntil",
   trials,
   opened_at AS "openedAt",
   updated_at AS "updatedAt"`;
 
 const toSummary = (row: Record<string, unknown>): CaseSummary =>
-  caseSummarySchema.parse({ ...row, openedAt: toIso(row['openedAt']), updatedAt: toIso(row['updatedAt']) });
+  caseSummarySchema.parse(Object.fromEntries(Object.entries(row).map(([name, value]) => [name, toIso(value)])));
 
 const toIso = (value: unknown): unknown => (value instanceof Date ? value.toISOString() : value);
 
@@ -67,8 +68,8 @@ export async function insertCase(
   projection: Projection,
 ): Promise<void> {
   await db.query(
-    `INSERT INTO cases (id, shop_id, number, machine, owner, complaint, stage, waiting_for, trials, last_sequence, opened_at, updated_at)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12)`,
+    `INSERT INTO cases (id, shop_id, number, machine, owner, complaint, stage, waiting_for, waiting_until, trials, last_sequence, opened_at, updated_at)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)`,
     [id, shopId, number, ...projectionValues(projection)],
   );
 }
@@ -77,7 +78,7 @@ export async function updateCase(db: Queryable, id: string, projection: Projecti
   await db.query(
     `UPDATE cases
      SET machine = $2, owner = $3, complaint = $4, stage = $5, waiting_for = $6,
-         trials = $7, last_sequence = $8, opened_at = $9, updated_at = $10
+         waiting_until = $7, trials = $8, last_sequence = $9, opened_at = $10, updated_at = $11
      WHERE id = $1`,
     [id, ...projectionValues(projection)],
   );
@@ -89,6 +90,7 @@ const projectionValues = (p: Projection) => [
   p.complaint,
   p.stage,
   p.waitingFor,
+  p.waitingUntil,
   p.trials,
   p.lastSequence,
   p.openedAt,

@@ -49,24 +49,32 @@ const Small = styled(Button)`
   padding: 0.3rem 0.6rem;
   font-weight: 500;
 `;
+/** On a crowded bar the icon stands alone; its button has the words as its name. */
+const Word = styled.span<{ $crowded: boolean }>`
+  @media (max-width: 1500px) {
+    display: ${({ $crowded }) => ($crowded ? 'none' : 'inline')};
+  }
+`;
+
 /** The bar on top of every screen: home, what the screen adds, who works here, and the theme. */
 export function TopBar({ children }: { readonly children?: ReactNode }) {
   const themeName = useThemeStore((store) => store.name);
   const toggle = useThemeStore((store) => store.toggle);
+  const isCrowded = children !== undefined;
   return (
     <Bar>
       <Home to="/">Jovial Probe</Home>
       <Middle>{children}</Middle>
-      <Person />
+      <Person isCrowded={isCrowded} />
       <Small $kind="quiet" onPress={toggle} aria-label={themeName === 'day' ? 'Dim theme' : 'Day theme'}>
         {themeName === 'day' ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
-        {themeName === 'day' ? 'Dim' : 'Day'}
+        <Word $crowded={isCrowded}>{themeName === 'day' ? 'Dim' : 'Day'}</Word>
       </Small>
     </Bar>
   );
 }
 
-function Person() {
+function Person({ isCrowded }: { readonly isCrowded: boolean }) {
   const name = usePersonStore((store) => store.name);
   const setName = usePersonStore((store) => store.setName);
   const [draft, setDraft] = useState(name);
@@ -74,7 +82,7 @@ function Person() {
     <DialogTrigger onOpenChange={(isOpen) => (isOpen ? setDraft(name) : setName(draft))}>
       <Small $kind="quiet" aria-label={`You work as ${name}. Change`}>
         <UserRound size={18} aria-hidden />
-        {name}
+        <Word $crowded={isCrowded}>{name}</Word>
       </Small>
       <PopoverSheet placement="bottom end">
         <Dialog aria-label="Who works here">

@@ -1,3 +1,5 @@
+import { format, isSameDay, isSameYear } from 'date-fns';
+
 /** A probability in whole percent; "under 1 %" below that, "over 99 %" above. */
 export function percent(probability: number): string {
   if (probability > 0 && probability < 0.01) return 'under 1 %';
@@ -23,3 +25,10 @@ export const caseNumber = (number: number): string => String(number).padStart(4,
 
 /** A weight of evidence with its sign. */
 export const decibans = (weight: number): string => `${weight < 0 ? '−' : '+'}${Math.abs(weight).toFixed(1)}`;
+
+/** A moment as people say it at the bench: the time alone on the same day, the day with it otherwise. */
+export function dayAndTime(iso: string, now: Date = new Date()): string {
+  const moment = new Date(iso);
+  if (isSameDay(moment, now)) return format(moment, 'HH:mm');
+  return format(moment, isSameYear(moment, now) ? 'EEE d MMM, HH:mm' : 'd MMM yyyy, HH:mm');
+}

@@ -17,6 +17,13 @@ test('each case keeps its own desk; a change leaves the rest of it and every oth
   change('b', { chosenTrial: 'bridge-pins' });
   change('a', { accounted: ['drive'] });
   const { desks } = useDeskStore.getState();
-  expect(desks['a']).toEqual({ chosenTrial: null, note: 'soft click', wait: null, accounted: ['drive'] });
+  expect(desks['a']).toEqual({
+    chosenTrial: null,
+    note: 'soft click',
+    wait: null,
+    accounted: ['drive'],
+    draft: [],
+    confirmed: null,
+  });
   expect(desks['b']).toMatchObject({ chosenTrial: 'bridge-pins', note: '', accounted: [] });
 });

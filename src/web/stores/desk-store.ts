@@ -1,5 +1,6 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
+import type { Change } from '../../core/machine';
 
 /** What lies on the desk of one case: client-only, kept when switching cases or closing the tab. */
 export interface Desk {
@@ -10,9 +11,13 @@ export interface Desk {
   readonly wait: { readonly trial: string; readonly endsAt: number } | null;
   /** Strip-down: ids of parts and leads that were ticked as off or accounted for. */
   readonly accounted: readonly string[];
+  /** What was changed on the plan for the next start and is not in the log yet. */
+  readonly draft: readonly Change[];
+  /** The trial whose cautions were confirmed. */
+  readonly confirmed: string | null;
 }
 
-const emptyDesk: Desk = { chosenTrial: null, note: '', wait: null, accounted: [] };
+const emptyDesk: Desk = { chosenTrial: null, note: '', wait: null, accounted: [], draft: [], confirmed: null };
 
 interface DeskStore {
   readonly desks: Readonly<Record<string, Desk>>;
@@ -28,8 +33,8 @@ export const useDeskStore = create<DeskStore>()(
     }),
     {
       name: 'probe.desks',
-      version: 1,
-      // Desks of an earlier version know nothing of strip-down.
+      version: 2,
+      // Desks of an earlier version know nothing of strip-down, drafts and confirmed cautions.
       migrate: (kept) => {
         const { desks = {} } = (kept ?? {}) as Partial<Pick<DeskStore, 'desks'>>;
         return {

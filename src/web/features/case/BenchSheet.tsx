@@ -1,14 +1,14 @@
 import { format } from 'date-fns';
 import { ChevronUp, Undo2 } from 'lucide-react';
 import { useEffect, useRef } from 'react';
-import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
+import { DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import type { CaseState, Entry } from '../../../core/casework';
+import { toldAndSeen, type CaseState, type Entry } from '../../../core/casework';
 import type { EntryFit } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
-import { ModalSheet, Overlay } from '../../components/Sheet';
 import { fonts } from '../../theme/tokens';
 import { entryWords } from './entry-words';
+import { canStrike, WholeSheet } from './WholeSheet';
 
 const Strip = styled.footer`
   display: grid;
@@ -73,37 +73,9 @@ const Time = styled.div`
 const Doubt = styled.b`
   color: ${({ theme }) => theme.suspicion};
 `;
-const Sheet = styled(ModalSheet)`
-  align-self: end;
-  width: 100vw;
-  padding: 1.2rem max(1rem, calc(50vw - 36rem));
-  border-radius: 0;
-  h2 {
-    font-size: 1.3rem;
-  }
-  table {
-    width: 100%;
-    margin-top: 0.6rem;
-    border-collapse: collapse;
-  }
-  td {
-    padding: 0.4rem 0.6rem 0.4rem 0;
-    border-bottom: 1px solid ${({ theme }) => theme.line};
-    vertical-align: top;
-  }
-`;
-const Head = styled.div`
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-`;
-
 const hidden = new Set(['entry-struck']);
 /** Milder doubts are ranked but not shown: a sound log has some too. */
 const worthAMark = 0.15;
-const canStrike = ({ event, struckBy }: Entry): boolean =>
-  struckBy === null && event.kind !== 'case-opened' && event.kind !== 'entry-struck';
-
 /** The last entry that can still be struck: what undo takes back. */
 export const lastEntryToStrike = (state: CaseState): Entry | null =>
   [...state.entries].reverse().find(canStrike) ?? null;
@@ -127,6 +99,7 @@ export function BenchSheet({
     if (strip.current) strip.current.scrollLeft = strip.current.scrollWidth;
   }, [shown.length]);
   const last = lastEntryToStrike(state);
+  const told = toldAndSeen(state);
   return (
     <Strip aria-label="Bench sheet">
       <Side>
@@ -146,6 +119,7 @@ export function BenchSheet({
           <SheetCard
             key={entry.event.id}
             entry={entry}
+            isOtherwise={told?.differs === true && told.entry === entry.event.id}
             isDoubtful={doubts.some(
               ({ eventId, probability }) => eventId === entry.event.id && probability < worthAMark,
             )}
@@ -162,7 +136,16 @@ function speaksWell({ event, trial }: Entry): boolean {
   return event.outcome === (trial.observe.kind === 'start' ? 'works' : trial.outcomes[0]?.id);
 }
 
-function SheetCard({ entry, isDoubtful }: { readonly entry: Entry; readonly isDoubtful: boolean }) {
+function SheetCard({
+  entry,
+  isDoubtful,
+  isOtherwise,
+}: {
+  readonly entry: Entry;
+  readonly isDoubtful: boolean;
+  /** Seen otherwise than told. */
+  readonly isOtherwise: boolean;
+}) {
   const { done, seen } = entryWords(entry);
   const good = speaksWell(entry);
   return (
@@ -170,6 +153,7 @@ function SheetCard({ entry, isDoubtful }: { readonly entry: Entry; readonly isDo
       <Time>
         {format(new Date(entry.event.at), 'HH:mm')}
         {isDoubtful && <Doubt>doubtful? </Doubt>}
+        {isOtherwise && ' · not as told'}
         {entry.struckBy ? ' · struck' : entry.changes ? ` · ${entry.changes}` : ''}
       </Time>
       <Body>
@@ -177,81 +161,5 @@ function SheetCard({ entry, isDoubtful }: { readonly entry: Entry; readonly isDo
         {entry.event.kind === 'trial-done' && entry.event.note ? `. ${entry.event.note}` : ''}
       </Body>
     </Card>
-  );
-}
-
-function WholeSheet({
-  entries,
-  isSaving,
-  onStrike,
-}: {
-  readonly entries: readonly Entry[];
-  readonly isSaving: boolean;
-  readonly onStrike: (entry: Entry) => void;
-}) {
-  return (
-    <Overlay isDismissable>
-      <Sheet>
-        <Dialog>
-          {({ close }) => (
-            <>
-              <Head>
-                <Heading slot="title">Bench sheet</Heading>
-                <Button onPress={close}>Back to the trial</Button>
-              </Head>
-              <table>
-                <tbody>
-                  {entries.map((entry) => (
-                    <SheetRow
-                      key={entry.event.id}
-                      entry={entry}
-                      isSaving={isSaving}
-                      onStrike={(struck) => {
-                        close();
-                        onStrike(struck);
-                      }}
-                    />
-                  ))}
-                </tbody>
-              </table>
-            </>
-          )}
-        </Dialog>
-      </Sheet>
-    </Overlay>
-  );
-}
-
-function SheetRow({
-  entry,
-  isSaving,
-  onStrike,
-}: {
-  readonly entry: Entry;
-  readonly isSaving: boolean;
-  readonly onStrike: (entry: Entry) => void;
-}) {
-  const { done, seen } = entryWords(entry);
-  const note = entry.event.kind === 'trial-done' ? entry.event.note : undefined;
-  return (
-    <tr style={entry.struckBy ? { textDecoration: 'line-through' } : undefined}>
-      <td>{format(new Date(entry.event.at), 'd MMM HH:mm')}</td>
-      <td>{entry.event.by}</td>
-      <td>
-        <strong>{done}</strong>
-        {entry.changes && <div>{entry.changes}</div>}
-      </td>
-      <td>
-        {seen}
-        {note && <div>{note}</div>}
-      </td>
-      <td>
-        {canStrike(entry) && (
-          <Button isDisabled={isSaving} onPress={() => onStrike(entry)} aria-label={`Strike: ${done}`}>
-            Strike
-          </Button>
-        )}
-      </td>
-    </tr>
   );
 }

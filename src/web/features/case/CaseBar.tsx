@@ -1,15 +1,15 @@
-import { Download, Keyboard, PauseCircle } from 'lucide-react';
-import { useState } from 'react';
+import { Download, Keyboard } from 'lucide-react';
 import { Dialog, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CaseState } from '../../../core/casework';
 import { TopBar } from '../../app/TopBar';
 import { Button } from '../../components/Button';
-import { Field } from '../../components/Field';
 import { caseNumber } from '../../components/format';
 import { PopoverSheet } from '../../components/Sheet';
 import { fonts } from '../../theme/tokens';
 import { StageMark } from '../queue/StageMark';
+import { OtherMachines } from './OtherMachines';
+import { Park } from './ParkSheet';
 
 const Number = styled.span`
   font: 700 1.05rem ${fonts.code};
@@ -45,19 +45,16 @@ const KeySheet = styled(PopoverSheet)`
     font: 700 0.95rem ${fonts.code};
   }
 `;
-const ParkSheet = styled(PopoverSheet)`
-  button {
-    margin-top: 0.6rem;
-  }
-`;
-
 /** The keys of the case screen, as they are listed on it. */
 export const caseKeys: readonly (readonly [string, string])[] = [
   ['1 to 9', 'what you see'],
+  ['G', 'confirm the cautions'],
   ['T', 'start or stop the wait'],
+  ['R', 'read the trial aloud'],
   ['U', 'undo the last entry'],
   ['N', 'write a note'],
   ['C', 'close the case'],
+  ['B', 'next machine on the bench'],
   ['Q', 'back to the queue'],
 ];
 
@@ -72,7 +69,7 @@ export function CaseBar({
   readonly caseId: string;
   readonly number: number;
   readonly state: CaseState;
-  readonly onPark: (waitingFor: string) => void;
+  readonly onPark: (waitingFor: string, until: string | null) => void;
   readonly onClose: () => void;
 }) {
   const open = state.stage !== 'closed';
@@ -81,6 +78,7 @@ export function CaseBar({
       <Number>{caseNumber(number)}</Number>
       <Machine title={state.opened.machine.name}>{state.opened.machine.name}</Machine>
       <Complaint title={state.opened.complaint}>“{state.opened.complaint}”</Complaint>
+      <OtherMachines caseId={caseId} />
       <StageMark stage={state.stage} />
       <DialogTrigger>
         <Small $kind="quiet" aria-label="Keys">
@@ -116,45 +114,5 @@ function KeyLine({ name, does }: { readonly name: string; readonly does: string 
       <dt>{name}</dt>
       <dd>{does}</dd>
     </>
-  );
-}
-
-function Park({ onPark }: { readonly onPark: (waitingFor: string) => void }) {
-  const [text, setText] = useState('');
-  const [error, setError] = useState<string | undefined>();
-  return (
-    <DialogTrigger>
-      <Small $kind="quiet">
-        <PauseCircle size={18} aria-hidden /> Park
-      </Small>
-      <ParkSheet placement="bottom end">
-        <Dialog aria-label="Park the case">
-          {({ close }) => (
-            <form
-              noValidate
-              onSubmit={(event) => {
-                event.preventDefault();
-                if (!text.trim()) return setError('Write what it waits for.');
-                onPark(text.trim());
-                close();
-              }}
-            >
-              <Field
-                label="Waiting for"
-                value={text}
-                onChange={setText}
-                error={error}
-                maxLength={200}
-                hint="A part, the owner, a drying board."
-                autoFocus
-              />
-              <Button type="submit" $kind="primary">
-                Park the case
-              </Button>
-            </form>
-          )}
-        </Dialog>
-      </ParkSheet>
-    </DialogTrigger>
   );
 }

@@ -16,8 +16,9 @@ import { Chain } from './Chain';
 import { Column } from './column';
 import { DoubtNotice } from './DoubtNotice';
 import { ClosedCard, ParkedCard, ReadyToClose } from './FinishedCard';
-import { MachineList } from './MachineList';
-import { MemoryGrid } from './MemoryGrid';
+import { MachineColumn } from './MachineColumn';
+import { ToldNotice } from './ToldNotice';
+import { useOtherMachines } from './OtherMachines';
 import { NoteEntry } from './NoteEntry';
 import { splitOutcomes } from './outcome-choices';
 import { Suspects } from './Suspects';
@@ -38,7 +39,7 @@ const Frame = styled.div`
 `;
 const Columns = styled.main`
   display: grid;
-  grid-template-columns: minmax(0, 0.95fr) minmax(0, 1.9fr) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 1.28fr) minmax(0, 1.9fr) minmax(0, 1fr);
   min-height: 0;
   border-top: 1px solid ${({ theme }) => theme.line};
   @media (max-width: 1000px) {
@@ -47,27 +48,36 @@ const Columns = styled.main`
       order: -1;
     }
   }
+  @media (min-width: 700px) and (max-width: 1000px) {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    > :nth-child(2) {
+      grid-column: 1 / -1;
+    }
+  }
 `;
 
 export interface CaseScreenProps {
   readonly caseId: string;
   readonly number: number;
+  /** As the machine is set up now: the log, and what was changed on the plan since. */
   readonly state: CaseState;
+  /** As the log has it. */
+  readonly logged: CaseState;
   readonly diagnosis: Diagnosis | null;
   readonly prices: readonly SchoolPrice[] | null;
   readonly isCurrent: boolean;
 }
 
 /** The case screen: bar, chain, machine, trial card, suspects, bench sheet. */
-export function CaseScreen({ caseId, number, state, diagnosis, prices, isCurrent }: CaseScreenProps) {
+export function CaseScreen({ caseId, number, state, logged, diagnosis, prices, isCurrent }: CaseScreenProps) {
   const actions = useCaseActions(caseId);
   const navigate = useNavigate();
   useWakeLock(state.stage === 'on-bench');
   const [link, setLink] = useState<LinkId | null>(null);
   const [noteOpen, setNoteOpen] = useState(false);
   const work = useTrialWork(caseId, state, diagnosis, isCurrent, actions);
+  const others = useOtherMachines(caseId);
   const matrix = useMemo(() => memoryMatrixOf(state), [state]);
-  const showsMemory = isMemoryInQuestion(state, matrix, diagnosis, link);
   const strike = useCallback(
     (entry: Entry) =>
       void actions.record({ kind: 'entry-struck', entry: entry.event.id, reason: 'Taken back at the bench' }),
@@ -77,14 +87,16 @@ export function CaseScreen({ caseId, number, state, diagnosis, prices, isCurrent
   useCaseKeys(
     useCallback(
       (key: string) => {
-        const last = lastEntryToStrike(state);
+        const last = lastEntryToStrike(logged);
         if (key === 'u' && last && !actions.isSaving) return (strike(last), true);
         if (key === 'n') return (setNoteOpen(true), true);
         if (key === 'c' && state.stage !== 'closed') return (close(), true);
+        const [next] = others;
+        if (key === 'b' && next) return (void navigate(`/cases/${next.id}`), true);
         if (key === 'q') return (void navigate('/'), true);
         return work.handleKey(key);
       },
-      [state, actions, strike, close, navigate, work],
+      [state, logged, actions, strike, close, navigate, work, others],
     ),
   );
   useEffect(() => {
@@ -96,17 +108,27 @@ export function CaseScreen({ caseId, number, state, diagnosis, prices, isCurrent
         caseId={caseId}
         number={number}
         state={state}
-        onPark={(waitingFor) => void actions.record({ kind: 'case-parked', waitingFor })}
+        onPark={(waitingFor, until) =>
+          void actions.record({ kind: 'case-parked', waitingFor, ...(until ? { until } : {}) })
+        }
         onClose={close}
       />
       <SaveNotice actions={actions} />
       <Chain links={diagnosis?.links ?? []} chosen={link} onChoose={setLink} />
       <Columns>
-        <MachineList state={state} shares={diagnosis?.parts ?? {}}>
-          {showsMemory && (
-            <MemoryGrid state={state} matrix={matrix} canTry={!work.isDisabled} onTry={(id) => work.choose(id)} />
-          )}
-        </MachineList>
+        <MachineColumn
+          caseId={caseId}
+          state={state}
+          logged={logged}
+          shares={diagnosis?.parts ?? {}}
+          touched={work.trial?.touches ?? []}
+          canMove={!work.isDisabled}
+          matrix={matrix}
+          isMemoryInQuestion={isMemoryInQuestion(state, matrix, diagnosis, link)}
+          isStripping={work.trial?.id.startsWith('minimal-') === true}
+          onTry={(id) => work.choose(id)}
+          onNote={(body) => void actions.record(body)}
+        />
         <Column aria-label="Next" aria-busy={!isCurrent}>
           <Centre caseId={caseId} state={state} diagnosis={diagnosis} work={work} actions={actions} onClose={close} />
           {state.stage !== 'closed' && (
@@ -133,7 +155,7 @@ export function CaseScreen({ caseId, number, state, diagnosis, prices, isCurrent
           )}
         </Column>
       </Columns>
-      <BenchSheet state={state} doubts={diagnosis?.doubts ?? []} isSaving={actions.isSaving} onStrike={strike} />
+      <BenchSheet state={logged} doubts={diagnosis?.doubts ?? []} isSaving={actions.isSaving} onStrike={strike} />
     </Frame>
   );
 }
@@ -184,17 +206,23 @@ function Centre({
     return (
       <ClosedCard
         state={state}
+        shares={diagnosis?.parts ?? {}}
         onReopen={() => void actions.record({ kind: 'case-reopened', reason: 'Taken up again at the bench' })}
       />
     );
   if (state.stage === 'parked')
     return (
-      <ParkedCard waitingFor={state.waitingFor ?? ''} onResume={() => void actions.record({ kind: 'case-resumed' })} />
+      <ParkedCard
+        waitingFor={state.waitingFor ?? ''}
+        until={state.waitingUntil}
+        onResume={() => void actions.record({ kind: 'case-resumed' })}
+      />
     );
   if (!diagnosis) return null;
-  if (!work.trial) return <ReadyToClose diagnosis={diagnosis} onClose={onClose} />;
+  if (!work.trial) return <ReadyToClose diagnosis={diagnosis} state={state} onClose={onClose} />;
   return (
     <>
+      <ToldNotice state={state} />
       <DoubtNotice diagnosis={diagnosis} state={state} />
       <TrialCard
         caseId={caseId}
@@ -202,11 +230,13 @@ function Centre({
         trial={work.trial}
         diagnosis={diagnosis}
         choices={splitOutcomes(work.trial)}
+        gate={work.gate}
+        isSetUp={work.isSetUp}
         isDisabled={work.isDisabled}
         onOutcome={work.outcome}
         onReading={work.outcome}
         onStartWait={work.startWait}
-        onBackToProposal={() => work.choose(null)}
+        onBackToProposal={() => work.choose(diagnosis.advice.trial?.id ?? null)}
       />
     </>
   );

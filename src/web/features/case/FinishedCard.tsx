@@ -1,11 +1,13 @@
+import { isPast } from 'date-fns';
 import styled from 'styled-components';
 import type { CaseState } from '../../../core/casework';
 import { proofOfCause } from '../../../core/casework';
 import type { Diagnosis } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
 import { CardText, CardTitle } from '../../components/CardText';
-import { percent } from '../../components/format';
+import { dayAndTime, percent } from '../../components/format';
 import { ColumnHead } from './column';
+import { PartResults } from './PartResults';
 
 const Gap = styled.div`
   height: 0.8rem;
@@ -22,10 +24,12 @@ const finished: Readonly<Partial<Record<Diagnosis['advice']['kind'], { title: st
 
 /** Nothing left to do: the machine is right, the complaint does not show, or what is at hand tells no more. */
 export function ReadyToClose({
-  diagnosis: { advice, suspects },
+  diagnosis: { advice, suspects, parts },
+  state,
   onClose,
 }: {
   readonly diagnosis: Diagnosis;
+  readonly state: CaseState;
   readonly onClose: () => void;
 }) {
   const words = finished[advice.kind];
@@ -50,6 +54,7 @@ export function ReadyToClose({
           ))}
         </ul>
       )}
+      <PartResults state={state} shares={parts} />
       <Gap />
       <Button $kind="primary" onPress={onClose}>
         Close the case
@@ -58,14 +63,25 @@ export function ReadyToClose({
   );
 }
 
-export function ParkedCard({ waitingFor, onResume }: { readonly waitingFor: string; readonly onResume: () => void }) {
+export function ParkedCard({
+  waitingFor,
+  until,
+  onResume,
+}: {
+  readonly waitingFor: string;
+  readonly until: string | null;
+  readonly onResume: () => void;
+}) {
   return (
     <div>
       <ColumnHead>
         <h2>Parked</h2>
       </ColumnHead>
       <CardTitle>Waiting for {waitingFor}</CardTitle>
-      <CardText>Everything stays as it is on the sheet.</CardText>
+      <CardText>
+        {until ? `${isPast(new Date(until)) ? 'It was expected by' : 'Until'} ${dayAndTime(until)}. ` : ''}Everything
+        stays as it is on the sheet.
+      </CardText>
       <Button $kind="primary" onPress={onResume}>
         Take it up again
       </Button>
@@ -74,7 +90,16 @@ export function ParkedCard({ waitingFor, onResume }: { readonly waitingFor: stri
 }
 
 /** A closed case: what it was, how far it is proven, what was done. */
-export function ClosedCard({ state, onReopen }: { readonly state: CaseState; readonly onReopen: () => void }) {
+export function ClosedCard({
+  state,
+  shares,
+  onReopen,
+}: {
+  readonly state: CaseState;
+  /** Probability of a fault at each part, by part id. */
+  readonly shares: Readonly<Record<string, number>>;
+  readonly onReopen: () => void;
+}) {
   const { closed } = state;
   if (!closed) return null;
   return (
@@ -85,6 +110,7 @@ export function ClosedCard({ state, onReopen }: { readonly state: CaseState; rea
       </ColumnHead>
       <CardTitle>{closed.cause}</CardTitle>
       <CardText>{closed.done}</CardText>
+      <PartResults state={state} shares={shares} />
       <Button onPress={onReopen}>Open it again</Button>
     </div>
   );

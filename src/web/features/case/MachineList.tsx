@@ -1,21 +1,29 @@
-import type { ReactNode } from 'react';
+import { useRef } from 'react';
+import { Button } from 'react-aria-components';
 import styled from 'styled-components';
-import { placementOf, slotOf, type Part } from '../../../core/machine';
-import type { CaseState } from '../../../core/casework';
+import { slotOf, type Change, type Part } from '../../../core/machine';
+import type { CaseState, PartResult } from '../../../core/casework';
+import { Button as PlainButton } from '../../components/Button';
 import { percent } from '../../components/format';
 import { fonts } from '../../theme/tokens';
-import { Column, ColumnHead } from './column';
+import { worthShowing } from './plan/PlanShapes';
+import { standing } from './plan/plan-words';
 
 const Parts = styled.ul`
   display: grid;
 `;
-const Row = styled.li<{ $share: number }>`
+const Row = styled(Button)<{ $share: number }>`
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto 4.9rem;
   gap: 0.6rem;
-  align-items: baseline;
+  align-items: center;
+  width: 100%;
+  min-height: 32px;
   padding: 0.1rem 0.5rem;
-  line-height: 1.35;
+  line-height: 1.3;
+  text-align: left;
+  cursor: pointer;
+  border: 0;
   border-left: 5px solid
     ${({ theme, $share }) =>
       $share >= 0.02
@@ -25,6 +33,12 @@ const Row = styled.li<{ $share: number }>`
     $share >= 0.02
       ? `color-mix(in srgb, ${theme.suspicionSoft} ${Math.round(25 + 75 * $share)}%, ${theme.ground})`
       : 'transparent'};
+  &[data-hovered] {
+    background: ${({ theme }) => theme.panel};
+  }
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
 `;
 const Away = styled.span`
   padding: 0 0.4rem;
@@ -46,20 +60,30 @@ const Group = styled.h3`
 const Slot = styled.span`
   color: ${({ theme }) => theme.muted};
 `;
+const Whole = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
+  margin-top: 0.5rem;
+`;
 
 const outside = new Set(['outlet', 'cord', 'adapter', 'monitor', 'display-cable', 'keyboard', 'usb-device']);
-const worthShowing = 0.01;
 
-/** The machine's parts: how each stands, and how likely the fault is at it. */
+/** The machine's parts: how each stands, and how likely the fault is at it. Press one to change it for the next start. */
 export function MachineList({
   state,
   shares,
-  children,
+  results,
+  canMove,
+  onPress,
+  onChange,
 }: {
   readonly state: CaseState;
   readonly shares: Readonly<Record<string, number>>;
-  /** What stands above the list. */
-  readonly children?: ReactNode;
+  readonly results: readonly PartResult[];
+  readonly canMove: boolean;
+  readonly onPress: (part: Part, at: Element) => void;
+  readonly onChange: (changes: readonly Change[]) => void;
 }) {
   const { machine, configuration } = state;
   const shown = machine.parts.filter(
@@ -72,37 +96,64 @@ export function MachineList({
       shown.filter(({ kind }) => !outside.has(kind)),
     ],
   ];
+  const toSurface = configuration.surface === 'bench' ? 'case' : 'bench';
+  const toSettings = configuration.settings === 'defaults' ? 'as-found' : 'defaults';
   return (
-    <Column aria-label="Machine">
-      <ColumnHead>
-        <h2>Machine</h2>
-        <span>fault at the part</span>
-      </ColumnHead>
-      {children}
+    <>
       {groups.map(([title, parts]) => (
         <div key={title}>
           <Group>{title}</Group>
           <Parts>
             {parts.map((part) => (
-              <PartRow key={part.id} part={part} state={state} share={shares[part.id] ?? 0} />
+              <li key={part.id}>
+                <PartRow
+                  part={part}
+                  state={state}
+                  share={shares[part.id] ?? 0}
+                  result={results.find((one) => one.part.id === part.id) ?? null}
+                  onPress={onPress}
+                />
+              </li>
             ))}
           </Parts>
         </div>
       ))}
-      {configuration.settings === 'defaults' && <Group>Settings are at defaults</Group>}
-    </Column>
+      <Group>{configuration.settings === 'defaults' ? 'Settings are at defaults' : 'Settings are as found'}</Group>
+      <Whole>
+        <PlainButton isDisabled={!canMove} onPress={() => onChange([{ kind: 'surface', to: toSurface }])}>
+          {toSurface === 'bench' ? 'Board onto the bench' : 'Board into the case'}
+        </PlainButton>
+        <PlainButton isDisabled={!canMove} onPress={() => onChange([{ kind: 'settings', to: toSettings }])}>
+          {toSettings === 'defaults' ? 'Settings to defaults' : 'Settings back as found'}
+        </PlainButton>
+      </Whole>
+    </>
   );
 }
 
-function PartRow({ part, state, share }: { readonly part: Part; readonly state: CaseState; readonly share: number }) {
-  const placement = placementOf(state.configuration, part.id);
+function PartRow({
+  part,
+  state,
+  share,
+  result,
+  onPress,
+}: {
+  readonly part: Part;
+  readonly state: CaseState;
+  readonly share: number;
+  readonly result: PartResult | null;
+  readonly onPress: (part: Part, at: Element) => void;
+}) {
+  const row = useRef<HTMLButtonElement>(null);
   const slot = part.kind === 'module' ? slotOf(state.configuration, part) : null;
-  const words = { 'as-found': null, out: 'out', spare: 'spare in', new: 'new', moved: 'moved' }[placement.state];
+  const words = standing(state.configuration, part);
   return (
-    <Row $share={share}>
+    <Row ref={row} $share={share} onPress={() => row.current && onPress(part, row.current)}>
       <span>
         {part.name}
-        {slot && <Slot> in {slot.replace('slot-', '')}</Slot>}
+        {slot && !words && <Slot> in {slot.replace('slot-', '')}</Slot>}
+        {result?.result === 'proven' && <Slot> ✓ proven</Slot>}
+        {typeof result?.paid === 'number' && <Slot> · paid {result.paid}</Slot>}
       </span>
       <span>{words && <Away>{words}</Away>}</span>
       <Share>{share >= worthShowing ? percent(share) : ''}</Share>

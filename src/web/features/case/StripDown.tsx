@@ -2,7 +2,7 @@ import { ChevronDown } from 'lucide-react';
 import { Button, Disclosure, DisclosurePanel } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CaseState } from '../../../core/casework';
-import { stripDownList } from '../../../core/isolation';
+import { stripDownList, type StripDownLine } from '../../../core/isolation';
 import { CheckGrid } from '../../components/ChoiceGrid';
 import { useDesk, useDeskStore } from '../../stores/desk-store';
 
@@ -27,13 +27,17 @@ const Block = styled.div`
   margin-bottom: 0.8rem;
 `;
 
+/** What still has to come off, or to be asked for. */
+export const askedToStrip = (state: CaseState): StripDownLine[] =>
+  stripDownList(state.machine, state.configuration).lines.filter(
+    ({ state: stands }) => stands === 'still-on' || stands === 'ask',
+  );
+
 /** Every part and lead that must be off before the configuration may be called minimal, ticked one by one. */
 export function StripDown({ caseId, state }: { readonly caseId: string; readonly state: CaseState }) {
   const { accounted } = useDesk(caseId);
   const change = useDeskStore((store) => store.change);
-  const asked = stripDownList(state.machine, state.configuration).lines.filter(
-    ({ state: stands }) => stands === 'still-on' || stands === 'ask',
-  );
+  const asked = askedToStrip(state);
   const left = asked.filter(({ id }) => !accounted.includes(id)).length;
   return (
     <Block>

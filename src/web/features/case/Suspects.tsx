@@ -5,9 +5,11 @@ import type { Diagnosis, SuspectView } from '../../../core/diagnosis';
 import type { CaseState } from '../../../core/casework';
 import { LINKS, type LinkId } from '../../../core/startup';
 import { percent } from '../../components/format';
+import { ProofTurns } from '../ProofTurns';
 import { fonts } from '../../theme/tokens';
 import { ColumnHead } from './column';
 import { EvidenceList } from './EvidenceList';
+import { draftEventId } from './plan/draft';
 
 const Head = styled(Button)`
   display: grid;
@@ -86,7 +88,7 @@ export function Suspects({
     .filter((suspect) => !listed.includes(suspect))
     .reduce((sum, { probability }) => sum + probability, 0);
   const rest = Math.min(1, others);
-  const trials = state.steps.length;
+  const trials = state.steps.filter(({ id }) => id !== draftEventId).length;
   const chosen = LINKS.find(({ id }) => id === link);
   return (
     <div>
@@ -100,9 +102,10 @@ export function Suspects({
         </About>
       )}
       <ul>
-        {listed.map((suspect) => (
+        {listed.map((suspect, rank) => (
           <Item key={suspect.fault}>
             <Suspect suspect={suspect} state={state} />
+            {rank === 0 && suspect.proofTurns >= 2 && <ProofTurns turns={suspect.proofTurns} isShort />}
           </Item>
         ))}
         <Item>

@@ -1,16 +1,22 @@
+import { Volume2 } from 'lucide-react';
+import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CaseState } from '../../../core/casework';
-import { CAUTIONS } from '../../../core/trials';
 import type { Diagnosis, TrialView } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
 import { CardTitle } from '../../components/CardText';
 import { minutesInWords } from '../../components/format';
+import { canReadAloud, readAloud } from '../../components/read-aloud';
+import { BuildUpRun } from './BuildUpRun';
+import { CautionGate } from './CautionGate';
 import { ColumnHead } from './column';
+import { spokenTrial } from './spoken-trial';
 import { OutcomeButtons } from './OutcomeButtons';
 import type { OutcomeChoices } from './outcome-choices';
 import { ReadingEntry } from './ReadingEntry';
 import { StopLine } from './StopLine';
 import { StripDown } from './StripDown';
+import type { Gate } from './use-gate';
 import { WaitTimer } from './WaitTimer';
 
 const Why = styled.p`
@@ -23,26 +29,23 @@ const Steps = styled.ol`
   font-size: 1.08rem;
   line-height: 1.45;
 `;
-const Cautions = styled.ul`
-  margin-bottom: 0.7rem;
-  padding: 0.45rem 0.9rem;
-  border-left: 5px solid ${({ theme }) => theme.danger};
-  background: ${({ theme }) => theme.dangerSoft};
-  color: ${({ theme }) => theme.danger};
-  font-weight: 600;
-  line-height: 1.35;
-  li {
-    display: inline;
-  }
-  li + li::before {
-    content: ' ';
-  }
-`;
 const Changes = styled.p`
   margin-bottom: 0.8rem;
   padding: 0.4rem 0.9rem;
   border-left: 5px solid ${({ theme }) => theme.strong};
   background: ${({ theme }) => theme.panel};
+`;
+const Aloud = styled(AriaButton)`
+  display: inline-grid;
+  place-items: center;
+  min-width: 44px;
+  min-height: 32px;
+  margin: -0.4rem -0.6rem -0.4rem 0.3rem;
+  border: 0;
+  background: none;
+  color: inherit;
+  cursor: pointer;
+  vertical-align: middle;
 `;
 const Below = styled.div`
   margin-top: 0.8rem;
@@ -70,6 +73,8 @@ export function TrialCard({
   trial,
   diagnosis,
   choices,
+  gate,
+  isSetUp,
   isDisabled,
   onOutcome,
   onReading,
@@ -81,6 +86,9 @@ export function TrialCard({
   readonly trial: TrialView;
   readonly diagnosis: Diagnosis;
   readonly choices: OutcomeChoices;
+  readonly gate: Gate;
+  /** The machine was set up by hand for this start. */
+  readonly isSetUp: boolean;
   readonly isDisabled: boolean;
   readonly onOutcome: (outcome: string) => void;
   readonly onReading: (outcome: string, volts: number) => void;
@@ -93,10 +101,17 @@ export function TrialCard({
   return (
     <div>
       <ColumnHead>
-        <h2>{isProposed ? kindWords[advice.kind] : 'You chose this instead'}</h2>
-        <span>{['about ' + minutesInWords(trial.minutes), ...tools].join(' · ')}</span>
+        <h2>{isSetUp ? 'As you set it up' : isProposed ? kindWords[advice.kind] : 'You chose this instead'}</h2>
+        <span>
+          {['about ' + minutesInWords(trial.minutes), ...tools].join(' · ')}
+          {canReadAloud() && (
+            <Aloud aria-label="Read aloud" onPress={() => readAloud(spokenTrial(trial))}>
+              <Volume2 size={18} aria-hidden />
+            </Aloud>
+          )}
+        </span>
       </ColumnHead>
-      <CardTitle>{trial.title}</CardTitle>
+      <CardTitle>{isSetUp ? 'Start it as it is set up' : trial.title}</CardTitle>
       <Why>{isProposed ? advice.why : trial.purpose}</Why>
       <Steps>
         {trial.steps.map((step) => (
@@ -108,14 +123,14 @@ export function TrialCard({
           <strong>For this trial:</strong> {trial.changes}.
         </Changes>
       )}
-      {trial.cautions.length > 0 && (
-        <Cautions aria-label="Cautions">
-          {trial.cautions.map((id) => (
-            <li key={id}>{CAUTIONS[id]}</li>
-          ))}
-        </Cautions>
-      )}
+      <CautionGate
+        cautions={trial.cautions}
+        isConfirmed={gate.isConfirmed}
+        isAsked={gate.isAsked}
+        onConfirm={gate.confirm}
+      />
       {trial.id.startsWith('minimal-') && <StripDown caseId={caseId} state={state} />}
+      {trial.id.startsWith('build/') && <BuildUpRun state={state} trialId={trial.id} />}
       {trial.kind === 'measure' && (
         <>
           <ReadingEntry key={trial.id} trial={trial} onReading={onReading} />

@@ -1,10 +1,11 @@
 import { Timer } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import styled from 'styled-components';
 import type { TrialView } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
 import { chime } from '../../components/chime';
 import { clock } from '../../components/format';
+import { useSecondsLeft } from '../../components/use-seconds-left';
 import { useDesk, useDeskStore } from '../../stores/desk-store';
 import { fonts } from '../../theme/tokens';
 
@@ -51,17 +52,6 @@ export function WaitTimer({
       <span role="status">{running && left <= 0 ? 'The wait is over. What do you see?' : trial.wait.reason}</span>
     </Row>
   );
-}
-
-function useSecondsLeft(endsAt: number | null): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    if (endsAt === null) return;
-    setNow(Date.now());
-    const ticking = setInterval(() => setNow(Date.now()), 250);
-    return () => clearInterval(ticking);
-  }, [endsAt]);
-  return endsAt === null ? 0 : Math.max(0, (endsAt - now) / 1000);
 }
 
 /** Sounds once when a wait ends that was watched; one that ended while nobody looked is told by the words alone. */

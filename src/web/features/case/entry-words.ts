@@ -2,6 +2,7 @@ import type { Entry } from '../../../core/casework';
 import { SCHOOL_NAMES } from '../../../core/diagnosis';
 import { START_OUTCOME_LABELS } from '../../../core/startup';
 import { SILENT_OUTCOMES } from '../../../core/trials';
+import { dayAndTime } from '../../components/format';
 
 /** What was done and what was seen, for the bench sheet and the evidence. */
 export function entryWords({ event, trial }: Entry): { done: string; seen: string } {
@@ -17,13 +18,16 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
       };
     }
     case 'configuration-changed':
-      return { done: 'Changed', seen: '' };
+      return { done: 'Set up by hand', seen: '' };
     case 'note-added':
       return { done: 'Note', seen: event.text };
     case 'entry-struck':
       return { done: 'Struck an entry', seen: event.reason };
     case 'case-parked':
-      return { done: 'Parked', seen: `Waiting for ${event.waitingFor}` };
+      return {
+        done: 'Parked',
+        seen: `Waiting for ${event.waitingFor}${event.until ? ` until ${dayAndTime(event.until)}` : ''}`,
+      };
     case 'case-resumed':
       return { done: 'Taken up again', seen: '' };
     case 'case-closed':
@@ -32,6 +36,14 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
       return { done: 'Opened again', seen: event.reason };
     case 'school-chosen':
       return { done: 'Order', seen: SCHOOL_NAMES[event.school] };
+    case 'part-noted': {
+      const facts = [
+        event.ratedMts === undefined ? null : `rated ${event.ratedMts} MT/s`,
+        event.runningMts === undefined ? null : `runs at ${event.runningMts} MT/s`,
+        event.paid === undefined ? null : `paid ${event.paid}`,
+      ];
+      return { done: `Noted of ${event.part}`, seen: facts.filter(Boolean).join(', ') };
+    }
     case 'lacking-set': {
       const lacking = [...event.tools, ...event.spares.map((kind) => `spare ${kind.replaceAll('-', ' ')}`)];
       return { done: 'Not at hand', seen: lacking.length > 0 ? lacking.join(', ') : 'Nothing is lacking' };

@@ -5,42 +5,43 @@ import { newId } from '../../stores/new-id';
 import { usePersonStore } from '../../stores/person-store';
 
 export interface CaseActions {
-  /** Writes one event. Resolves true once it is stored. */
-  record(body: EventBody): Promise<boolean>;
-  /** Sends the event that did not get through again, with the same id. */
+  /** Writes events, all or none. Resolves true once they are stored. */
+  record(...bodies: readonly EventBody[]): Promise<boolean>;
+  /** Sends what did not get through again, with the same ids. */
   retry(): Promise<boolean>;
   readonly isSaving: boolean;
   readonly error: Error | null;
-  /** Set while an event waits to be sent again. */
+  /** Set while something waits to be sent again. */
   readonly canRetry: boolean;
   dismiss(): void;
 }
 
-/** Writing to the log of one case. A failure keeps the event for another try; a stale writer has to look again. */
+/** Writing to the log of one case. A failure keeps the events for another try; a stale writer has to look again. */
 export function useCaseActions(caseId: string): CaseActions {
   const append = useAppendEvents(caseId);
   const by = usePersonStore((store) => store.name);
-  const [unsent, setUnsent] = useState<CaseEvent | null>(null);
+  const [unsent, setUnsent] = useState<readonly CaseEvent[] | null>(null);
   const [error, setError] = useState<Error | null>(null);
   const { mutateAsync } = append;
 
   const send = useCallback(
-    async (event: CaseEvent) => {
+    async (events: readonly CaseEvent[]) => {
       try {
-        await mutateAsync([event]);
+        await mutateAsync(events);
         setUnsent(null);
         setError(null);
         return true;
       } catch (failure) {
         setError(failure instanceof Error ? failure : new Error(String(failure)));
-        setUnsent(failure instanceof StaleError ? null : event);
+        setUnsent(failure instanceof StaleError ? null : events);
         return false;
       }
     },
     [mutateAsync],
   );
   const record = useCallback(
-    (body: EventBody) => send({ ...body, id: newId(), at: new Date().toISOString(), by } as CaseEvent),
+    (...bodies: readonly EventBody[]) =>
+      send(bodies.map((body) => ({ ...body, id: newId(), at: new Date().toISOString(), by }) as CaseEvent)),
     [send, by],
   );
   return {

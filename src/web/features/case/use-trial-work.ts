@@ -1,13 +1,18 @@
-import type { CaseState } from '../../../core/casework';
+import type { CaseState, EventBody } from '../../../core/casework';
 import type { Diagnosis, TrialView } from '../../../core/diagnosis';
 import { useDesk, useDeskStore } from '../../stores/desk-store';
 import { outcomeForKey, splitOutcomes } from './outcome-choices';
+import { canReadAloud, readAloud } from '../../components/read-aloud';
+import { spokenTrial } from './spoken-trial';
 import type { CaseActions } from './use-case-actions';
+import { useGate, type Gate } from './use-gate';
 
 export interface TrialWork {
   readonly trial: TrialView | null;
   readonly alternatives: readonly TrialView[];
   readonly isDisabled: boolean;
+  readonly gate: Gate;
+  readonly isSetUp: boolean;
   choose(id: string | null): void;
   outcome(id: string, volts?: number): void;
   startWait(): void;
@@ -26,21 +31,29 @@ export function useTrialWork(
   const desk = useDesk(caseId);
   const change = useDeskStore((store) => store.change);
   const proposed = diagnosis?.advice.trial ?? null;
-  const chosen = diagnosis?.alternatives.find(({ id }) => id === desk.chosenTrial) ?? null;
+  const known = diagnosis ? [...(proposed ? [proposed] : []), ...diagnosis.alternatives] : [];
+  // Whoever sets the machine up by hand wants to start it like that.
+  const wanted = desk.chosenTrial ?? (desk.draft.length > 0 ? 'start' : null);
+  const chosen = known.find(({ id }) => id === wanted && id !== proposed?.id) ?? null;
   const trial = chosen ?? proposed;
   const isDisabled = !isCurrent || actions.isSaving || state.stage === 'closed' || state.stage === 'parked';
+  const gate = useGate(caseId, trial);
   const outcome = (id: string, volts?: number) => {
-    if (!trial || isDisabled) return;
+    if (!trial || isDisabled || !gate.pass(id)) return;
     const note = desk.note.trim();
+    const setUp: readonly EventBody[] =
+      desk.draft.length > 0 ? [{ kind: 'configuration-changed', changes: desk.draft }] : [];
     void actions
-      .record({
+      .record(...setUp, {
         kind: 'trial-done',
         trial: trial.id,
         outcome: id,
         ...(volts === undefined ? {} : { volts }),
         ...(note ? { note } : {}),
       })
-      .then((saved) => saved && change(caseId, { chosenTrial: null, note: '', wait: null }));
+      .then(
+        (saved) => saved && change(caseId, { chosenTrial: null, note: '', wait: null, draft: [], confirmed: null }),
+      );
   };
   const startWait = () =>
     trial?.wait && change(caseId, { wait: { trial: trial.id, endsAt: Date.now() + 1000 * trial.wait.seconds } });
@@ -49,11 +62,15 @@ export function useTrialWork(
     trial,
     alternatives: others.filter(({ id }) => id !== trial?.id),
     isDisabled,
-    choose: (id) => change(caseId, { chosenTrial: id }),
+    gate,
+    isSetUp: desk.draft.length > 0 && trial?.id === 'start',
+    choose: (id) => change(caseId, { chosenTrial: id, confirmed: null }),
     outcome,
     startWait,
     clearNote: () => change(caseId, { note: '' }),
     handleKey: (key) => {
+      if (key === 'g' && !gate.isConfirmed) return (gate.confirm(), true);
+      if (key === 'r' && trial && canReadAloud()) return (readAloud(spokenTrial(trial)), true);
       if (key === 't' && trial?.wait)
         return (desk.wait?.trial === trial.id ? change(caseId, { wait: null }) : startWait(), true);
       const id = trial && trial.kind !== 'measure' ? outcomeForKey(splitOutcomes(trial), key) : null;

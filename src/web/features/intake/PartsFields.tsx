@@ -47,6 +47,18 @@ export function PartsFields({ draft, set }: PartsFieldsProps) {
           max={6}
           onChange={(usbDevices) => set({ usbDevices })}
         />
+        <Stepper
+          label="Supplies beside it, to be proven"
+          value={draft.looseSupplies}
+          max={2}
+          onChange={(looseSupplies) => set({ looseSupplies })}
+        />
+        <Stepper
+          label="Modules beside it, to be proven"
+          value={draft.looseModules}
+          max={4}
+          onChange={(looseModules) => set({ looseModules })}
+        />
       </Stack>
       <Stack>
         <ChoiceGrid

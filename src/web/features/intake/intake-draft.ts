@@ -23,6 +23,8 @@ export const draftSchema = z.object({
   m2Drives: z.number().int().min(0).max(3),
   frontUsb: z.number().int().min(0).max(3),
   usbDevices: z.number().int().min(0).max(6),
+  looseSupplies: z.number().int().min(0).max(2).default(0),
+  looseModules: z.number().int().min(0).max(4).default(0),
   signals: z.array(z.enum(['stageLights', 'checkpointDisplay', 'speaker'])),
 });
 
@@ -50,6 +52,8 @@ export const emptyDraft: IntakeDraft = {
   m2Drives: 0,
   frontUsb: 1,
   usbDevices: 0,
+  looseSupplies: 0,
+  looseModules: 0,
   signals: [],
 };
 
@@ -61,11 +65,26 @@ const several = (
 ): DeclaredPart[] =>
   Array.from({ length: count }, (_, i) => ({ id: count > 1 ? `${prefix}-${i + 1}` : prefix, kind, ...more }));
 
+/** Parts that lie beside the machine, to be proven, numbered on from those that are in it. */
+const beside = (kind: 'supply' | 'module', count: number, from: number): DeclaredPart[] =>
+  Array.from({ length: count }, (_, i) => ({
+    id: `${kind}-${from + i}`,
+    kind,
+    name: `${kind} ${from + i}`,
+    loose: true,
+  }));
+
 /** The opening event that a complete draft stands for. */
 export function openedFromDraft(draft: IntakeDraft, { by, now }: { by: string; now: Date }): CaseOpened {
   const parts: DeclaredPart[] = [
-    { id: draft.power, kind: draft.power },
+    {
+      id: draft.power,
+      kind: draft.power,
+      ...(draft.power === 'supply' && draft.looseSupplies > 0 ? { name: 'supply 1' } : {}),
+    },
+    ...beside('supply', draft.looseSupplies, 2),
     ...several('module', draft.modules),
+    ...beside('module', draft.looseModules, draft.modules + 1),
     ...(draft.card ? several('card', 1) : []),
     ...several('drive', draft.sataDrives, {
       bus: 'sata',

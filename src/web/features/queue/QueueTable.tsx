@@ -1,9 +1,10 @@
-import { formatDistanceToNowStrict } from 'date-fns';
+import { formatDistanceToNowStrict, isPast } from 'date-fns';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { CaseSummary } from '../../../contracts';
-import { caseNumber } from '../../components/format';
+import { caseNumber, dayAndTime } from '../../components/format';
 import { fonts } from '../../theme/tokens';
+import { RunningWait } from './RunningWait';
 import { StageMark } from './StageMark';
 
 const List = styled.ul`
@@ -50,6 +51,11 @@ const Muted = styled.div`
   color: ${({ theme }) => theme.muted};
   font-size: 0.92rem;
 `;
+const Overdue = styled.div`
+  color: ${({ theme }) => theme.suspicion};
+  font-size: 0.92rem;
+  font-weight: 700;
+`;
 const Owner = styled(Clip)`
   color: ${({ theme }) => theme.muted};
   font-size: 0.92rem;
@@ -72,6 +78,8 @@ export function QueueTable({ cases }: { readonly cases: readonly CaseSummary[] }
           <div>
             <StageMark stage={row.stage} />
             {row.waitingFor && <Muted>for {row.waitingFor}</Muted>}
+            {row.waitingUntil && <Until iso={row.waitingUntil} />}
+            <RunningWait caseId={row.id} />
           </div>
           <Muted>
             {row.trials === 1 ? '1 trial' : `${row.trials} trials`}
@@ -81,5 +89,13 @@ export function QueueTable({ cases }: { readonly cases: readonly CaseSummary[] }
         </Row>
       ))}
     </List>
+  );
+}
+
+function Until({ iso }: { readonly iso: string }) {
+  return isPast(new Date(iso)) ? (
+    <Overdue>expected by {dayAndTime(iso)}</Overdue>
+  ) : (
+    <Muted>until {dayAndTime(iso)}</Muted>
   );
 }

@@ -1,0 +1,61 @@
+import { fittedModules, nameOf, slotOf, type Change, type Configuration, type Machine } from '../machine';
+import { gradeReading, isSilent, SILENT_OUTCOMES, type Trial } from '../trials';
+import type { CaseProblem } from './case-state';
+import type { TrialDone } from './event';
+
+/** Why an event does not fit its case, and at which of its fields. */
+export type Refusal = Omit<CaseProblem, 'event'>;
+
+/** An outcome must be one that the trial has, and a reading must agree with it. */
+export function checkOutcome(trial: Trial, { outcome, volts }: TrialDone): Refusal | null {
+  const options = [...trial.outcomes, ...SILENT_OUTCOMES].map(({ id }) => id);
+  if (!options.includes(outcome))
+    return {
+      path: ['outcome'],
+      code: 'unknown-outcome',
+      message: `expected one of ${options.join(', ')}, found "${outcome}"`,
+    };
+  if (volts === undefined) return null;
+  if (trial.observe.kind !== 'measure')
+    return {
+      path: ['volts'],
+      code: 'not-a-measurement',
+      message: `expected no reading for ${trial.id}, found ${volts} V`,
+    };
+  const grade = gradeReading(trial.observe.quantity, volts);
+  return isSilent(outcome) || grade === outcome
+    ? null
+    : {
+        path: ['outcome'],
+        code: 'reading-disagrees',
+        message: `expected "${grade}" for ${volts} V, found "${outcome}"`,
+      };
+}
+
+/** A change must be of a part that the machine has, a module's to a slot of its board. */
+export function checkChange(machine: Machine, change: Change, index: number): Refusal | null {
+  if (change.kind !== 'place') return null;
+  const part = machine.parts.find(({ id }) => id === change.part);
+  if (!part || part.kind === 'slot' || part.kind === 'channel')
+    return {
+      path: ['changes', index, 'part'],
+      code: 'unknown-part',
+      message: `expected a part of this machine, found "${change.part}"`,
+    };
+  const { to } = change;
+  const isSlot = to.state !== 'moved' || machine.parts.some(({ kind, id }) => kind === 'slot' && id === to.to);
+  return part.kind !== 'module' || isSlot
+    ? null
+    : {
+        path: ['changes', index, 'to', 'to'],
+        code: 'unknown-slot',
+        message: `expected a slot of this board, found "${to.state === 'moved' ? to.to : ''}"`,
+      };
+}
+
+/** The name of a slot with two modules in it; null where there is none. */
+export function crowdedSlot(machine: Machine, configuration: Configuration): string | null {
+  const slots = fittedModules(machine, configuration).map((module) => slotOf(configuration, module));
+  const twice = slots.find((slot, i) => slots.indexOf(slot) !== i);
+  return twice ? nameOf(machine, twice) : null;
+}

@@ -1,0 +1,89 @@
+import { diagnoseCase, partResults, toldAndSeen, totalPaid, type EventBody } from '.';
+import { eventId, eventsOf, stateOf, type BriefLog } from './testing-log';
+import { foldCase, type CaseEvent } from '.';
+
+const usedParts: BriefLog = {
+  machine: {
+    bare: true,
+    parts: [
+      { id: 'supply-1', kind: 'supply' },
+      { id: 'supply-2', kind: 'supply', loose: true },
+      { id: 'module-1', kind: 'module' },
+      { id: 'module-2', kind: 'module', loose: true },
+      { id: 'drive', kind: 'drive' },
+    ],
+  },
+  trials: [
+    ['start', 'dead'],
+    ['look/rocker/supply-1', 'at-i'],
+    ['look/strip-switch/outlet', 'on'],
+    ['look/cord/cord', 'home'],
+    ['back/supply-2', 'works'],
+    ['back/supply-1', 'dead'],
+    ['back/supply-2', 'works'],
+  ],
+};
+const resultsOf = (log: BriefLog) => {
+  const state = stateOf(log);
+  return Object.fromEntries(partResults(state, diagnoseCase(state).parts).map(({ part, result }) => [part.id, result]));
+};
+
+test('of two supplies the one that works is proven, the one that fails where the other works has failed', () => {
+  expect(resultsOf(usedParts)).toMatchObject({
+    'supply-1': 'failed',
+    'supply-2': 'proven',
+    'module-1': 'proven',
+    'module-2': 'open',
+  });
+});
+
+test('a loose module is proven by starting alone in a slot', () => {
+  const trials = [...(usedParts.trials ?? []), ['only/module-2/slot-B2', 'works'] as const];
+  expect(resultsOf({ ...usedParts, trials })).toMatchObject({ 'module-2': 'proven' });
+});
+
+test('a start that stops early says nothing good of what comes later', () => {
+  expect(resultsOf({ machine: usedParts.machine ?? {}, trials: [['start', 'no-boot']] })).toMatchObject({
+    'module-1': 'proven',
+    drive: 'open',
+  });
+});
+
+const noted = (...bodies: EventBody[]) =>
+  foldCase([
+    ...eventsOf(usedParts),
+    ...bodies.map((body, i) => ({ ...body, id: eventId(50 + i), at: '2026-01-05T11:00:00Z', by: 'Test' }) as CaseEvent),
+  ]);
+
+test('prices and speeds are noted part by part, and a later note leaves the rest standing', () => {
+  const folded = noted(
+    { kind: 'part-noted', part: 'module-1', paid: 12, ratedMts: 3200 },
+    { kind: 'part-noted', part: 'module-1', runningMts: 2133 },
+    { kind: 'part-noted', part: 'supply-2', paid: 20.5 },
+  );
+  if (!folded.ok) throw new Error(folded.problem.message);
+  expect(folded.state.partFacts['module-1']).toEqual({ paid: 12, ratedMts: 3200, runningMts: 2133 });
+  expect(totalPaid(partResults(folded.state, {}))).toBe(32.5);
+});
+
+test('a speed of something that is no module, and a note of an unknown part, are refused at their field', () => {
+  expect(noted({ kind: 'part-noted', part: 'drive', ratedMts: 3200 })).toMatchObject({
+    problem: { code: 'not-a-module', path: ['part'] },
+  });
+  expect(noted({ kind: 'part-noted', part: 'flux', paid: 1 })).toMatchObject({ problem: { code: 'unknown-part' } });
+});
+
+test('what was told and what was first seen are both kept, and it is said when they differ', () => {
+  const both = toldAndSeen(
+    stateOf({
+      told: 'dead',
+      trials: [
+        ['start', 'twitch'],
+        ['start', 'dead'],
+      ],
+    }),
+  );
+  expect(both).toMatchObject({ told: 'dead', seen: 'twitch', entry: eventId(1), differs: true });
+  expect(toldAndSeen(stateOf({ told: 'dead', trials: [['start', 'dead']] }))?.differs).toBe(false);
+  expect(toldAndSeen(stateOf({ told: 'dead', trials: [['look/rocker/supply', 'at-i']] }))).toBeNull();
+});

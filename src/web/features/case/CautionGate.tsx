@@ -1,0 +1,85 @@
+import { ShieldCheck } from 'lucide-react';
+import styled from 'styled-components';
+import { CAUTIONS, gateOf, type CautionId } from '../../../core/trials';
+import { Button } from '../../components/Button';
+
+const Box = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.4rem 1rem;
+  margin-bottom: 0.7rem;
+  padding: 0.45rem 0.6rem 0.45rem 0.9rem;
+  border-left: 5px solid ${({ theme }) => theme.danger};
+  background: ${({ theme }) => theme.dangerSoft};
+  color: ${({ theme }) => theme.danger};
+`;
+const Words = styled.ul`
+  flex: 1 1 16rem;
+  font-weight: 600;
+  line-height: 1.35;
+  li {
+    display: inline;
+  }
+  li + li::before {
+    content: ' ';
+  }
+`;
+const Confirm = styled(Button)<{ $asked: boolean }>`
+  border-color: ${({ theme }) => theme.danger};
+  color: ${({ theme }) => theme.danger};
+  outline: ${({ theme, $asked }) => ($asked ? `3px solid ${theme.danger}` : 'none')};
+`;
+const Done = styled.p`
+  display: flex;
+  align-items: center;
+  gap: 0.5rem;
+  margin-bottom: 0.7rem;
+  font-size: 0.95rem;
+  color: ${({ theme }) => theme.muted};
+  svg {
+    flex: none;
+  }
+`;
+
+/** The cautions of this trial. Where harm is possible they are confirmed before anything can be noted as seen. */
+export function CautionGate({
+  cautions,
+  isConfirmed,
+  isAsked,
+  onConfirm,
+}: {
+  readonly cautions: readonly CautionId[];
+  readonly isConfirmed: boolean;
+  /** Somebody pressed an outcome before confirming. */
+  readonly isAsked: boolean;
+  readonly onConfirm: () => void;
+}) {
+  const gate = gateOf(cautions);
+  if (cautions.length === 0) return null;
+  if (gate.length > 0 && isConfirmed)
+    return (
+      <Done role="status">
+        <ShieldCheck size={18} aria-hidden /> Confirmed: {gate.join(', ')}.
+      </Done>
+    );
+  return (
+    <Box>
+      <Words aria-label="Cautions">
+        {cautions.map((id) => (
+          <li key={id}>{CAUTIONS[id]}</li>
+        ))}
+      </Words>
+      {gate.length > 0 && (
+        <Confirm $asked={isAsked} onPress={onConfirm} aria-describedby={isAsked ? 'gate-first' : undefined}>
+          Done and safe · G
+        </Confirm>
+      )}
+      {isAsked && (
+        <span id="gate-first" role="alert">
+          Confirm this first: {gate.join(', ')}.
+        </span>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,139 @@
+import { useState } from 'react';
+import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
+import styled from 'styled-components';
+import { partResults, type CaseState, type EventBody } from '../../../core/casework';
+import type { MemoryMatrix } from '../../../core/isolation';
+import type { Change, Part } from '../../../core/machine';
+import { useDesk, useDeskStore } from '../../stores/desk-store';
+import { Column } from './column';
+import { MachineList } from './MachineList';
+import { MemoryGrid } from './MemoryGrid';
+import { ModuleSpeeds } from './ModuleSpeeds';
+import { draftAfter } from './plan/draft';
+import { PartMenu } from './plan/PartMenu';
+import { PlanDrawing } from './plan/PlanDrawing';
+import { SetUpNote } from './plan/SetUpNote';
+import { askedToStrip } from './StripDown';
+
+const Views = styled(TabList)`
+  display: flex;
+  gap: 0.2rem;
+  margin: -0.4rem 0 0.4rem;
+`;
+const View = styled(Tab)`
+  min-height: 36px;
+  padding: 0.3rem 0.7rem;
+  font-size: 0.92rem;
+  font-weight: 600;
+  color: ${({ theme }) => theme.muted};
+  border-bottom: 3px solid transparent;
+  cursor: pointer;
+  &[data-selected] {
+    color: ${({ theme }) => theme.ink};
+    border-bottom-color: ${({ theme }) => theme.strong};
+  }
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
+`;
+
+const Panel = styled(TabPanel)`
+  &[data-focus-visible] {
+    outline-width: 1px;
+  }
+`;
+
+type ViewId = 'plan' | 'list' | 'memory';
+
+/** The machine: drawn, as a list for the keyboard, and its memory as a grid. Changes here are for the next start. */
+export function MachineColumn({
+  caseId,
+  state,
+  logged,
+  shares,
+  touched,
+  canMove,
+  matrix,
+  isMemoryInQuestion,
+  isStripping,
+  onTry,
+  onNote,
+}: {
+  readonly caseId: string;
+  readonly state: CaseState;
+  readonly logged: CaseState;
+  readonly shares: Readonly<Record<string, number>>;
+  readonly touched: readonly string[];
+  readonly canMove: boolean;
+  readonly matrix: MemoryMatrix;
+  readonly isMemoryInQuestion: boolean;
+  /** The trial in hand strips the machine down: parts are ticked off on the plan. */
+  readonly isStripping: boolean;
+  readonly onTry: (trial: string) => void;
+  readonly onNote: (body: EventBody) => void;
+}) {
+  const change = useDeskStore((store) => store.change);
+  const [picked, setPicked] = useState<ViewId | null>(null);
+  const [pressed, setPressed] = useState<{ readonly part: Part; readonly at: Element } | null>(null);
+  const { accounted } = useDesk(caseId);
+  const ticks = isStripping ? { asked: askedToStrip(state).map(({ id }) => id), done: accounted } : null;
+  const toggle = (id: string) =>
+    change(caseId, {
+      accounted: accounted.includes(id) ? accounted.filter((other) => other !== id) : [...accounted, id],
+    });
+  const hasModules = state.machine.parts.some(({ kind }) => kind === 'module');
+  const view = picked ?? (isMemoryInQuestion && hasModules ? 'memory' : 'plan');
+  const move = (changes: readonly Change[]) =>
+    change(caseId, { draft: draftAfter(logged, state, changes), chosenTrial: null, confirmed: null });
+  return (
+    <Column aria-label="Machine">
+      <Tabs selectedKey={view} onSelectionChange={(key) => setPicked(key as ViewId)}>
+        <Views aria-label="The machine as">
+          <View id="plan">Plan</View>
+          <View id="list">List</View>
+          {hasModules && <View id="memory">Memory grid</View>}
+        </Views>
+        <Panel id="plan">
+          <PlanDrawing
+            state={state}
+            shares={shares}
+            touched={touched}
+            ticks={ticks}
+            canMove={canMove}
+            onPress={(part, at) => (ticks?.asked.includes(part.id) ? toggle(part.id) : setPressed({ part, at }))}
+            onMove={(made) => move(made.changes)}
+          />
+        </Panel>
+        <Panel id="list">
+          <MachineList
+            state={state}
+            shares={shares}
+            results={partResults(state, shares)}
+            onPress={(part, at) => setPressed({ part, at })}
+            onChange={move}
+            canMove={canMove}
+          />
+        </Panel>
+        {hasModules && (
+          <Panel id="memory">
+            <MemoryGrid state={state} matrix={matrix} canTry={canMove} onTry={onTry} />
+            <ModuleSpeeds state={state} canNote={canMove} onNote={onNote} />
+          </Panel>
+        )}
+      </Tabs>
+      <SetUpNote state={state} logged={logged} onClear={() => change(caseId, { draft: [] })} />
+      {pressed && (
+        <PartMenu
+          part={pressed.part}
+          at={pressed.at}
+          state={state}
+          share={shares[pressed.part.id] ?? 0}
+          canMove={canMove}
+          onMove={(made) => move(made.changes)}
+          onNote={onNote}
+          onClose={() => setPressed(null)}
+        />
+      )}
+    </Column>
+  );
+}

@@ -1,0 +1,113 @@
+import { format } from 'date-fns';
+import { Dialog, Heading } from 'react-aria-components';
+import styled from 'styled-components';
+import type { Entry } from '../../../core/casework';
+import { Button } from '../../components/Button';
+import { ModalSheet, Overlay } from '../../components/Sheet';
+import { entryWords } from './entry-words';
+
+const Sheet = styled(ModalSheet)`
+  align-self: end;
+  width: 100vw;
+  padding: 1.2rem max(1rem, calc(50vw - 36rem));
+  border-radius: 0;
+  h2 {
+    font-size: 1.3rem;
+  }
+  table {
+    width: 100%;
+    margin-top: 0.6rem;
+    border-collapse: collapse;
+  }
+  td {
+    padding: 0.4rem 0.6rem 0.4rem 0;
+    border-bottom: 1px solid ${({ theme }) => theme.line};
+    vertical-align: top;
+  }
+`;
+const Head = styled.div`
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+`;
+
+/** Everything but the opening and the corrections themselves can be struck, once. */
+export const canStrike = ({ event, struckBy }: Entry): boolean =>
+  struckBy === null && event.kind !== 'case-opened' && event.kind !== 'entry-struck';
+
+/** The whole bench sheet over the screen: who, when, what was done and seen, and the way to strike it. */
+export function WholeSheet({
+  entries,
+  isSaving,
+  onStrike,
+}: {
+  readonly entries: readonly Entry[];
+  readonly isSaving: boolean;
+  readonly onStrike: (entry: Entry) => void;
+}) {
+  return (
+    <Overlay isDismissable>
+      <Sheet>
+        <Dialog>
+          {({ close }) => (
+            <>
+              <Head>
+                <Heading slot="title">Bench sheet</Heading>
+                <Button onPress={close}>Back to the trial</Button>
+              </Head>
+              <table>
+                <tbody>
+                  {entries.map((entry) => (
+                    <SheetRow
+                      key={entry.event.id}
+                      entry={entry}
+                      isSaving={isSaving}
+                      onStrike={(struck) => {
+                        close();
+                        onStrike(struck);
+                      }}
+                    />
+                  ))}
+                </tbody>
+              </table>
+            </>
+          )}
+        </Dialog>
+      </Sheet>
+    </Overlay>
+  );
+}
+
+function SheetRow({
+  entry,
+  isSaving,
+  onStrike,
+}: {
+  readonly entry: Entry;
+  readonly isSaving: boolean;
+  readonly onStrike: (entry: Entry) => void;
+}) {
+  const { done, seen } = entryWords(entry);
+  const note = entry.event.kind === 'trial-done' ? entry.event.note : undefined;
+  return (
+    <tr style={entry.struckBy ? { textDecoration: 'line-through' } : undefined}>
+      <td>{format(new Date(entry.event.at), 'd MMM HH:mm')}</td>
+      <td>{entry.event.by}</td>
+      <td>
+        <strong>{done}</strong>
+        {entry.changes && <div>{entry.changes}</div>}
+      </td>
+      <td>
+        {seen}
+        {note && <div>{note}</div>}
+      </td>
+      <td>
+        {canStrike(entry) && (
+          <Button isDisabled={isSaving} onPress={() => onStrike(entry)} aria-label={`Strike: ${done}`}>
+            Strike
+          </Button>
+        )}
+      </td>
+    </tr>
+  );
+}

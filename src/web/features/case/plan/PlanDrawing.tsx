@@ -1,0 +1,183 @@
+import {
+  DndContext,
+  MouseSensor,
+  pointerWithin,
+  TouchSensor,
+  useDroppable,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import styled from 'styled-components';
+import type { CaseState } from '../../../../core/casework';
+import { movesOf, type Move, type Part } from '../../../../core/machine';
+import { fonts } from '../../../theme/tokens';
+import type { Box } from './plan-geometry';
+import { layPlan } from './plan-layout';
+import { PlanPart, PlanPlace } from './PlanShapes';
+
+const Drawing = styled.svg`
+  display: block;
+  width: 100%;
+  height: auto;
+  overflow: visible;
+  .enclosure {
+    fill: none;
+    stroke: ${({ theme }) => theme.line};
+    stroke-width: 1.5;
+  }
+  .enclosure.bench {
+    stroke-dasharray: 8 5;
+  }
+  .lead {
+    fill: none;
+    stroke: ${({ theme }) => theme.muted};
+    stroke-width: 1.5;
+    pointer-events: none;
+  }
+  .plug {
+    pointer-events: none;
+    rect {
+      fill: ${({ theme }) => theme.ground};
+      stroke: ${({ theme }) => theme.muted};
+    }
+    text {
+      font: 500 9.5px ${fonts.text};
+      fill: ${({ theme }) => theme.ink};
+      text-anchor: middle;
+      dominant-baseline: central;
+    }
+  }
+  .where {
+    font: 500 11.5px ${fonts.text};
+    fill: ${({ theme }) => theme.muted};
+  }
+`;
+
+export interface PlanDrawingProps {
+  readonly state: CaseState;
+  /** Probability of a fault at each part, by part id. */
+  readonly shares: Readonly<Record<string, number>>;
+  /** Parts that the trial in hand is about. */
+  readonly touched: readonly string[];
+  /** While stripping down: what has to come off, and what is ticked as off. Null otherwise. */
+  readonly ticks: { readonly asked: readonly string[]; readonly done: readonly string[] } | null;
+  readonly canMove: boolean;
+  readonly onPress: (part: Part, element: Element) => void;
+  readonly onMove: (move: Move) => void;
+}
+
+/** The machine, drawn. Press a part for what can be done with it; drag it to a slot, a socket or out. */
+export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, onMove }: PlanDrawingProps) {
+  const { machine, configuration } = state;
+  const plan = useMemo(() => layPlan(machine, configuration), [machine, configuration]);
+  const svg = useRef<SVGSVGElement>(null);
+  const scale = useScale(svg, plan.width);
+  const sensors = useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 8 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 220, tolerance: 8 } }),
+  );
+  const drop = ({ active, over, collisions }: DragEndEvent) => {
+    const part = machine.parts.find(({ id }) => id === active.id);
+    const targets = (collisions ?? []).map(({ id }) => String(id));
+    const place = targets.find((id) => id.startsWith('place/'))?.slice('place/'.length);
+    if (!part || !over) return;
+    const moves = movesOf(machine, configuration, part);
+    const wanted = place
+      ? [`to/${place}`, ...(isOwn(part, place) ? ['back'] : [])]
+      : [targets.includes('in') ? 'back' : 'out'];
+    const move = moves.find(({ id }) => wanted.includes(id));
+    if (move) onMove(move);
+  };
+  return (
+    <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={drop}>
+      <Drawing
+        ref={svg}
+        viewBox={`0 0 ${plan.width} ${plan.height}`}
+        role="img"
+        aria-label="Drawn plan of the machine. The list has the same parts for the keyboard."
+      >
+        <DropZone id="out" box={{ x: 0, y: 0, width: plan.width, height: plan.height }} />
+        <DropZone id="in" box={plan.enclosure} className={`enclosure ${plan.surface}`} />
+        <text className="where" x={plan.enclosure.x + 8} y={plan.enclosure.y + 15}>
+          {plan.surface === 'bench' ? `${plan.form} board on the bench, on its box` : `in the case · ${plan.form}`}
+        </text>
+        {plan.leads.map((lead) => (
+          <path key={lead.id} className="lead" d={lead.path} />
+        ))}
+        {plan.parts.filter(({ part }) => part.kind === 'board').map((shape) => part(shape))}
+        {plan.plugs.map(({ name, x, y, width, height }) => (
+          <g key={name} className="plug">
+            <rect x={x} y={y} width={width} height={height} rx={1.5} />
+            <text transform={`translate(${x + width / 2} ${y + height / 2})${height > width ? ' rotate(-90)' : ''}`}>
+              {name}
+            </text>
+          </g>
+        ))}
+        {plan.slots.map((place) => (
+          <PlanPlace key={place.id} place={place} share={shares[place.id] ?? 0} isSlot />
+        ))}
+        {plan.sockets.map((place) => (
+          <PlanPlace key={place.id} place={place} share={0} isSlot={false} />
+        ))}
+        {plan.parts.filter(({ part: one }) => one.kind !== 'board').map((shape) => part(shape))}
+        {plan.besideAt && (
+          <text className="where" x={plan.besideAt.x} y={plan.besideAt.y}>
+            out, beside it
+          </text>
+        )}
+      </Drawing>
+    </DndContext>
+  );
+
+  function tickOf({ id }: Part): 'todo' | 'done' | null {
+    if (!ticks?.asked.includes(id)) return null;
+    return ticks.done.includes(id) ? 'done' : 'todo';
+  }
+
+  function part(shape: (typeof plan.parts)[number]) {
+    return (
+      <PlanPart
+        key={shape.part.id}
+        shape={shape}
+        configuration={configuration}
+        share={shares[shape.part.id] ?? 0}
+        isTouched={touched.includes(shape.part.id)}
+        tick={tickOf(shape.part)}
+        scale={scale}
+        canMove={canMove && shape.part.kind !== 'outlet' && shape.part.kind !== 'board'}
+        onPress={(element) => onPress(shape.part, element)}
+      />
+    );
+  }
+}
+
+const isOwn = (part: Part, place: string): boolean => part.slot === place || part.socket === place;
+
+function DropZone({ id, box, className }: { readonly id: string; readonly box: Box; readonly className?: string }) {
+  const { setNodeRef } = useDroppable({ id });
+  return (
+    <rect
+      ref={(element) => setNodeRef(element as unknown as HTMLElement | null)}
+      className={className}
+      fill="none"
+      pointerEvents="none"
+      rx={6}
+      {...box}
+    />
+  );
+}
+
+/** Pixels of the screen in a unit of the plan, kept as the column changes its width. */
+function useScale(svg: React.RefObject<SVGSVGElement | null>, width: number): number {
+  const [scale, setScale] = useState(1);
+  useEffect(() => {
+    const element = svg.current;
+    if (!element) return;
+    const watch = new ResizeObserver(() => setScale(element.clientWidth / width || 1));
+    watch.observe(element);
+    return () => watch.disconnect();
+  }, [svg, width]);
+  return scale;
+}

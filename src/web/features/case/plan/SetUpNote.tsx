@@ -1,0 +1,51 @@
+import styled from 'styled-components';
+import type { CaseState } from '../../../../core/casework';
+import { describeChanges, differ, warningsOf } from '../../../../core/machine';
+import { Button } from '../../../components/Button';
+
+const Note = styled.div`
+  margin-top: 0.6rem;
+  padding: 0.5rem 0.8rem;
+  border-left: 5px solid ${({ theme }) => theme.strong};
+  background: ${({ theme }) => theme.panel};
+  font-size: 0.95rem;
+  line-height: 1.35;
+`;
+const Warning = styled.p`
+  margin-top: 0.4rem;
+  padding: 0.35rem 0.7rem;
+  border-left: 5px solid ${({ theme }) => theme.suspicionFill};
+  background: ${({ theme }) => theme.suspicionSoft};
+`;
+const Back = styled(Button)`
+  margin-top: 0.4rem;
+  padding: 0.2rem 0.8rem;
+`;
+
+/** What the changes on the plan make of the next start, in words, and what is unwise about them. */
+export function SetUpNote({
+  state,
+  logged,
+  onClear,
+}: {
+  readonly state: CaseState;
+  readonly logged: CaseState;
+  readonly onClear: () => void;
+}) {
+  const changes = differ(logged.configuration, state.configuration);
+  const warnings = warningsOf(state.machine, state.configuration, changes);
+  return (
+    <div aria-live="polite">
+      {changes.length > 0 && (
+        <Note>
+          <strong>For the next start:</strong> {describeChanges(state.machine, changes)}.
+          <br />
+          <Back onPress={onClear}>Leave it as it was</Back>
+        </Note>
+      )}
+      {warnings.map((warning) => (
+        <Warning key={warning}>{warning}</Warning>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,58 @@
+import type { BoardForm, Configuration, Part } from '../../../../core/machine';
+
+/** A rectangle on the plan, in the plan's own units: about one a pixel at the size of the case screen. */
+export interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+export type Outline = 'box' | 'round' | 'bar' | 'switch';
+
+/** A power plug of the board; it belongs to the board as a part. */
+export interface PlugShape extends Box {
+  readonly name: string;
+}
+
+/** A part as it is drawn. */
+export interface PartShape extends Box {
+  readonly part: Part;
+  readonly outline: Outline;
+  /** Where its name is written; null where it would not fit and the shape alone must do. */
+  readonly label: { readonly x: number; readonly y: number; readonly width: number } | null;
+}
+
+/** A slot or socket in which something can stand. */
+export interface PlaceShape extends Box {
+  readonly id: string;
+  readonly name: string;
+  readonly isFilled: boolean;
+  /** Switched off by another that shares its lanes. */
+  readonly isOff: boolean;
+  /** Where its name is written: above or below it. */
+  readonly nameAt: { readonly x: number; readonly y: number };
+}
+
+/** A lead between two parts, as a path; it belongs to a part and is drawn only while that part is in. */
+export interface LeadShape {
+  readonly id: string;
+  readonly path: string;
+  readonly part: string | null;
+}
+
+export interface MachinePlan {
+  readonly width: number;
+  readonly height: number;
+  readonly board: Box;
+  readonly enclosure: Box;
+  readonly surface: Configuration['surface'];
+  readonly form: BoardForm;
+  readonly parts: readonly PartShape[];
+  readonly slots: readonly PlaceShape[];
+  readonly sockets: readonly PlaceShape[];
+  readonly plugs: readonly PlugShape[];
+  readonly leads: readonly LeadShape[];
+  /** Heading over parts that are out or lie beside the machine; null where there are none. */
+  readonly besideAt: { readonly x: number; readonly y: number } | null;
+}

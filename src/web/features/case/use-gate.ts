@@ -1,0 +1,33 @@
+import { useEffect, useState } from 'react';
+import type { TrialView } from '../../../core/diagnosis';
+import { gateOf } from '../../../core/trials';
+import { useDesk, useDeskStore } from '../../stores/desk-store';
+
+export interface Gate {
+  /** Nothing had to be confirmed, or it was. */
+  readonly isConfirmed: boolean;
+  readonly isAsked: boolean;
+  confirm(): void;
+  /** True if what was seen may be noted; otherwise the confirmation is asked for. */
+  pass(outcome: string): boolean;
+}
+
+/** Cautions where harm is possible stand before the outcomes: they are confirmed once for the trial in hand. */
+export function useGate(caseId: string, trial: TrialView | null): Gate {
+  const { confirmed } = useDesk(caseId);
+  const change = useDeskStore((store) => store.change);
+  const [askedFor, setAskedFor] = useState<string | null>(null);
+  const isConfirmed = trial === null || gateOf(trial.cautions).length === 0 || confirmed === trial.id;
+  useEffect(() => setAskedFor(null), [trial?.id]);
+  return {
+    isConfirmed,
+    isAsked: !isConfirmed && askedFor === trial.id,
+    confirm: () => trial && change(caseId, { confirmed: trial.id }),
+    pass: (outcome) => {
+      // Nothing was done, so nothing had to be safe.
+      if (isConfirmed || outcome === 'could-not') return true;
+      setAskedFor(trial.id);
+      return false;
+    },
+  };
+}
