@@ -80,7 +80,7 @@ export default tseslint.config(
     rules: { 'max-lines': 'off' },
   },
   {
-    files: ['scripts/**/*.mjs', '*.mjs'],
+    files: ['scripts/**/*.mjs', 'bench/**/*.mjs', '*.mjs'],
     languageOptions: {
       globals: {
         process: 'readonly',
@@ -91,6 +91,10 @@ export default tseslint.config(
         Buffer: 'readonly',
         clearTimeout: 'readonly',
         localStorage: 'readonly',
+        document: 'readonly',
+        performance: 'readonly',
+        MutationObserver: 'readonly',
+        requestAnimationFrame: 'readonly',
       },
     },
   },

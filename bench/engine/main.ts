@@ -2,6 +2,7 @@ import { fork } from 'node:child_process';
 import { parseArgs } from 'node:util';
 import { SCHOOLS, type School } from '../../src/core/diagnosis';
 import { calibrationError, scorePolicy, type PlayedCase, type PolicyScore } from '../../src/core/practice';
+import { bundlePart } from './bundle-part';
 import { againstOptimum } from './optimum';
 import type { Part } from './part';
 import { printReport } from './print-report';
@@ -24,13 +25,11 @@ if (!Number.isInteger(cases) || cases < 8 || !Number.isInteger(seed)) {
 }
 
 const processes = 2;
+const bundle = await bundlePart();
 
 function inProcess<T>(part: Part): Promise<T> {
   return new Promise((resolve, reject) => {
-    const child = fork(new URL('./part.ts', import.meta.url), {
-      execArgv: ['--import', 'tsx'],
-      serialization: 'advanced',
-    });
+    const child = fork(bundle, { execArgv: [], serialization: 'advanced' });
     child.once('message', (answer) => resolve(answer as T));
     child.once('error', reject);
     child.once('exit', (code) => code !== 0 && reject(new Error(`${part.kind} ended with ${code}`)));

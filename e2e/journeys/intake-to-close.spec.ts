@@ -1,4 +1,4 @@
-import { pickInstead, see, sheet, takeIn, title } from '../support/bench';
+import { confirmCautions, pickInstead, see, sheet, takeIn, title } from '../support/bench';
 import { expect, test } from '../support/program';
 
 test('a dead machine from intake to a proven, closed case, with an undo on the way', async ({ page, program }) => {
@@ -18,7 +18,7 @@ test('a dead machine from intake to a proven, closed case, with an undo on the w
   await expect(title(page)).toHaveText('Look at the rocker of the supply');
 
   await see(page, 'It stands at O');
-  await expect(title(page)).toHaveText('Set the rocker of supply to I, then start');
+  await expect(title(page)).toHaveText('Set the rocker of the supply to I, then start');
   await expect(page.getByText('Mend this')).toBeVisible();
   await see(page, 'Starts and stays up');
   await expect(title(page)).toHaveText('Run it under full load');
@@ -38,18 +38,18 @@ test('a dead machine from intake to a proven, closed case, with an undo on the w
 test('a cause is proven by away, back, away, and its evidence unfolds', async ({ page, program }) => {
   await takeIn(page, program.url, { machine: 'Museum kiosk', told: 'Message about USB current, then stop' });
   await see(page, 'Message about USB current, then stop');
-  await pickInstead(page, 'Start without front USB lead');
+  await pickInstead(page, 'Start without the front USB lead');
   await see(page, 'Starts and stays up');
-  await expect(title(page)).toHaveText('Put front USB lead back and start');
+  await expect(title(page)).toHaveText('Put the front USB lead back and start');
   await expect(page.getByText('Prove it')).toBeVisible();
   await see(page, 'Message about USB current, then stop');
-  await expect(title(page)).toHaveText('Leave front USB lead unplugged, agreed with the owner, then start');
+  await expect(title(page)).toHaveText('Leave the front USB lead unplugged, agreed with the owner, then start');
   await see(page, 'Starts and stays up');
 
-  const suspect = page.getByRole('button', { name: /The ports of front USB lead/ });
+  const suspect = page.getByRole('button', { name: /The ports of the front USB lead/ });
   await suspect.click();
   await expect(page.getByRole('region', { name: 'Suspects and other trials' })).toContainText('The log: proven.');
-  await expect(page.getByText(/for: Start without front USB lead: starts and stays up/).first()).toBeVisible();
+  await expect(page.getByText(/for: Start without the front USB lead: starts and stays up/).first()).toBeVisible();
 
   await page.keyboard.press('c');
   await expect(page.getByText('Proof: proven')).toBeVisible();
@@ -61,6 +61,7 @@ test('a measurement is graded as it is typed and refused when it is no number', 
   await see(page, 'Nothing at all');
   await page.getByRole('button', { name: /^Show all/ }).click();
   await pickInstead(page, 'Measure +5 VSB at the 24-pin plug');
+  await confirmCautions(page);
   const field = page.getByLabel('Reading in volts');
   await field.fill('plenty');
   await page.getByRole('button', { name: 'Record', exact: true }).click();

@@ -26,7 +26,7 @@ test('what is not at hand is left out, and says so among the others', async ({ p
   await expect(page.getByRole('button', { name: 'Not at hand: 2' })).toBeVisible();
   await expect(sheet(page)).toContainText('meter, spare supply');
   await page.getByRole('button', { name: /^Show all/ }).click();
-  await expect(page.getByRole('button', { name: /Start with a spare in place of supply/ })).toContainText(
+  await expect(page.getByRole('button', { name: /Start with a spare in place of the supply/ })).toContainText(
     'not at hand',
   );
 });

@@ -25,14 +25,14 @@ test('any entry can be struck on the whole sheet, unless a later one rests on it
   await takeIn(page, program.url, { machine: 'Struck out', told: 'Starts for a moment, then stops' });
   await see(page, 'Starts for a moment, then stops');
   await page.getByRole('button', { name: /^Show all/ }).click();
-  await pickInstead(page, 'Start without drive');
+  await pickInstead(page, 'Start without the drive');
   await see(page, 'Starts for a moment, then stops');
-  await pickInstead(page, 'Put drive back and start');
+  await pickInstead(page, 'Put the drive back and start');
   await see(page, 'Starts for a moment, then stops');
   await expect(sheet(page).getByRole('listitem')).toHaveCount(4);
 
   await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
-  await page.getByRole('button', { name: 'Strike: Start without drive' }).click();
+  await page.getByRole('button', { name: 'Strike: Start without the drive' }).click();
   await expect(page.getByRole('alert')).toContainText('Strike the later one first');
   await page.getByRole('button', { name: 'Leave it', exact: true }).click();
 

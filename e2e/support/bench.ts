@@ -5,7 +5,18 @@ import { expect, type Page } from '@playwright/test';
 export async function takeIn(
   page: Page,
   url: string,
-  { machine, told, circumstances = [] }: { machine: string; told: string; circumstances?: readonly string[] },
+  {
+    machine,
+    told,
+    circumstances = [],
+    parts,
+  }: {
+    machine: string;
+    told: string;
+    circumstances?: readonly string[];
+    /** Fills in the parts, where they are not the usual ones. */
+    parts?: (page: Page) => Promise<void>;
+  },
 ): Promise<void> {
   await page.goto(`${url}/`);
   await page.getByRole('button', { name: 'New case' }).click();
@@ -14,15 +25,28 @@ export async function takeIn(
   await page.getByLabel('Complaint').fill('I press it and nothing happens.');
   await page.getByRole('radio', { name: told, exact: true }).check({ force: true });
   for (const name of circumstances) await page.getByRole('checkbox', { name }).check({ force: true });
+  await parts?.(page);
   await page.getByRole('button', { name: 'Open the case' }).click();
   await expect(page.getByText('Do this first')).toBeVisible();
 }
 
 export const title = (page: Page) => page.getByRole('heading', { level: 1 });
 
-/** Presses an outcome of the trial in hand. */
+/** Confirms the cautions of the trial in hand, where it has any that stand before the outcomes. */
+export async function confirmCautions(page: Page): Promise<void> {
+  const confirm = page.getByRole('button', { name: /^Done and safe/ });
+  if (await confirm.isVisible()) await confirm.click();
+}
+
+/** Presses an outcome of the trial in hand, its cautions confirmed. */
 export async function see(page: Page, outcome: string): Promise<void> {
-  await page.getByRole('group', { name: 'What do you see?' }).getByRole('button', { name: outcome }).first().click();
+  await page.getByRole('region', { name: 'Next' }).and(page.locator('[aria-busy=false]')).waitFor();
+  await confirmCautions(page);
+  const group = page.getByRole('group', { name: 'What do you see?' });
+  const large = group.getByRole('button', { name: outcome }).first();
+  if (await large.isVisible()) return large.click();
+  await group.getByRole('button', { name: 'Something else' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: outcome }).click();
 }
 
 /** Picks another trial instead of the proposed one. */
@@ -32,3 +56,30 @@ export async function pickInstead(page: Page, trial: string): Promise<void> {
 }
 
 export const sheet = (page: Page) => page.getByRole('list', { name: 'Entries' });
+
+/** Makes a trial the one in hand, whether it is proposed, listed or behind "Show all". */
+export async function goTo(page: Page, trial: string): Promise<void> {
+  await page.getByRole('region', { name: 'Next' }).and(page.locator('[aria-busy=false]')).waitFor();
+  if ((await title(page).textContent()) === trial) return;
+  const all = page.getByRole('button', { name: /^Show all/ });
+  if (await all.isVisible()) await all.click();
+  await pickInstead(page, trial);
+}
+
+/** Makes a trial the one in hand and notes what is seen. */
+export async function doTrial(page: Page, trial: string, outcome: string): Promise<void> {
+  await goTo(page, trial);
+  await see(page, outcome);
+}
+
+/** Presses a step of a number field until it stands at a value, starting from another. */
+export async function more(page: Page, label: string, times = 1): Promise<void> {
+  for (let n = 0; n < times; n++) await page.getByRole('button', { name: `More: ${label}` }).click();
+}
+
+/** Closes the case from the close view and waits for the closed card. */
+export async function closeCase(page: Page, done: string): Promise<void> {
+  await page.getByLabel('What was done').fill(done);
+  await page.getByRole('button', { name: 'Close the case' }).click();
+  await expect(page.getByText('Closed by Bench')).toBeVisible();
+}

@@ -1,4 +1,4 @@
-import { applyChanges, completeMachine, describeChanges, foundConfiguration } from '../machine';
+import { applyChanges, completeMachine, describeChanges, foundConfiguration, type CompletedMachine } from '../machine';
 import { instantiateFaults } from '../faults';
 import type { EvidenceStep } from '../diagnosis';
 import { technicianMisreads } from '../diagnosis';
@@ -58,8 +58,17 @@ const advance = (state: CaseState): Stepped => ({ ok: true, state });
 const struckBy = (events: readonly CaseEvent[]): Map<string, string> =>
   new Map(events.flatMap((event) => (event.kind === 'entry-struck' ? [[event.entry, event.id] as const] : [])));
 
+/** A log is folded again at every entry; its machine stays the same, and so does what hangs on it. */
+const machines = new WeakMap<CaseOpened['machine'], CompletedMachine>();
+
+function machineOf(declared: CaseOpened['machine']): CompletedMachine {
+  const known = machines.get(declared) ?? completeMachine(declared);
+  machines.set(declared, known);
+  return known;
+}
+
 function openCase(opened: CaseOpened): Stepped {
-  const completed = completeMachine(opened.machine);
+  const completed = machineOf(opened.machine);
   if (!completed.ok) {
     const [problem] = completed.problems;
     return refuse(
@@ -197,7 +206,11 @@ function notePart(state: CaseState, { part: id, ratedMts, runningMts, paid }: Pa
     runningMts: runningMts ?? before.runningMts,
     paid: paid ?? before.paid,
   };
-  return advance({ ...state, partFacts: { ...state.partFacts, [id]: facts } });
+  return advance({
+    ...state,
+    partFacts: { ...state.partFacts, [id]: facts },
+    entries: replaceLast(state, null, part.name),
+  });
 }
 
 function strike(before: CaseState, listed: CaseState, event: EntryStruck): Stepped {

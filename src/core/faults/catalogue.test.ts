@@ -85,3 +85,17 @@ test('faults mended by the same repair on the same part share a repair class', (
   expect(byId.get('supply-dead@supply')).toBe(byId.get('supply-fails-under-start@supply'));
   expect(byId.get('module-dead@module-1')).not.toBe(byId.get('module-dead@module-2'));
 });
+
+test('where a machine has two supplies, each fault says at which', () => {
+  const two = completeMachine({
+    name: 'Two',
+    parts: [
+      { id: 'supply-1', kind: 'supply' },
+      { id: 'supply-2', kind: 'supply', loose: true },
+    ],
+  });
+  if (!two.ok) throw new Error('expected a machine');
+  const titles = instantiateFaults(two.machine).map(({ id, title }) => [id, title]);
+  expect(titles).toContainEqual(['supply-dead@supply-2', 'The supply is dead: supply 2']);
+  expect(titles).toContainEqual(['processor-dead@processor', 'The processor is dead']);
+});

@@ -75,11 +75,17 @@ function instantiate(mode: FaultMode, part: Part, { machine, circumstances }: Ca
     mode,
     part,
     link: mode.link,
-    title: fill(mode.title, part),
+    title: titleOf(mode.title, part, machine),
     repairClass: repairFor(mode, part, machine),
     weight: mode.prior.weight * factor,
     somethingElse: false,
   };
+}
+
+/** A title that speaks of "the supply" says which one where the machine has several. */
+function titleOf(template: string, part: Part, machine: Machine): string {
+  const isOneOfMany = machine.parts.filter(({ kind }) => kind === part.kind).length > 1;
+  return fill(isOneOfMany && !template.includes('{part}') ? `${template}: {part}` : template, part);
 }
 
 function repairFor({ repair, mendedAt }: FaultMode, part: Part, machine: Machine): RepairClass {

@@ -68,16 +68,22 @@ function lookTrials(machine: Machine): Trial[] {
   return LOOKS.flatMap((look) =>
     machine.parts
       .filter((part) => part.kind === look.at && (look.existsIn?.(machine, part) ?? true))
-      .map((part) => lookTrial(look, part)),
+      .map((part) => lookTrial(look, part, machine)),
   );
 }
 
 const named = (text: string, part: Part): string => text.replaceAll('{part}', nameInWords(part));
 
-function lookTrial(look: Look, part: Part): Trial {
+/** Where the machine has several parts of the kind, the title says which one is meant. */
+const titleFor = (title: string, part: Part, machine: Machine): string =>
+  title.includes('{part}') || machine.parts.filter(({ kind }) => kind === part.kind).length < 2
+    ? named(title, part)
+    : `${title}: ${part.name}`;
+
+function lookTrial(look: Look, part: Part, machine: Machine): Trial {
   return {
     id: `look/${look.id}/${part.id}`,
-    title: named(look.title, part),
+    title: titleFor(look.title, part, machine),
     purpose: look.purpose,
     steps: look.steps.map((step) => named(step, part)),
     part,
@@ -99,14 +105,14 @@ function measureTrials(machine: Machine): Trial[] {
   return QUANTITIES.flatMap((quantity) =>
     machine.parts
       .filter((part) => part.kind === quantity.at && (quantity.existsIn?.(machine) ?? true))
-      .map((part) => measureTrial(quantity, part)),
+      .map((part) => measureTrial(quantity, part, machine)),
   );
 }
 
-function measureTrial(quantity: Quantity, part: Part): Trial {
+function measureTrial(quantity: Quantity, part: Part, machine: Machine): Trial {
   return {
     id: `measure/${quantity.id}/${part.id}`,
-    title: quantity.title,
+    title: titleFor(quantity.title, part, machine),
     purpose: quantity.purpose,
     steps: quantity.steps,
     part,

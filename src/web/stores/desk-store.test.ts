@@ -23,7 +23,9 @@ test('each case keeps its own desk; a change leaves the rest of it and every oth
     wait: null,
     accounted: ['drive'],
     draft: [],
+    draftId: null,
     confirmed: null,
+    chosenAfter: 0,
   });
   expect(desks['b']).toMatchObject({ chosenTrial: 'bridge-pins', note: '', accounted: [] });
 });

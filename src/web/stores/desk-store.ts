@@ -13,11 +13,24 @@ export interface Desk {
   readonly accounted: readonly string[];
   /** What was changed on the plan for the next start and is not in the log yet. */
   readonly draft: readonly Change[];
+  /** The id under which the draft was sent to the log; null as long as it was not. */
+  readonly draftId: string | null;
   /** The trial whose cautions were confirmed. */
   readonly confirmed: string | null;
+  /** How many steps the log had when the trial was chosen: what is chosen holds until the next step. */
+  readonly chosenAfter: number;
 }
 
-const emptyDesk: Desk = { chosenTrial: null, note: '', wait: null, accounted: [], draft: [], confirmed: null };
+const emptyDesk: Desk = {
+  chosenTrial: null,
+  note: '',
+  wait: null,
+  accounted: [],
+  draft: [],
+  draftId: null,
+  confirmed: null,
+  chosenAfter: 0,
+};
 
 interface DeskStore {
   readonly desks: Readonly<Record<string, Desk>>;

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { CaseEvent } from '../../core/casework';
-import type { Diagnosis, SchoolPrice } from '../../core/diagnosis';
+import type { Diagnosis, SchoolPrice, TrialView } from '../../core/diagnosis';
 import type { DiagnosisAnswer, DiagnosisRequest } from './diagnosis.worker';
 
 interface Reckoned {
@@ -10,23 +10,44 @@ interface Reckoned {
   readonly isCurrent: boolean;
 }
 
+interface Answer {
+  readonly of: readonly CaseEvent[];
+  readonly diagnosis: Diagnosis | null;
+}
+
+interface Priced {
+  readonly of: readonly CaseEvent[];
+  readonly prices: readonly SchoolPrice[];
+}
+
+const withAlternatives = (answer: Answer | null, alternatives: readonly TrialView[]): Answer | null =>
+  answer?.diagnosis ? { ...answer, diagnosis: { ...answer.diagnosis, alternatives } } : answer;
+
 /**
  * The diagnosis of a log, reckoned off the main thread. Null until the first answer; then the newest answer, with
  * `isCurrent` false while one for newer events is on its way.
  */
-export function useDiagnosis(events: readonly CaseEvent[] | null): Reckoned {
+export function useDiagnosis(events: readonly CaseEvent[] | null, chosen: string | null = null): Reckoned {
+  const latestChosen = useRef(chosen);
+  latestChosen.current = chosen;
   const worker = useRef<Worker | null>(null);
+  const asked = useRef(new Map<number, readonly CaseEvent[]>());
   const ticket = useRef(0);
-  const [answer, setAnswer] = useState<{ ticket: number; diagnosis: Diagnosis | null } | null>(null);
-  const [priced, setPriced] = useState<{ ticket: number; prices: readonly SchoolPrice[] } | null>(null);
-  const [asked, setAsked] = useState(0);
+  const [answer, setAnswer] = useState<Answer | null>(null);
+  const [priced, setPriced] = useState<Priced | null>(null);
 
   useEffect(() => {
     const started = new Worker(new URL('./diagnosis.worker.ts', import.meta.url), { type: 'module' });
     started.onmessage = ({ data }: MessageEvent<DiagnosisAnswer>) => {
-      if (data.ticket !== ticket.current) return;
-      if (data.kind === 'diagnosis') setAnswer(data);
-      else setPriced(data);
+      const of = asked.current.get(data.ticket);
+      if (!of || data.ticket !== ticket.current) return;
+      switch (data.kind) {
+        case 'diagnosis':
+          return setAnswer({ of, diagnosis: data.diagnosis });
+        case 'rest':
+          setAnswer((before) => withAlternatives(before, data.alternatives));
+          return setPriced({ of, prices: data.prices });
+      }
     };
     worker.current = started;
     return () => started.terminate();
@@ -35,14 +56,14 @@ export function useDiagnosis(events: readonly CaseEvent[] | null): Reckoned {
   useEffect(() => {
     if (!events || !worker.current) return;
     ticket.current += 1;
-    setAsked(ticket.current);
-    const request: DiagnosisRequest = { ticket: ticket.current, events };
+    asked.current = new Map([[ticket.current, events]]);
+    const request: DiagnosisRequest = { ticket: ticket.current, events, chosen: latestChosen.current };
     worker.current.postMessage(request);
   }, [events]);
 
   return {
     diagnosis: answer?.diagnosis ?? null,
-    prices: priced?.ticket === asked ? priced.prices : null,
-    isCurrent: answer?.ticket === asked,
+    prices: priced !== null && priced.of === events ? priced.prices : null,
+    isCurrent: answer !== null && answer.of === events,
   };
 }

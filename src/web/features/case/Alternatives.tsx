@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CaseState, EventBody } from '../../../core/casework';
@@ -53,7 +53,7 @@ const shown = 6;
 const tellsNothing = 0.004;
 
 /** Other trials, each with its minutes; a trial that tells nothing new says so. */
-export function Alternatives({
+export const Alternatives = memo(function Alternatives({
   trials,
   inHand,
   state,
@@ -110,4 +110,4 @@ export function Alternatives({
       )}
     </Block>
   );
-}
+});

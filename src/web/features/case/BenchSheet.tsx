@@ -1,6 +1,6 @@
 import { format } from 'date-fns';
 import { ChevronUp, Undo2 } from 'lucide-react';
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { toldAndSeen, type CaseState, type Entry } from '../../../core/casework';
@@ -136,7 +136,7 @@ function speaksWell({ event, trial }: Entry): boolean {
   return event.outcome === (trial.observe.kind === 'start' ? 'works' : trial.outcomes[0]?.id);
 }
 
-function SheetCard({
+const SheetCard = memo(function SheetCard({
   entry,
   isDoubtful,
   isOtherwise,
@@ -162,4 +162,4 @@ function SheetCard({
       </Body>
     </Card>
   );
-}
+});

@@ -1,13 +1,14 @@
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { memoryMatrixOf, type CaseState, type Entry } from '../../../core/casework';
+import { memoryMatrixOf, type CaseState, type Entry, type EventBody } from '../../../core/casework';
 import type { MemoryMatrix } from '../../../core/isolation';
 import type { Diagnosis, SchoolPrice } from '../../../core/diagnosis';
 import type { LinkId } from '../../../core/startup';
 import { Button } from '../../components/Button';
 import { caseNumber } from '../../components/format';
 import { Notice } from '../../components/Notice';
+import { useLatest } from '../../components/use-latest';
 import { useWakeLock } from '../../components/use-wake-lock';
 import { Alternatives } from './Alternatives';
 import { BenchSheet, lastEntryToStrike } from './BenchSheet';
@@ -63,21 +64,31 @@ export interface CaseScreenProps {
   readonly state: CaseState;
   /** As the log has it. */
   readonly logged: CaseState;
+  /** The log with what is on its way; the diagnosis in view may be of the one before. */
+  readonly newest: CaseState;
   readonly diagnosis: Diagnosis | null;
   readonly prices: readonly SchoolPrice[] | null;
   readonly isCurrent: boolean;
 }
 
+const noShares = {};
+const noParts: readonly string[] = [];
+const noLinks: Diagnosis['links'] = [];
+
 /** The case screen: bar, chain, machine, trial card, suspects, bench sheet. */
-export function CaseScreen({ caseId, number, state, logged, diagnosis, prices, isCurrent }: CaseScreenProps) {
+export function CaseScreen(props: CaseScreenProps) {
+  const { caseId, number, state, logged, newest, diagnosis, prices, isCurrent } = props;
   const actions = useCaseActions(caseId);
   const navigate = useNavigate();
   useWakeLock(state.stage === 'on-bench');
   const [link, setLink] = useState<LinkId | null>(null);
   const [noteOpen, setNoteOpen] = useState(false);
-  const work = useTrialWork(caseId, state, diagnosis, isCurrent, actions);
+  const work = useTrialWork(caseId, state, logged, diagnosis, isCurrent, actions);
   const others = useOtherMachines(caseId);
   const matrix = useMemo(() => memoryMatrixOf(state), [state]);
+  const record = useLatest((body: EventBody) => void actions.record(body));
+  const choose = useLatest(work.choose);
+  const canMove = state.stage !== 'closed' && state.stage !== 'parked';
   const strike = useCallback(
     (entry: Entry) =>
       void actions.record({ kind: 'entry-struck', entry: entry.event.id, reason: 'Taken back at the bench' }),
@@ -87,7 +98,7 @@ export function CaseScreen({ caseId, number, state, logged, diagnosis, prices, i
   useCaseKeys(
     useCallback(
       (key: string) => {
-        const last = lastEntryToStrike(logged);
+        const last = lastEntryToStrike(newest);
         if (key === 'u' && last && !actions.isSaving) return (strike(last), true);
         if (key === 'n') return (setNoteOpen(true), true);
         if (key === 'c' && state.stage !== 'closed') return (close(), true);
@@ -96,7 +107,7 @@ export function CaseScreen({ caseId, number, state, logged, diagnosis, prices, i
         if (key === 'q') return (void navigate('/'), true);
         return work.handleKey(key);
       },
-      [state, logged, actions, strike, close, navigate, work, others],
+      [state, newest, actions, strike, close, navigate, work, others],
     ),
   );
   useEffect(() => {
@@ -107,27 +118,28 @@ export function CaseScreen({ caseId, number, state, logged, diagnosis, prices, i
       <CaseBar
         caseId={caseId}
         number={number}
-        state={state}
+        state={newest}
         onPark={(waitingFor, until) =>
           void actions.record({ kind: 'case-parked', waitingFor, ...(until ? { until } : {}) })
         }
         onClose={close}
       />
       <SaveNotice actions={actions} />
-      <Chain links={diagnosis?.links ?? []} chosen={link} onChoose={setLink} />
+      <Chain links={diagnosis?.links ?? noLinks} chosen={link} onChoose={setLink} />
       <Columns>
         <MachineColumn
           caseId={caseId}
           state={state}
           logged={logged}
-          shares={diagnosis?.parts ?? {}}
-          touched={work.trial?.touches ?? []}
-          canMove={!work.isDisabled}
+          shares={diagnosis?.parts ?? noShares}
+          touched={work.trial?.touches ?? noParts}
+          canMove={canMove}
+          isBusy={work.isBusy}
           matrix={matrix}
           isMemoryInQuestion={isMemoryInQuestion(state, matrix, diagnosis, link)}
           isStripping={work.trial?.id.startsWith('minimal-') === true}
-          onTry={(id) => work.choose(id)}
-          onNote={(body) => void actions.record(body)}
+          onTry={choose}
+          onNote={record}
         />
         <Column aria-label="Next" aria-busy={!isCurrent}>
           <Centre caseId={caseId} state={state} diagnosis={diagnosis} work={work} actions={actions} onClose={close} />
@@ -149,19 +161,19 @@ export function CaseScreen({ caseId, number, state, logged, diagnosis, prices, i
               inHand={work.trial}
               state={state}
               prices={prices}
-              onPick={work.choose}
-              onRecord={(body) => void actions.record(body)}
+              onPick={choose}
+              onRecord={record}
             />
           )}
         </Column>
       </Columns>
-      <BenchSheet state={logged} doubts={diagnosis?.doubts ?? []} isSaving={actions.isSaving} onStrike={strike} />
+      <BenchSheet state={newest} doubts={diagnosis?.doubts ?? []} isSaving={actions.isSaving} onStrike={strike} />
     </Frame>
   );
 }
 
 /** From this share of the fault at the memory link on, the grid helps. */
-const memoryShare = 0.2;
+const memoryShare = 0.5;
 
 /** The grid shows once memory is suspected, pressed on the chain, or tried one by one. */
 function isMemoryInQuestion(

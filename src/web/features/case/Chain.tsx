@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Button } from 'react-aria-components';
 import styled, { useTheme } from 'styled-components';
 import type { LinkStanding } from '../../../core/diagnosis';
@@ -65,7 +66,7 @@ const stateWords = {
 } as const;
 
 /** The start-up chain: where the fault can be. Press a link to see only its suspects. */
-export function Chain({
+export const Chain = memo(function Chain({
   links,
   chosen,
   onChoose,
@@ -102,7 +103,7 @@ export function Chain({
       })}
     </Row>
   );
-}
+});
 
 const outline = '1,1 90,1 99,21 90,41 1,41 10,21';
 

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import styled from 'styled-components';
 import { partResults, type CaseState, type EventBody } from '../../../core/casework';
@@ -46,13 +46,14 @@ const Panel = styled(TabPanel)`
 type ViewId = 'plan' | 'list' | 'memory';
 
 /** The machine: drawn, as a list for the keyboard, and its memory as a grid. Changes here are for the next start. */
-export function MachineColumn({
+export const MachineColumn = memo(function MachineColumn({
   caseId,
   state,
   logged,
   shares,
   touched,
   canMove,
+  isBusy,
   matrix,
   isMemoryInQuestion,
   isStripping,
@@ -65,6 +66,8 @@ export function MachineColumn({
   readonly shares: Readonly<Record<string, number>>;
   readonly touched: readonly string[];
   readonly canMove: boolean;
+  /** True while something is on its way: changes made then would be lost or doubled. */
+  readonly isBusy: () => boolean;
   readonly matrix: MemoryMatrix;
   readonly isMemoryInQuestion: boolean;
   /** The trial in hand strips the machine down: parts are ticked off on the plan. */
@@ -84,7 +87,8 @@ export function MachineColumn({
   const hasModules = state.machine.parts.some(({ kind }) => kind === 'module');
   const view = picked ?? (isMemoryInQuestion && hasModules ? 'memory' : 'plan');
   const move = (changes: readonly Change[]) =>
-    change(caseId, { draft: draftAfter(logged, state, changes), chosenTrial: null, confirmed: null });
+    !isBusy() &&
+    change(caseId, { draft: draftAfter(logged, state, changes), draftId: null, chosenTrial: null, confirmed: null });
   return (
     <Column aria-label="Machine">
       <Tabs selectedKey={view} onSelectionChange={(key) => setPicked(key as ViewId)}>
@@ -136,4 +140,4 @@ export function MachineColumn({
       )}
     </Column>
   );
-}
+});

@@ -12,7 +12,7 @@ import { standing } from './plan/plan-words';
 const Parts = styled.ul`
   display: grid;
 `;
-const Row = styled(Button)<{ $share: number }>`
+const Row = styled(Button)<{ $isTinted: boolean }>`
   display: grid;
   grid-template-columns: minmax(0, 1fr) auto 4.9rem;
   gap: 0.6rem;
@@ -25,14 +25,10 @@ const Row = styled(Button)<{ $share: number }>`
   cursor: pointer;
   border: 0;
   border-left: 5px solid
-    ${({ theme, $share }) =>
-      $share >= 0.02
-        ? `color-mix(in srgb, ${theme.suspicionFill} ${Math.round(30 + 70 * $share)}%, ${theme.ground})`
-        : 'transparent'};
-  background: ${({ theme, $share }) =>
-    $share >= 0.02
-      ? `color-mix(in srgb, ${theme.suspicionSoft} ${Math.round(25 + 75 * $share)}%, ${theme.ground})`
-      : 'transparent'};
+    ${({ theme, $isTinted }) =>
+      $isTinted ? `color-mix(in srgb, ${theme.suspicionFill} var(--edge), ${theme.ground})` : 'transparent'};
+  background: ${({ theme, $isTinted }) =>
+    $isTinted ? `color-mix(in srgb, ${theme.suspicionSoft} var(--depth), ${theme.ground})` : 'transparent'};
   &[data-hovered] {
     background: ${({ theme }) => theme.panel};
   }
@@ -66,6 +62,13 @@ const Whole = styled.div`
   gap: 0.4rem;
   margin-top: 0.5rem;
 `;
+
+/** How deep the hue of suspicion is, as variables of the row. */
+const depthOf = (share: number) =>
+  ({
+    '--edge': `${Math.round(30 + 70 * share)}%`,
+    '--depth': `${Math.round(25 + 75 * share)}%`,
+  }) as React.CSSProperties;
 
 const outside = new Set(['outlet', 'cord', 'adapter', 'monitor', 'display-cable', 'keyboard', 'usb-device']);
 
@@ -148,7 +151,12 @@ function PartRow({
   const slot = part.kind === 'module' ? slotOf(state.configuration, part) : null;
   const words = standing(state.configuration, part);
   return (
-    <Row ref={row} $share={share} onPress={() => row.current && onPress(part, row.current)}>
+    <Row
+      ref={row}
+      $isTinted={share >= 0.02}
+      style={depthOf(share)}
+      onPress={() => row.current && onPress(part, row.current)}
+    >
       <span>
         {part.name}
         {slot && !words && <Slot> in {slot.replace('slot-', '')}</Slot>}

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { ChevronDown } from 'lucide-react';
 import { Button, Disclosure, DisclosurePanel } from 'react-aria-components';
 import styled from 'styled-components';
@@ -39,7 +40,7 @@ const Share = styled.span`
   font: 700 0.92rem ${fonts.code};
   white-space: nowrap;
 `;
-const Bar = styled.span<{ $share: number }>`
+const Bar = styled.span`
   grid-column: 1 / -1;
   height: 7px;
   background: ${({ theme }) => theme.sunk};
@@ -47,7 +48,7 @@ const Bar = styled.span<{ $share: number }>`
     content: '';
     display: block;
     height: 100%;
-    width: ${({ $share }) => `${Math.max(0.5, 100 * $share)}%`};
+    width: var(--share);
     background: repeating-linear-gradient(
       45deg,
       ${({ theme }) => theme.suspicion} 0 3px,
@@ -65,12 +66,15 @@ const About = styled.p`
   line-height: 1.3;
 `;
 
+/** The bar's width as a variable of its own: a class for each number would pile up. */
+const widthOf = (share: number) => ({ '--share': `${Math.max(0.5, 100 * share)}%` }) as React.CSSProperties;
+
 const shown = 6;
 const alwaysShown = 2;
 const worthShowing = 0.01;
 
 /** Ranked suspects, the rest as one; press one for the evidence for and against it. */
-export function Suspects({
+export const Suspects = memo(function Suspects({
   diagnosis,
   state,
   link,
@@ -113,13 +117,13 @@ export function Suspects({
             <Title>{link ? 'Anything else here' : 'Something else'}</Title>
             <Share>{percent(rest)}</Share>
             <span />
-            <Bar $share={rest} />
+            <Bar style={widthOf(rest)} />
           </Head>
         </Item>
       </ul>
     </div>
   );
-}
+});
 
 function Suspect({ suspect, state }: { readonly suspect: SuspectView; readonly state: CaseState }) {
   return (
@@ -128,7 +132,7 @@ function Suspect({ suspect, state }: { readonly suspect: SuspectView; readonly s
         <Title>{suspect.title}</Title>
         <Share>{percent(suspect.probability)}</Share>
         <ChevronDown size={16} aria-hidden />
-        <Bar $share={suspect.probability} />
+        <Bar style={widthOf(suspect.probability)} />
       </Head>
       <DisclosurePanel>
         <EvidenceList suspect={suspect} state={state} />

@@ -42,7 +42,7 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
         event.runningMts === undefined ? null : `runs at ${event.runningMts} MT/s`,
         event.paid === undefined ? null : `paid ${event.paid}`,
       ];
-      return { done: `Noted of ${event.part}`, seen: facts.filter(Boolean).join(', ') };
+      return { done: 'Noted', seen: facts.filter(Boolean).join(', ') };
     }
     case 'lacking-set': {
       const lacking = [...event.tools, ...event.spares.map((kind) => `spare ${kind.replaceAll('-', ' ')}`)];

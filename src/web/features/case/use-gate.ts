@@ -12,17 +12,20 @@ export interface Gate {
   pass(outcome: string): boolean;
 }
 
+/** One confirmation counts for one carrying out of a trial. */
+const gateId = (trial: TrialView, stepsBefore: number): string => `${trial.id} ${stepsBefore}`;
+
 /** Cautions where harm is possible stand before the outcomes: they are confirmed once for the trial in hand. */
-export function useGate(caseId: string, trial: TrialView | null): Gate {
+export function useGate(caseId: string, trial: TrialView | null, stepsBefore: number): Gate {
   const { confirmed } = useDesk(caseId);
   const change = useDeskStore((store) => store.change);
   const [askedFor, setAskedFor] = useState<string | null>(null);
-  const isConfirmed = trial === null || gateOf(trial.cautions).length === 0 || confirmed === trial.id;
+  const isConfirmed = trial === null || gateOf(trial.cautions).length === 0 || confirmed === gateId(trial, stepsBefore);
   useEffect(() => setAskedFor(null), [trial?.id]);
   return {
     isConfirmed,
     isAsked: !isConfirmed && askedFor === trial.id,
-    confirm: () => trial && change(caseId, { confirmed: trial.id }),
+    confirm: () => trial && change(caseId, { confirmed: gateId(trial, stepsBefore) }),
     pass: (outcome) => {
       // Nothing was done, so nothing had to be safe.
       if (isConfirmed || outcome === 'could-not') return true;

@@ -1,5 +1,8 @@
-import type { CaseState, EventBody } from '../../../core/casework';
+import { useMemo } from 'react';
+import type { CaseState } from '../../../core/casework';
 import type { Diagnosis, TrialView } from '../../../core/diagnosis';
+import { useLatest } from '../../components/use-latest';
+import { newId } from '../../stores/new-id';
 import { useDesk, useDeskStore } from '../../stores/desk-store';
 import { outcomeForKey, splitOutcomes } from './outcome-choices';
 import { canReadAloud, readAloud } from '../../components/read-aloud';
@@ -11,6 +14,8 @@ export interface TrialWork {
   readonly trial: TrialView | null;
   readonly alternatives: readonly TrialView[];
   readonly isDisabled: boolean;
+  /** The same, asked at the moment of a press. */
+  isBusy(): boolean;
   readonly gate: Gate;
   readonly isSetUp: boolean;
   choose(id: string | null): void;
@@ -24,6 +29,7 @@ export interface TrialWork {
 export function useTrialWork(
   caseId: string,
   state: CaseState,
+  logged: CaseState,
   diagnosis: Diagnosis | null,
   isCurrent: boolean,
   actions: CaseActions,
@@ -33,16 +39,19 @@ export function useTrialWork(
   const proposed = diagnosis?.advice.trial ?? null;
   const known = diagnosis ? [...(proposed ? [proposed] : []), ...diagnosis.alternatives] : [];
   // Whoever sets the machine up by hand wants to start it like that.
-  const wanted = desk.chosenTrial ?? (desk.draft.length > 0 ? 'start' : null);
-  const chosen = known.find(({ id }) => id === wanted && id !== proposed?.id) ?? null;
+  const isDrafted = state !== logged;
+  const chosenTrial = desk.chosenAfter === logged.steps.length ? desk.chosenTrial : null;
+  const wanted = chosenTrial ?? (isDrafted ? 'start' : null);
+  const chosen = known.find(({ id, outcomes }) => id === wanted && id !== proposed?.id && outcomes.length > 0) ?? null;
   const trial = chosen ?? proposed;
   const isDisabled = !isCurrent || actions.isSaving || state.stage === 'closed' || state.stage === 'parked';
-  const gate = useGate(caseId, trial);
+  const gate = useGate(caseId, trial, logged.steps.length);
   const outcome = (id: string, volts?: number) => {
     if (!trial || isDisabled || !gate.pass(id)) return;
     const note = desk.note.trim();
-    const setUp: readonly EventBody[] =
-      desk.draft.length > 0 ? [{ kind: 'configuration-changed', changes: desk.draft }] : [];
+    const draftId = isDrafted ? newId() : null;
+    const setUp = draftId ? [{ kind: 'configuration-changed', id: draftId, changes: desk.draft } as const] : [];
+    if (draftId) change(caseId, { draftId });
     void actions
       .record(...setUp, {
         kind: 'trial-done',
@@ -52,19 +61,28 @@ export function useTrialWork(
         ...(note ? { note } : {}),
       })
       .then(
-        (saved) => saved && change(caseId, { chosenTrial: null, note: '', wait: null, draft: [], confirmed: null }),
+        (saved) =>
+          saved &&
+          change(caseId, { chosenTrial: null, note: '', wait: null, draft: [], draftId: null, confirmed: null }),
       );
   };
   const startWait = () =>
     trial?.wait && change(caseId, { wait: { trial: trial.id, endsAt: Date.now() + 1000 * trial.wait.seconds } });
-  const others = diagnosis ? [...(chosen && proposed ? [proposed] : []), ...diagnosis.alternatives] : [];
+  const isBusy = useLatest(() => isDisabled);
+  const trialId = trial?.id;
+  const alternatives = useMemo(() => {
+    if (!diagnosis) return [];
+    const { advice, alternatives: others } = diagnosis;
+    return [...(advice.trial ? [advice.trial] : []), ...others].filter(({ id }) => id !== trialId);
+  }, [diagnosis, trialId]);
   return {
     trial,
-    alternatives: others.filter(({ id }) => id !== trial?.id),
+    alternatives,
     isDisabled,
+    isBusy,
     gate,
-    isSetUp: desk.draft.length > 0 && trial?.id === 'start',
-    choose: (id) => change(caseId, { chosenTrial: id, confirmed: null }),
+    isSetUp: isDrafted && trial?.id === 'start',
+    choose: (id) => change(caseId, { chosenTrial: id, chosenAfter: logged.steps.length, confirmed: null }),
     outcome,
     startWait,
     clearNote: () => change(caseId, { note: '' }),

@@ -12,6 +12,7 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import styled from 'styled-components';
 import type { CaseState } from '../../../../core/casework';
 import { movesOf, type Move, type Part } from '../../../../core/machine';
+import { useLatest } from '../../../components/use-latest';
 import { fonts } from '../../../theme/tokens';
 import type { Box } from './plan-geometry';
 import { layPlan } from './plan-layout';
@@ -71,7 +72,9 @@ export interface PlanDrawingProps {
 /** The machine, drawn. Press a part for what can be done with it; drag it to a slot, a socket or out. */
 export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, onMove }: PlanDrawingProps) {
   const { machine, configuration } = state;
-  const plan = useMemo(() => layPlan(machine, configuration), [machine, configuration]);
+  const steady = useSteady(configuration);
+  const plan = useMemo(() => layPlan(machine, steady), [machine, steady]);
+  const press = useLatest(onPress);
   const svg = useRef<SVGSVGElement>(null);
   const scale = useScale(svg, plan.width);
   const sensors = useSensors(
@@ -141,16 +144,23 @@ export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, o
       <PlanPart
         key={shape.part.id}
         shape={shape}
-        configuration={configuration}
+        configuration={steady}
         share={shares[shape.part.id] ?? 0}
         isTouched={touched.includes(shape.part.id)}
         tick={tickOf(shape.part)}
         scale={scale}
         canMove={canMove && shape.part.kind !== 'outlet' && shape.part.kind !== 'board'}
-        onPress={(element) => onPress(shape.part, element)}
+        onPress={press}
       />
     );
   }
+}
+
+/** The same object as long as it says the same: every entry of the log makes a new one. */
+function useSteady<T>(value: T): T {
+  const last = useRef(value);
+  if (JSON.stringify(last.current) !== JSON.stringify(value)) last.current = value;
+  return last.current;
 }
 
 const isOwn = (part: Part, place: string): boolean => part.slot === place || part.socket === place;

@@ -1,6 +1,7 @@
+import { memo } from 'react';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import styled from 'styled-components';
-import type { Configuration } from '../../../../core/machine';
+import type { Configuration, Part } from '../../../../core/machine';
 import { percent } from '../../../components/format';
 import { fonts } from '../../../theme/tokens';
 import type { PartShape, PlaceShape } from './plan-geometry';
@@ -9,8 +10,11 @@ import { fitName, standing } from './plan-words';
 export const worthShowing = 0.01;
 const worthTinting = 0.02;
 
+/** How deep the hue of suspicion is, as a variable of the shape: a class of its own for each number would pile up. */
+const depthOf = (share: number) => ({ '--depth': `${Math.round(18 + 82 * share)}%` }) as React.CSSProperties;
+
 interface Look {
-  readonly $share: number;
+  readonly $isTinted: boolean;
   readonly $stands: 'as-found' | 'away' | 'other';
   readonly $isBoard: boolean;
   readonly $isBar: boolean;
@@ -20,19 +24,18 @@ const Group = styled.g<Look>`
   cursor: pointer;
   touch-action: manipulation;
   .body {
-    stroke: ${({ theme, $share }) => ($share >= worthTinting ? theme.suspicion : theme.strong)};
+    stroke: ${({ theme, $isTinted }) => ($isTinted ? theme.suspicion : theme.strong)};
     stroke-width: ${({ $stands }) => ($stands === 'other' ? 2.5 : 1.25)};
     stroke-dasharray: ${({ $stands }) => ($stands === 'away' ? '4 3' : 'none')};
-    fill: ${({ theme, $share, $stands, $isBoard, $isBar }) => {
+    fill: ${({ theme, $isTinted, $stands, $isBoard, $isBar }) => {
       if ($stands === 'away') return theme.ground;
-      if ($share >= worthTinting)
-        return `color-mix(in srgb, ${theme.suspicionFill} ${Math.round(18 + 82 * $share)}%, ${theme.panel})`;
+      if ($isTinted) return `color-mix(in srgb, ${theme.suspicionFill} var(--depth), ${theme.panel})`;
       return $isBar ? theme.strong : $isBoard ? theme.sunk : theme.panel;
     }};
   }
   text {
-    fill: ${({ theme, $share, $isBar, $stands }) =>
-      $isBar && $share < worthTinting && $stands !== 'away' ? theme.onStrong : theme.ink};
+    fill: ${({ theme, $isTinted, $isBar, $stands }) =>
+      $isBar && !$isTinted && $stands !== 'away' ? theme.onStrong : theme.ink};
   }
   &:hover .body {
     stroke: ${({ theme }) => theme.ink};
@@ -55,13 +58,13 @@ const Ring = styled.rect`
   stroke-width: 2.5;
   pointer-events: none;
 `;
-const Place = styled.g<{ $off: boolean; $over: boolean; $share: number }>`
+const Place = styled.g<{ $off: boolean; $over: boolean; $isTinted: boolean }>`
   rect {
-    fill: ${({ theme, $over, $share }) =>
+    fill: ${({ theme, $over, $isTinted }) =>
       $over
         ? theme.strong
-        : $share >= worthTinting
-          ? `color-mix(in srgb, ${theme.suspicionFill} ${Math.round(18 + 82 * $share)}%, ${theme.panel})`
+        : $isTinted
+          ? `color-mix(in srgb, ${theme.suspicionFill} var(--depth), ${theme.panel})`
           : theme.ground};
     stroke: ${({ theme }) => theme.muted};
     stroke-dasharray: ${({ $off }) => ($off ? '2 2' : 'none')};
@@ -79,7 +82,7 @@ const Small = styled(Text)`
 `;
 
 /** One part of the plan: press it for what can be done with it, or drag it. */
-export function PlanPart({
+export const PlanPart = memo(function PlanPart({
   shape,
   configuration,
   share,
@@ -99,7 +102,7 @@ export function PlanPart({
   /** Pixels of the screen in a unit of the plan. */
   readonly scale: number;
   readonly canMove: boolean;
-  readonly onPress: (element: Element) => void;
+  readonly onPress: (part: Part, element: Element) => void;
 }) {
   const { part, outline, x, y, width, height } = shape;
   const { setNodeRef, listeners, transform, isDragging } = useDraggable({ id: part.id, disabled: !canMove });
@@ -110,14 +113,15 @@ export function PlanPart({
     <Group
       ref={(element) => setNodeRef(element as unknown as HTMLElement | null)}
       {...listeners}
-      $share={share}
+      $isTinted={share >= worthTinting}
+      style={depthOf(share)}
       $stands={away ? 'away' : stands ? 'other' : 'as-found'}
       $isBoard={part.kind === 'board'}
       $isBar={outline === 'bar'}
       data-part={part.id}
       transform={shift}
       opacity={isDragging ? 0.8 : 1}
-      onClick={(event) => onPress(event.currentTarget)}
+      onClick={(event) => onPress(part, event.currentTarget)}
     >
       <title>{[part.name, stands, share >= worthShowing ? percent(share) : null].filter(Boolean).join(', ')}</title>
       <rect className="body" x={x} y={y} width={width} height={height} rx={cornerOf[outline] ?? height / 2} />
@@ -126,7 +130,7 @@ export function PlanPart({
       <Label shape={shape} share={share} stands={stands} />
     </Group>
   );
-}
+});
 
 const cornerOf: Readonly<Partial<Record<PartShape['outline'], number>>> = { box: 2.5, bar: 2 };
 
@@ -191,7 +195,7 @@ function Label({
 const at = (x: number, y: number) => ({ x, y });
 
 /** A slot or socket: something dragged can be dropped on it. */
-export function PlanPlace({
+export const PlanPlace = memo(function PlanPlace({
   place,
   share,
   isSlot,
@@ -208,7 +212,8 @@ export function PlanPlace({
       ref={(element) => setNodeRef(element as unknown as HTMLElement | null)}
       $off={isOff}
       $over={isOver}
-      $share={share}
+      $isTinted={share >= worthTinting}
+      style={depthOf(share)}
       data-place={place.id}
     >
       <title>{[name, isOff ? 'switched off' : isFilled ? 'filled' : 'free'].join(', ')}</title>
@@ -217,4 +222,4 @@ export function PlanPlace({
       {!(nameIsInside && isFilled) && <Small {...at(nameAt.x, nameAt.y)}>{name}</Small>}
     </Place>
   );
-}
+});

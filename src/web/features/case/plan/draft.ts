@@ -5,15 +5,16 @@ import { applyChanges, differ, type Change } from '../../../../core/machine';
 export const draftEventId = 'draft';
 
 /**
- * The log with the draft as if it were written, and the state that it leads to. Null where there is no draft, or where
- * it does not fit the log any more: then the log stands alone.
+ * The log with the draft as if it were written, and the state that it leads to. Null where there is no draft, where it is
+ * written already under `draftId`, or where it does not fit the log any more: then the log stands alone.
  */
 export function withDraft(
   events: readonly CaseEvent[],
   draft: readonly Change[],
+  draftId: string | null = null,
 ): { readonly events: readonly CaseEvent[]; readonly state: CaseState } | null {
   const last = events.at(-1);
-  if (draft.length === 0 || !last) return null;
+  if (draft.length === 0 || !last || events.some(({ id }) => id === draftId)) return null;
   const written: CaseEvent = {
     kind: 'configuration-changed',
     id: draftEventId,
