@@ -5,6 +5,8 @@ export interface DemoEntry {
   readonly afterMinutes: number;
   readonly by?: string;
   readonly event: Exclude<EventBody, { kind: 'case-opened' }>;
+  /** For a parked case: how long it is thought to wait. */
+  readonly waitMinutes?: number;
 }
 
 /** A demo case as data; times are counted back from the moment of loading. */
@@ -28,7 +30,13 @@ export function eventsOfDemoCase({ key, openedMinutesAgo, by, opened, entries }:
   const first: CaseEvent = { ...opened, kind: 'case-opened', id: demoId(key, 1), at: at(0), by };
   const rest = entries.map(
     (entry, i) =>
-      ({ ...entry.event, id: demoId(key, i + 2), at: at(entry.afterMinutes), by: entry.by ?? by }) as CaseEvent,
+      ({
+        ...entry.event,
+        ...(entry.waitMinutes === undefined ? {} : { until: at(entry.afterMinutes + entry.waitMinutes) }),
+        id: demoId(key, i + 2),
+        at: at(entry.afterMinutes),
+        by: entry.by ?? by,
+      }) as CaseEvent,
   );
   return [first, ...rest];
 }

@@ -41,6 +41,19 @@ const views = [
   { name: 'case-parked', path: demoCase('02') },
   { name: 'case-closed', path: demoCase('01') },
   { name: 'close', path: `${demoCase('02')}/close` },
+  { name: 'case-used-parts', path: demoCase('13') },
+  {
+    name: 'case-plan',
+    path: demoCase('03'),
+    act: async (page) => {
+      for (const id of ['archive', 'module-2']) {
+        await page.locator(`[data-part="${id}"]`).click();
+        await page.getByRole('button', { name: 'Take it out or off' }).click();
+        await page.waitForTimeout(700);
+      }
+    },
+  },
+  { name: 'case-tablet', path: demoCase('03'), size: { width: 820, height: 1180 } },
   { name: 'case-phone', path: demoCase('05'), size: { width: 390, height: 844 } },
 ];
 

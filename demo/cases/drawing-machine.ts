@@ -17,7 +17,11 @@ export const drawingMachine: DemoCase = {
         { id: 'archive', kind: 'drive', bus: 'sata', name: 'archive drive' },
         { id: 'front-usb', kind: 'front-usb' },
       ],
-      board: { stageLights: true },
+      board: {
+        stageLights: true,
+        sockets: { sata: ['SATA 1', 'SATA 2', 'SATA 3', 'SATA 4', 'SATA 5', 'SATA 6'], m2: ['M.2 1', 'M.2 2'] },
+        sharing: [{ filled: 'M.2 1', switchesOff: ['SATA 5', 'SATA 6'] }],
+      },
       builtInGraphics: true,
     },
     owner: 'Net-maker’s loft',

@@ -33,6 +33,10 @@ export const museumKiosk: DemoCase = {
       afterMinutes: 32,
       event: { kind: 'note-added', text: 'Visitors need one front port: the museum wants the lead replaced.' },
     },
-    { afterMinutes: 33, event: { kind: 'case-parked', waitingFor: 'a new front USB lead' } },
+    {
+      afterMinutes: 33,
+      event: { kind: 'case-parked', waitingFor: 'a new front USB lead' },
+      waitMinutes: 4 * 24 * 60,
+    },
   ],
 };

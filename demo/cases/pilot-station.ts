@@ -26,6 +26,10 @@ export const pilotStation: DemoCase = {
     trial(5, 'start', 'at-processor', { note: 'The display stands still.' }),
     trial(9, 'look/power-plugs/board', 'home'),
     trial(14, 'look/firmware-version/board', 'too-old', { note: 'The list names a later version for it.' }),
-    { afterMinutes: 20, event: { kind: 'case-parked', waitingFor: 'a supported processor on loan for the update' } },
+    {
+      afterMinutes: 20,
+      event: { kind: 'case-parked', waitingFor: 'a supported processor on loan for the update' },
+      waitMinutes: 3 * 60,
+    },
   ],
 };

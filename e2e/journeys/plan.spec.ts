@@ -51,7 +51,7 @@ test('the list does by keyboard what the plan does by hand, and the change can b
   await expect(page.getByText('For the next start: out: front USB lead.')).toBeVisible();
   await page.getByRole('button', { name: 'Board onto the bench' }).click();
   await expect(page.getByText(/^2 things change at once/)).toBeVisible();
-  await page.getByRole('button', { name: 'Leave it as it was' }).click();
+  await page.getByRole('button', { name: 'Undo these' }).click();
   await expect(page.getByText('For the next start')).toHaveCount(0);
   await goTo(page, 'Start it as it stands');
 });

@@ -28,7 +28,7 @@ const dim: Tokens = {
   strong: '#9ad4c6',
   onStrong: '#0e2220',
   suspicion: '#e9bd6c',
-  suspicionFill: '#b07a1e',
+  suspicionFill: '#8a5d12',
   suspicionSoft: '#3c2f14',
   danger: '#f2a99d',
   dangerSoft: '#4a231d',

@@ -4,22 +4,27 @@ import { describeChanges, differ, warningsOf } from '../../../../core/machine';
 import { Button } from '../../../components/Button';
 
 const Note = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  align-items: center;
+  gap: 0.6rem;
   margin-top: 0.6rem;
-  padding: 0.5rem 0.8rem;
+  padding: 0.3rem 0.3rem 0.3rem 0.8rem;
   border-left: 5px solid ${({ theme }) => theme.strong};
   background: ${({ theme }) => theme.panel};
   font-size: 0.95rem;
   line-height: 1.35;
 `;
 const Warning = styled.p`
-  margin-top: 0.4rem;
-  padding: 0.35rem 0.7rem;
+  margin-top: 0.3rem;
+  padding: 0.3rem 0.7rem;
+  font-size: 0.92rem;
+  line-height: 1.3;
   border-left: 5px solid ${({ theme }) => theme.suspicionFill};
   background: ${({ theme }) => theme.suspicionSoft};
 `;
 const Back = styled(Button)`
-  margin-top: 0.4rem;
-  padding: 0.2rem 0.8rem;
+  padding: 0.2rem 0.6rem;
 `;
 
 /** What the changes on the plan make of the next start, in words, and what is unwise about them. */
@@ -38,9 +43,10 @@ export function SetUpNote({
     <div aria-live="polite">
       {changes.length > 0 && (
         <Note>
-          <strong>For the next start:</strong> {describeChanges(state.machine, changes)}.
-          <br />
-          <Back onPress={onClear}>Leave it as it was</Back>
+          <span>
+            <strong>For the next start:</strong> {describeChanges(state.machine, changes)}.
+          </span>
+          <Back onPress={onClear}>Undo these</Back>
         </Note>
       )}
       {warnings.map((warning) => (
