@@ -126,3 +126,15 @@ test('speeds of the modules are noted, mixed ones pointed out, and a wrong one r
   }
   await expect(page.getByText('Mixed speeds: together they run at 2666 MT/s at most')).toBeVisible();
 });
+
+test('what could not be done is written with its reason, by press or by key', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: 'Cannot', told: 'Nothing at all' });
+  await see(page, 'Nothing at all');
+  await goTo(page, 'Bridge the two switch pins');
+  await page.getByRole('button', { name: 'Could not do it' }).click();
+  const why = page.getByRole('dialog', { name: 'Why could you not do it?' });
+  await why.getByRole('button', { name: 'Note it' }).click();
+  await expect(why.getByText('Write the reason, or choose one.')).toBeVisible();
+  await why.getByRole('button', { name: 'No tool at hand' }).click();
+  await expect(sheet(page)).toContainText('Could not do it. No tool at hand');
+});

@@ -24,6 +24,7 @@ import { NoteEntry } from './NoteEntry';
 import { splitOutcomes } from './outcome-choices';
 import { Suspects } from './Suspects';
 import { TrialCard } from './TrialCard';
+import { WhyNot } from './WhyNot';
 import { useCaseActions, type CaseActions } from './use-case-actions';
 import { useCaseKeys } from './use-case-keys';
 import { useTrialWork, type TrialWork } from './use-trial-work';
@@ -250,6 +251,7 @@ function Centre({
         onStartWait={work.startWait}
         onBackToProposal={() => work.choose(diagnosis.advice.trial?.id ?? null)}
       />
+      {work.whyNot && <WhyNot onReason={work.whyNot.answer} onClose={work.whyNot.leave} />}
     </>
   );
 }

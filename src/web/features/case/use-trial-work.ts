@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { CaseState } from '../../../core/casework';
 import type { Diagnosis, TrialView } from '../../../core/diagnosis';
 import { useLatest } from '../../components/use-latest';
@@ -20,6 +20,8 @@ export interface TrialWork {
   readonly isSetUp: boolean;
   choose(id: string | null): void;
   outcome(id: string, volts?: number): void;
+  /** Set while the reason is asked for which the trial could not be done. */
+  readonly whyNot: { answer(reason: string): void; leave(): void } | null;
   startWait(): void;
   clearNote(): void;
   handleKey(key: string): boolean;
@@ -46,16 +48,20 @@ export function useTrialWork(
   const trial = chosen ?? proposed;
   const isDisabled = !isCurrent || actions.isSaving || state.stage === 'closed' || state.stage === 'parked';
   const gate = useGate(caseId, trial, logged.steps.length);
+  const [asksWhyNot, setAsksWhyNot] = useState(false);
   const outcome = (id: string, volts?: number) => {
     if (!trial || isDisabled || !gate.pass(id)) return;
-    const note = desk.note.trim();
+    if (id === 'could-not') return setAsksWhyNot(true);
+    write(trial, id, { volts, note: desk.note.trim() });
+  };
+  const write = (done: TrialView, id: string, { volts, note }: { volts?: number | undefined; note: string }) => {
     const draftId = isDrafted ? newId() : null;
     const setUp = draftId ? [{ kind: 'configuration-changed', id: draftId, changes: desk.draft } as const] : [];
     if (draftId) change(caseId, { draftId });
     void actions
       .record(...setUp, {
         kind: 'trial-done',
-        trial: trial.id,
+        trial: done.id,
         outcome: id,
         ...(volts === undefined ? {} : { volts }),
         ...(note ? { note } : {}),
@@ -84,6 +90,16 @@ export function useTrialWork(
     isSetUp: isDrafted && trial?.id === 'start',
     choose: (id) => change(caseId, { chosenTrial: id, chosenAfter: logged.steps.length, confirmed: null }),
     outcome,
+    whyNot:
+      asksWhyNot && trial
+        ? {
+            answer: (reason) => {
+              setAsksWhyNot(false);
+              write(trial, 'could-not', { note: [reason, desk.note.trim()].filter(Boolean).join('. ') });
+            },
+            leave: () => setAsksWhyNot(false),
+          }
+        : null,
     startWait,
     clearNote: () => change(caseId, { note: '' }),
     handleKey: (key) => {

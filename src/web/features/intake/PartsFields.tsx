@@ -1,6 +1,7 @@
 import styled from 'styled-components';
 import { CheckGrid, ChoiceGrid } from '../../components/ChoiceGrid';
 import { Stepper } from '../../components/Field';
+import { BOARD_FORMS } from '../../../core/machine';
 import type { IntakeDraft } from './intake-draft';
 
 const Two = styled.div`
@@ -27,6 +28,7 @@ const signalChoices = [
   { id: 'checkpointDisplay', label: 'Checkpoint display' },
   { id: 'speaker', label: 'Speaker fitted' },
 ];
+const forms = [{ id: 'usual', label: 'The usual one' }, ...BOARD_FORMS.map((id) => ({ id, label: id }))] as const;
 const graphicsChoices = [
   { id: 'card', label: 'A graphics card is fitted' },
   { id: 'builtInGraphics', label: 'The processor makes a picture too' },
@@ -69,6 +71,13 @@ export function PartsFields({ draft, set }: PartsFieldsProps) {
             { id: 'supply', label: 'A supply in the case' },
             { id: 'adapter', label: 'A DC adapter' },
           ]}
+        />
+        <ChoiceGrid
+          label="Board size"
+          columns={3}
+          value={draft.form}
+          onChange={(form) => set({ form: forms.find(({ id }) => id === form)?.id ?? 'usual' })}
+          choices={forms}
         />
         <CheckGrid
           label="Graphics"

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { CIRCUMSTANCES } from '../../../core/faults';
 import type { CaseOpened } from '../../../core/casework';
-import type { DeclaredPart } from '../../../core/machine';
+import { BOARD_FORMS, type DeclaredPart } from '../../../core/machine';
 import { START_OUTCOMES } from '../../../core/startup';
 import { newId } from '../../stores/new-id';
 
@@ -23,6 +23,7 @@ export const draftSchema = z.object({
   m2Drives: z.number().int().min(0).max(3),
   frontUsb: z.number().int().min(0).max(3),
   usbDevices: z.number().int().min(0).max(6),
+  form: z.enum([...BOARD_FORMS, 'usual']).default('usual'),
   looseSupplies: z.number().int().min(0).max(2).default(0),
   looseModules: z.number().int().min(0).max(4).default(0),
   signals: z.array(z.enum(['stageLights', 'checkpointDisplay', 'speaker'])),
@@ -52,6 +53,7 @@ export const emptyDraft: IntakeDraft = {
   m2Drives: 0,
   frontUsb: 1,
   usbDevices: 0,
+  form: 'usual',
   looseSupplies: 0,
   looseModules: 0,
   signals: [],
@@ -108,6 +110,7 @@ export function openedFromDraft(draft: IntakeDraft, { by, now }: { by: string; n
       name: draft.machine.trim(),
       parts,
       board: {
+        ...(draft.form === 'usual' ? {} : { form: draft.form }),
         stageLights: draft.signals.includes('stageLights'),
         checkpointDisplay: draft.signals.includes('checkpointDisplay'),
         speaker: draft.signals.includes('speaker'),

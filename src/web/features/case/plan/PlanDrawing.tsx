@@ -50,11 +50,27 @@ const Drawing = styled.svg`
       dominant-baseline: central;
     }
   }
+  .channel {
+    fill: none;
+    stroke: ${({ theme }) => theme.muted};
+  }
+  .channel.suspected {
+    stroke: ${({ theme }) => theme.suspicion};
+    stroke-width: 3;
+  }
+  .port {
+    fill: ${({ theme }) => theme.panel};
+    stroke: ${({ theme }) => theme.muted};
+    pointer-events: none;
+  }
   .where {
     font: 500 11.5px ${fonts.text};
     fill: ${({ theme }) => theme.muted};
   }
 `;
+
+/** From this probability of a fault at a channel on its bracket is drawn heavily. */
+const suspicious = 0.02;
 
 export interface PlanDrawingProps {
   readonly state: CaseState;
@@ -117,6 +133,22 @@ export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, o
               {name}
             </text>
           </g>
+        ))}
+        {plan.emptySlots.map((box) => (
+          <g key={`${box.x} ${box.y}`} className="plug">
+            <rect {...box} rx={1.5} />
+            <text transform={`translate(${box.x + box.width / 2} ${box.y + box.height / 2})`}>card slot, empty</text>
+          </g>
+        ))}
+        {plan.channels.map(({ id, from, to, y }) => (
+          <path
+            key={id}
+            className={`channel${(shares[id] ?? 0) >= suspicious ? ' suspected' : ''}`}
+            d={`M ${from} ${y - 3} V ${y} H ${to} V ${y - 3}`}
+          />
+        ))}
+        {plan.ports.map((box) => (
+          <rect key={`${box.x} ${box.y}`} className="port" {...box} />
         ))}
         {plan.slots.map((place) => (
           <PlanPlace key={place.id} place={place} share={shares[place.id] ?? 0} isSlot />

@@ -41,6 +41,14 @@ export interface LeadShape {
   readonly part: string | null;
 }
 
+/** The slots of one memory channel, as a bracket under them. */
+export interface ChannelShape {
+  readonly id: string;
+  readonly from: number;
+  readonly to: number;
+  readonly y: number;
+}
+
 export interface MachinePlan {
   readonly width: number;
   readonly height: number;
@@ -52,6 +60,11 @@ export interface MachinePlan {
   readonly slots: readonly PlaceShape[];
   readonly sockets: readonly PlaceShape[];
   readonly plugs: readonly PlugShape[];
+  readonly channels: readonly ChannelShape[];
+  /** Card slots with nothing in them. */
+  readonly emptySlots: readonly Box[];
+  /** Rear and front ports in which a lead ends, at the edge of the case. */
+  readonly ports: readonly Box[];
   readonly leads: readonly LeadShape[];
   /** Heading over parts that are out or lie beside the machine; null where there are none. */
   readonly besideAt: { readonly x: number; readonly y: number } | null;

@@ -1,14 +1,14 @@
 import type { BoardForm, Configuration, Machine, Part } from '../../../../core/machine';
 import { isFilled, placementOf, slotOf, socketOf, socketsOff } from '../../../../core/machine';
 import type { Box, LeadShape, MachinePlan, Outline, PartShape } from './plan-geometry';
-import { layM2, layPlugs, laySata, laySlots } from './plan-places';
+import { layChannels, layM2, layPlugs, laySata, laySlots, sataInRow } from './plan-places';
 
 const planWidth = 368;
 const boardWidth: Readonly<Record<BoardForm, number>> = {
   ATX: 180,
   'Micro-ATX': 180,
-  'Mini-ITX': 180,
-  'palm-size': 180,
+  'Mini-ITX': 152,
+  'palm-size': 152,
 };
 const rightColumn = 268;
 const rightWidth = 100;
@@ -40,23 +40,27 @@ export function layPlan(machine: Machine, configuration: Configuration): Machine
 
   // Cards, M.2 and the other sockets, then the headers, two in a row.
   let y = board.y + 130;
+  const cardSlot = { x: board.x + 8, width: board.width - 16, height: 26 };
   for (const card of of('card')) {
-    put(card, { x: board.x + 8, y, width: board.width - 16, height: 26 });
+    put(card, { ...cardSlot, y });
     y += 32;
   }
+  const emptySlots = form === 'palm-size' || of('card').length > 0 ? [] : [{ ...cardSlot, y, height: 14 }];
+  y += 20 * emptySlots.length;
   const off = socketsOff(machine, configuration);
   const drives = of('drive');
-  const m2 = layM2(machine, configuration, { x: board.x + 8, y, off });
+  const m2 = layM2(machine, configuration, { x: board.x + 8, y, width: board.width - 16, off });
   for (const shape of m2) {
     const drive = drives.find((one) => one.bus === 'm2' && socketOf(configuration, one) === shape.id);
     put(drive, shape);
   }
   y += 29 * Math.ceil(m2.length / 2);
-  const sata = laySata(machine, configuration, { x: board.x + 8, y, off });
-  y += 32 * Math.ceil(sata.length / 4);
+  const sata = laySata(machine, configuration, { x: board.x + 8, y, width: board.width - 16, off });
+  y += 32 * Math.ceil(sata.length / sataInRow(board.width - 16));
   const headed = [...of('front-usb'), ...of('front-audio'), ...of('coin-cell')];
+  const half = (board.width - 16) / 2;
   headed.forEach((part, i) => {
-    const box = { x: board.x + 8 + (i % 2) * 84, y: y + Math.floor(i / 2) * 29, width: 80, height: 25 };
+    const box = { x: board.x + 8 + (i % 2) * half, y: y + Math.floor(i / 2) * 29, width: half - 4, height: 25 };
     put(part, box, part.kind === 'coin-cell' ? 'round' : 'box');
   });
   y += 29 * Math.ceil(headed.length / 2);
@@ -107,6 +111,20 @@ export function layPlan(machine: Machine, configuration: Configuration): Machine
     const end = cableEnd(configuration, cable, parts, boardBox);
     leads.push({ id: 'cable', part: cable.id, path: curve(cableBox.x, cableBox.y + 15, end.x, end.y) });
   }
+  const ports: Box[] = [];
+  const rear = enclosure.x + enclosure.width - 4;
+  if (cable) ports.push({ x: rear, y: cableBox.y + 9, width: 8, height: 12 });
+  for (const lead of of('front-usb').concat(of('front-audio'))) {
+    const shape = parts.find(({ part }) => part.id === lead.id);
+    if (!shape) continue;
+    const x = shape.x + shape.width / 2;
+    ports.push({ x: x - 6, y: enclosure.y + enclosure.height - 4, width: 12, height: 8 });
+    leads.push({
+      id: `front-${lead.id}`,
+      part: lead.id,
+      path: `M ${x} ${shape.y + shape.height} V ${enclosure.y + enclosure.height - 4}`,
+    });
+  }
   let outsideY = 146;
   for (const part of [...of('keyboard'), ...of('usb-device')]) {
     const box = { x: rightColumn, y: outsideY, width: rightWidth, height: 30 };
@@ -114,8 +132,9 @@ export function layPlan(machine: Machine, configuration: Configuration): Machine
     leads.push({
       id: `port-${part.id}`,
       part: part.id,
-      path: `M ${rightColumn} ${box.y + 15} H ${enclosure.x + enclosure.width - 5}`,
+      path: `M ${rightColumn} ${box.y + 15} H ${rear + 8}`,
     });
+    ports.push({ x: rear, y: box.y + 9, width: 8, height: 12 });
     outsideY += 36;
   }
 
@@ -154,6 +173,9 @@ export function layPlan(machine: Machine, configuration: Configuration): Machine
     slots,
     sockets: [...m2, ...sata],
     plugs: power ? plugs : [],
+    channels: layChannels(machine, slots),
+    emptySlots,
+    ports,
     leads,
     besideAt: out.length > 0 ? beside.headAt : null,
   };
