@@ -4,7 +4,8 @@ export default {
   roots: ['<rootDir>/src', '<rootDir>/demo'],
   testMatch: ['**/*.test.ts', '**/*.test.tsx'],
   transform: {
-    '^.+\\.tsx?$': [
+    // The hashes come as ES modules only.
+    '^.+\\.(tsx?|js)$': [
       '@swc/jest',
       {
         jsc: {
@@ -15,6 +16,7 @@ export default {
       },
     ],
   },
+  transformIgnorePatterns: ['/node_modules/(?!@noble/)'],
   globalSetup: '<rootDir>/scripts/setup/jest-database.mjs',
   globalTeardown: '<rootDir>/scripts/setup/jest-database-stop.mjs',
   testTimeout: 20_000,

@@ -18,6 +18,11 @@ const results = join(root, 'test-results');
 ensureDebianPackages([
   { name: 'postgresql', isThere: () => findPostgres() !== null },
   { name: 'chromium', isThere: () => existsSync('/usr/bin/chromium') },
+  // Sticks and firmware images are tested against the tools and images of others.
+  { name: 'dosfstools', isThere: () => existsSync('/usr/sbin/mkfs.vfat') },
+  { name: 'mtools', isThere: () => existsSync('/usr/bin/mcopy') },
+  { name: 'fdisk', isThere: () => existsSync('/usr/sbin/sfdisk') },
+  { name: 'ovmf', isThere: () => existsSync('/usr/share/OVMF/OVMF_CODE_4M.fd') },
 ]);
 ensureNodeModules(root);
 rmSync(results, { recursive: true, force: true });

@@ -4,15 +4,21 @@ import { exportModel, SCHOOLS, type School } from '../core/diagnosis';
 import { printDiagnosis } from './print-diagnosis';
 import { printSimulation, runSimulation } from './print-simulation';
 import { readCase } from './read-case';
+import { CannotDo, checkStickFile, inspectFile, makeStick, type Answer } from './stick-commands';
 import { toJson } from './to-json';
 
 const usage = `usage: probe diagnose CASE.json [--json]
        probe export-model CASE.json --json [--faults 1|2]
        probe simulate [--policy NAME] [--cases N] [--seed S] [--json]
+       probe stick make --image FILE --name NAME [--original NAME] --size 64MiB --out OUT.img [--json]
+       probe stick check STICK.img[.gz] --name NAME [--bytes N] [--sha256 HEX] [--json]
+       probe firmware inspect FILE [--json]
 
   diagnose      ranked suspects, evidence, doubts and next trials for an exported or hand-written case file
   export-model  hypotheses, trials and outcome probabilities in the case's present configuration
   simulate      plays faulty machines by one policy: ${SCHOOLS.join(', ')}
+  stick         makes a stick for a bare-board flash as a raw image; judges one
+  firmware      tells what a downloaded file is: archive, image with its volumes, or neither
 `;
 
 const options = {
@@ -22,6 +28,13 @@ const options = {
   policy: { type: 'string', default: 'best-value' },
   cases: { type: 'string', default: '200' },
   seed: { type: 'string', default: '1' },
+  image: { type: 'string' },
+  name: { type: 'string' },
+  original: { type: 'string' },
+  size: { type: 'string' },
+  out: { type: 'string' },
+  bytes: { type: 'string' },
+  sha256: { type: 'string' },
 } as const;
 
 type Values = ReturnType<typeof parseOrRefuse>['values'];
@@ -60,15 +73,61 @@ const commands: Readonly<Record<string, (files: readonly string[], values: Value
   },
 };
 
+/** Commands of two words, which answer and say whether all is well. */
+const pairs: Readonly<Record<string, (files: readonly string[], values: Values) => Answer | Promise<Answer>>> = {
+  'stick make': (files, values) => {
+    if (files.length > 0) misused(`stick make: expected no file but --image, found "${files[0] ?? ''}"`);
+    return makeStick({
+      image: needed('stick make', 'image', values.image),
+      name: needed('stick make', 'name', values.name),
+      original: values.original,
+      size: needed('stick make', 'size', values.size),
+      out: needed('stick make', 'out', values.out),
+      now: new Date(),
+    });
+  },
+  'stick check': (files, values) =>
+    checkStickFile({
+      stick: oneFile('stick check', files),
+      name: needed('stick check', 'name', values.name),
+      bytes: values.bytes === undefined ? undefined : wholeOrRefuse('--bytes', values.bytes, 1, 2 ** 40),
+      sha256: values.sha256,
+    }),
+  'firmware inspect': (files) => inspectFile(oneFile('firmware inspect', files)),
+};
+
+const needed = (command: string, option: string, value: string | undefined): string =>
+  value ?? misused(`${command}: expected --${option}`);
+
+function oneFile(command: string, [file, ...more]: readonly string[]): string {
+  return file === undefined || more.length > 0 ? misused(`${command}: expected one file`) : file;
+}
+
 const asJson = (value: unknown, indent = 2): string => `${JSON.stringify(value, null, indent)}\n`;
 
-function main(argv: string[]): void {
+async function main(argv: string[]): Promise<void> {
   const { positionals, values } = parseOrRefuse(argv);
   const [name, ...files] = positionals;
   if (values.help || !name) return void process.stdout.write(usage);
+  const pair = pairs[`${name} ${files[0] ?? ''}`];
+  if (pair) return answerPair(pair, files.slice(1), values);
   const command = commands[name];
-  if (!command) return misused(`expected the command ${Object.keys(commands).join(', ')}, found "${name}"`);
+  if (!command)
+    return misused(
+      `expected the command ${[...Object.keys(commands), ...Object.keys(pairs)].join(', ')}, found "${name}"`,
+    );
   process.stdout.write(command(files, values));
+}
+
+async function answerPair(pair: (typeof pairs)[string], files: readonly string[], values: Values): Promise<void> {
+  try {
+    const { ok, value, text } = await pair(files, values);
+    process.stdout.write(values.json ? asJson(value) : text);
+    process.exitCode = ok ? 0 : 1;
+  } catch (error) {
+    if (error instanceof CannotDo) refuse(`probe: ${error.message}`, 1);
+    throw error;
+  }
 }
 
 function parseOrRefuse(argv: string[]) {
@@ -89,7 +148,7 @@ function wholeOrRefuse(name: string, text: string, least: number, most: number):
   const value = Number(text);
   return Number.isInteger(value) && value >= least && value <= most
     ? value
-    : misused(`simulate: expected ${name} from ${least} to ${most}, found "${text}"`);
+    : misused(`expected ${name} from ${least} to ${most}, found "${text}"`);
 }
 
-main(process.argv.slice(2));
+await main(process.argv.slice(2));

@@ -1,0 +1,205 @@
+import { closeSync, fstatSync, ftruncateSync, openSync, readSync, renameSync, rmSync, writeSync } from 'node:fs';
+import { open } from 'node:fs/promises';
+import { gunzipSync } from 'node:zlib';
+import {
+  checkStick,
+  inspectFirmware,
+  stickImage,
+  type FatMoment,
+  type Inspection,
+  type StickFile,
+  type StickSource,
+  type StickVerdict,
+} from '../core/firmware';
+
+/** What a command answers: what is printed, and whether the exit code is 0. */
+export interface Answer {
+  readonly ok: boolean;
+  readonly value: unknown;
+  readonly text: string;
+}
+
+/** A refusal of what was asked: printed on standard error, exit code 1. */
+export class CannotDo extends Error {}
+
+const units: Readonly<Record<string, number>> = { '': 1, KiB: 2 ** 10, MiB: 2 ** 20, GiB: 2 ** 30 };
+
+/** Bytes of a size as people write it. Failure: CannotDo with what was expected. */
+export function bytesOfSize(text: string): number {
+  const match = /^(\d+)\s*(KiB|MiB|GiB|)$/.exec(text);
+  const bytes = match ? Number(match[1]) * (units[match[2] ?? ''] ?? 1) : Number.NaN;
+  if (!Number.isSafeInteger(bytes)) throw new CannotDo(`--size: expected for instance 64MiB or 8GiB, found "${text}"`);
+  return bytes;
+}
+
+const momentOf = (date: Date): FatMoment => ({
+  year: date.getFullYear(),
+  month: date.getMonth() + 1,
+  day: date.getDate(),
+  hour: date.getHours(),
+  minute: date.getMinutes(),
+  second: date.getSeconds(),
+});
+
+export interface MakeOrder {
+  readonly image: string;
+  readonly name: string;
+  readonly original?: string | undefined;
+  readonly size: string;
+  readonly out: string;
+  readonly now: Date;
+}
+
+/** Writes a stick as a raw image; zeros are left as holes. An image that fails half way leaves nothing behind. */
+export function makeStick({ image, name, original, size, out, now }: MakeOrder): Answer {
+  const content = readOrRefuse(image);
+  const inspection = inspectFirmware(content);
+  const wrong = inspection.reasons.find(({ severity }) => severity === 'bad');
+  if (wrong || inspection.kind === 'archive')
+    throw new CannotDo(
+      `--image: ${wrong?.message ?? 'This is still the archive; unpack it first.'} ${wrong?.mend ?? ''}`.trim(),
+    );
+  const files: StickFile[] = [{ name, content }, ...(original === undefined ? [] : [{ name: original, content }])];
+  const stick = stickImage({ totalBytes: bytesOfSize(size), files, serial: serialOf(now), at: momentOf(now) });
+  if (!stick.ok) throw new CannotDo(stick.message);
+  const draft = `${out}.part`;
+  const target = openSync(draft, 'w');
+  try {
+    let at = 0;
+    for (const segment of stick.segments()) {
+      if (segment.kind === 'bytes') writeWhole(target, segment.bytes, at);
+      at += segment.kind === 'bytes' ? segment.bytes.length : segment.count;
+    }
+    ftruncateSync(target, at);
+    closeSync(target);
+    renameSync(draft, out);
+  } catch (error) {
+    rmSync(draft, { force: true });
+    throw new CannotDo(`--out: ${error instanceof Error ? error.message : String(error)}`);
+  }
+  const value = {
+    out,
+    bytes: stick.layout.totalSectors * 512,
+    clusterBytes: stick.layout.clusterBytes,
+    files: files.map((file) => ({ name: file.name, bytes: file.content.length })),
+    sha256: inspection.sha256,
+  };
+  return {
+    ok: true,
+    value,
+    text: `${out}: ${value.bytes} bytes, ${files.map((file) => file.name).join(', ')} in the root\n`,
+  };
+}
+
+function writeWhole(target: number, bytes: Uint8Array, at: number): void {
+  for (let done = 0; done < bytes.length;) done += writeSync(target, bytes, done, bytes.length - done, at + done);
+}
+
+const serialOf = (now: Date): number => Math.floor(now.getTime() / 1000) >>> 0;
+
+export interface CheckOrder {
+  readonly stick: string;
+  readonly name: string;
+  readonly bytes?: number | undefined;
+  readonly sha256?: string | undefined;
+}
+
+/** Judges an image of a stick, raw or packed with gzip. */
+export async function checkStickFile({ stick, name, bytes, sha256 }: CheckOrder): Promise<Answer> {
+  const opened = await sourceOf(stick);
+  try {
+    const verdict = await checkStick(opened.source, { name, bytes, sha256 });
+    return { ok: verdict.verdict !== 'bad', value: verdict, text: printVerdict(verdict) };
+  } finally {
+    await opened.close();
+  }
+}
+
+const mostUnpackedBytes = 2 ** 31;
+
+async function sourceOf(path: string): Promise<{ source: StickSource; close(): Promise<void> }> {
+  if (path.endsWith('.gz')) {
+    const packed = readOrRefuse(path);
+    try {
+      const bytes = gunzipSync(packed, { maxOutputLength: mostUnpackedBytes });
+      return { source: inMemory(bytes), close: () => Promise.resolve() };
+    } catch (error) {
+      throw new CannotDo(`${path}: ${error instanceof Error ? error.message : String(error)}`);
+    }
+  }
+  const file = await open(path).catch((error: unknown) => {
+    throw new CannotDo(`${path}: ${error instanceof Error ? error.message : String(error)}`);
+  });
+  const { size } = await file.stat();
+  return {
+    source: {
+      bytes: size,
+      read: async (offset, length) => {
+        const buffer = new Uint8Array(length);
+        await file.read(buffer, 0, length, offset);
+        return buffer;
+      },
+    },
+    close: () => file.close(),
+  };
+}
+
+const inMemory = (bytes: Uint8Array): StickSource => ({
+  bytes: bytes.length,
+  read: (offset, length) => Promise.resolve(bytes.slice(offset, offset + length)),
+});
+
+/** What a downloaded file is. */
+export function inspectFile(path: string): Answer {
+  const inspection = inspectFirmware(readOrRefuse(path));
+  return {
+    ok: !inspection.reasons.some(({ severity }) => severity === 'bad'),
+    value: inspection,
+    text: printInspection(inspection),
+  };
+}
+
+const mostFileBytes = 512 * 2 ** 20;
+
+function readOrRefuse(path: string): Uint8Array {
+  try {
+    const file = openSync(path, 'r');
+    const { size } = fstatSync(file);
+    if (size <= mostFileBytes) {
+      const bytes = new Uint8Array(size);
+      for (let done = 0; done < size;) {
+        const read = readSync(file, bytes, done, size - done, done);
+        if (read === 0) break;
+        done += read;
+      }
+      closeSync(file);
+      return bytes;
+    }
+    closeSync(file);
+  } catch (error) {
+    throw new CannotDo(`${path}: ${error instanceof Error ? error.message : String(error)}`);
+  }
+  throw new CannotDo(`${path}: expected at most ${mostFileBytes} bytes`);
+}
+
+const lines = (reasons: StickVerdict['reasons']): string[] =>
+  reasons.map(({ severity, message, mend, code }) => `  ${severity}: ${message}${mend ? ` ${mend}` : ''} [${code}]`);
+
+const printVerdict = ({ verdict, reasons }: StickVerdict): string =>
+  [`The stick is ${verdict.replaceAll('-', ' ')}.`, ...lines(reasons), ''].join('\n');
+
+const printInspection = ({ kind, bytes, crc32, sha256, volumes, entries, candidates, reasons }: Inspection): string =>
+  [
+    `${kind}, ${bytes} bytes`,
+    `  CRC-32  ${crc32}`,
+    `  SHA-256 ${sha256}`,
+    ...volumes.map(
+      ({ offset, guid, lengthBytes, headerChecksumValid }) =>
+        `  volume at 0x${offset.toString(16)}: ${guid}, ${lengthBytes} bytes, header ${headerChecksumValid ? 'adds up' : 'does not add up'}`,
+    ),
+    ...entries.map(
+      (entry) => `  ${entry.name}: ${entry.bytes} bytes${candidates.includes(entry.name) ? ', can be the image' : ''}`,
+    ),
+    ...lines(reasons),
+    '',
+  ].join('\n');

@@ -1,0 +1,149 @@
+import { execFileSync, spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { mkdtempSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** The command line against the tools of others: what it makes they must read, what they make it must judge right. */
+const folder = mkdtempSync(join(tmpdir(), 'probe-stick-'));
+afterAll(() => rmSync(folder, { recursive: true, force: true }));
+
+const at = (name: string) => join(folder, name);
+const tool = (name: string, ...args: string[]) =>
+  execFileSync(name, args, { encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'] });
+const probe = (...args: string[]) => {
+  const run = spawnSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'src/cli/probe.ts', ...args, '--json'], {
+    encoding: 'utf8',
+  });
+  return {
+    status: run.status,
+    error: run.stderr,
+    value: run.stdout ? (JSON.parse(run.stdout) as Record<string, unknown>) : null,
+  };
+};
+const sha256 = (path: string) => createHash('sha256').update(readFileSync(path)).digest('hex');
+
+const image = at('tern.bin');
+const bytes = Buffer.alloc(2 ** 20 + 4097);
+for (let i = 0; i < bytes.length; i++) bytes[i] = (i * 7 + (i >> 8)) & 0xff;
+writeFileSync(image, bytes);
+const offset = '@@1M';
+
+test.each(['64MiB', '1GiB', '8GiB', '32GiB'])('a stick of %s passes fsck.vfat and is read back by mtools', (size) => {
+  const out = at(`${size}.img`);
+  const made = probe(
+    'stick',
+    'make',
+    '--image',
+    image,
+    '--name',
+    'BOARD.BIN',
+    '--original',
+    'Tern 1204 (rev 2).bin',
+    '--size',
+    size,
+    '--out',
+    out,
+  );
+  expect([made.status, made.error]).toEqual([0, '']);
+  // The partition alone, its holes kept: fsck.vfat looks at a file from its start.
+  tool('dd', `if=${out}`, `of=${at('part')}`, 'bs=1M', 'skip=1', 'conv=sparse');
+  truncateSync(at('part'), statSync(out).size - 2 ** 20);
+  expect(tool('/usr/sbin/fsck.vfat', '-n', at('part'))).toMatch(/: 2 files, \d+\/\d+ clusters/);
+  expect(
+    tool('mdir', '-b', '-i', out + offset, '::')
+      .trim()
+      .split('\n'),
+  ).toEqual(['::/BOARD.BIN', '::/Tern 1204 (rev 2).bin']);
+  tool('mcopy', '-n', '-i', out + offset, '::BOARD.BIN', at('back'));
+  expect(sha256(at('back'))).toBe(sha256(image));
+  rmSync(at('back'));
+  expect(tool('/usr/sbin/sfdisk', '-d', out)).toMatch(/start=\s*2048, size=\s*\d+, type=c\b/);
+  const checked = probe(
+    'stick',
+    'check',
+    out,
+    '--name',
+    'BOARD.BIN',
+    '--bytes',
+    String(bytes.length),
+    '--sha256',
+    sha256(image),
+  );
+  expect([checked.status, checked.value?.['verdict']]).toEqual([0, 'good']);
+  rmSync(out);
+});
+
+/** A stick made by the system's own tools. */
+function foreign(
+  name: string,
+  { type = 'c', label = 'dos', mkfs = ['-F', '32'] }: { type?: string; label?: string; mkfs?: string[] } = {},
+): string {
+  const stick = at(name);
+  writeFileSync(stick, '');
+  truncateSync(stick, 128 * 2 ** 20);
+  execFileSync('/usr/sbin/sfdisk', ['-q', stick], {
+    input: `label: ${label}\nstart=2048, type=${type}\n`,
+    stdio: ['pipe', 'ignore', 'pipe'],
+  });
+  tool('/usr/sbin/mkfs.vfat', ...mkfs, '--offset', '2048', stick, String((128 - 1) * 1024));
+  return stick;
+}
+const codes = ({ value }: ReturnType<typeof probe>) =>
+  (value?.['reasons'] as { code: string; severity: string }[])
+    .filter(({ severity }) => severity !== 'note')
+    .map(({ code }) => code);
+const check = (stick: string, ...more: string[]) => probe('stick', 'check', stick, '--name', 'BOARD.BIN', ...more);
+
+test('a stick of other tools with the image under its name is good, packed with gzip as well', () => {
+  const stick = foreign('good.img');
+  tool('mcopy', '-i', stick + offset, image, '::BOARD.BIN');
+  expect([check(stick, '--sha256', sha256(image)).value?.['verdict'], codes(check(stick))]).toEqual(['good', []]);
+  tool('gzip', '-k', '-1', stick);
+  expect(check(`${stick}.gz`).value?.['verdict']).toBe('good');
+});
+
+test('wrong name, folder, label, file system and table are called out on sticks of other tools', () => {
+  const doubled = foreign('doubled.img');
+  tool('mcopy', '-i', doubled + offset, image, '::BOARD.BIN.bin');
+  expect([check(doubled).status, codes(check(doubled))]).toEqual([1, ['hidden-extension']]);
+  const inFolder = foreign('folder.img', { mkfs: ['-F', '32', '-n', 'TERN'] });
+  tool('mmd', '-i', inFolder + offset, '::update');
+  tool('mcopy', '-i', inFolder + offset, image, '::update/BOARD.BIN');
+  expect(codes(check(inFolder)).sort()).toEqual(['in-folder', 'label']);
+  expect(codes(check(foreign('fat16.img', { type: 'e', mkfs: ['-F', '16'] })))).toEqual([
+    'partition-type',
+    'not-fat32',
+  ]);
+  expect(codes(check(foreign('gpt.img', { label: 'gpt', type: 'EBD0A0A2-B9E5-4433-87C0-68B6B72699C7' })))).toEqual([
+    'gpt',
+  ]);
+});
+
+test('the volumes of the free UEFI images are read as they are', () => {
+  const { value } = probe('firmware', 'inspect', '/usr/share/OVMF/OVMF_CODE_4M.fd');
+  expect(value).toMatchObject({
+    kind: 'image',
+    bytes: 3_653_632,
+    sha256: sha256('/usr/share/OVMF/OVMF_CODE_4M.fd'),
+    volumes: [
+      { offset: 0, guid: '8c8ce578-8a3d-4f1c-9935-896185c32dd3', lengthBytes: 3_440_640, headerChecksumValid: true },
+      { offset: 3_440_640, lengthBytes: 212_992, headerChecksumValid: true },
+    ],
+  });
+});
+
+test('what cannot be done is refused with its option, and leaves nothing behind', () => {
+  const out = at('never.img');
+  const refused = probe('stick', 'make', '--image', image, '--name', 'BO/ARD.BIN', '--size', '64MiB', '--out', out);
+  expect([refused.status, refused.error]).toEqual([1, expect.stringContaining('name: expected no "/" in a name')]);
+  expect(probe('stick', 'make', '--image', image, '--name', 'B.BIN', '--size', '63MiB', '--out', out).error).toContain(
+    '64 MiB to 32 GiB',
+  );
+  expect(probe('stick', 'make', '--image', image, '--name', 'B.BIN', '--size', 'big', '--out', out).error).toContain(
+    '--size: expected',
+  );
+  expect(() => statSync(out)).toThrow('ENOENT');
+  expect(probe('stick', 'check', at('missing.img'), '--name', 'B.BIN').status).toBe(1);
+  expect(probe('stick', 'make', '--name', 'B.BIN').error).toContain('stick make: expected --image');
+});

@@ -1,0 +1,50 @@
+const shortChars = "A-Z0-9!#$%&'()@^_`{}~-";
+const isShort = new RegExp(`^[${shortChars}]{1,8}(\\.[${shortChars}]{1,3})?$`);
+const notShort = new RegExp(`[^${shortChars}]`, 'g');
+const mostLetters = 255;
+
+/** Why a name cannot stand on a FAT32 stick; null if it can. */
+export function problemOfName(name: string): string | null {
+  if (name.length === 0 || name.length > mostLetters) return `expected 1 to 255 characters, found ${name.length}`;
+  const bad = [...name].find((char) => char < ' ' || '\\/:*?"<>|'.includes(char));
+  if (bad) return `expected no "${bad}" in a name, found "${name}"`;
+  if (/[. ]$/.test(name)) return `expected a name that does not end in a dot or blank, found "${name}"`;
+  return name === '.' || name === '..' ? `expected a name, found "${name}"` : null;
+}
+
+/** The eleven characters of a short name, blanks filling name and extension. */
+export const shortField = (short: string): string => {
+  const [base = '', extension = ''] = short.split('.');
+  return base.padEnd(8) + extension.padEnd(3);
+};
+
+/**
+ * The 8.3 name under which a file stands beside its long one: the name itself where it is one, else its first letters
+ * with a number that is free. `needsLong` is false where the short name says it all.
+ *
+ * @example shortNameFor('BOARD.BIN', new Set()) // => { short: 'BOARD.BIN', needsLong: false }
+ * @example shortNameFor('Tern release 1204.bin', new Set()) // => { short: 'TERNRE~1.BIN', needsLong: true }
+ */
+export function shortNameFor(
+  name: string,
+  taken: ReadonlySet<string>,
+): { readonly short: string; readonly needsLong: boolean } {
+  if (isShort.test(name) && !taken.has(name)) return { short: name, needsLong: false };
+  const upper = name.toUpperCase();
+  const dot = upper.lastIndexOf('.');
+  const clean = (text: string) => text.replace(/[. ]/g, '').replace(notShort, '_');
+  const base = clean(dot > 0 ? upper.slice(0, dot) : upper) || '_';
+  const extension = dot > 0 ? clean(upper.slice(dot + 1)).slice(0, 3) : '';
+  for (let n = 1; ; n++) {
+    const tail = `~${n}`;
+    const short = `${base.slice(0, 8 - tail.length)}${tail}${extension ? `.${extension}` : ''}`;
+    if (!taken.has(short)) return { short, needsLong: true };
+  }
+}
+
+/** The checksum of a short name that ties its long entries to it. */
+export function shortNameChecksum(field: string): number {
+  let sum = 0;
+  for (const char of field) sum = (((sum & 1) << 7) + (sum >> 1) + char.charCodeAt(0)) & 0xff;
+  return sum;
+}

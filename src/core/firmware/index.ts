@@ -1,0 +1,13 @@
+export { layStick, leastStickBytes, mostStickBytes, sectorBytes } from './fat32-layout';
+export type { StickLayout } from './fat32-layout';
+export { stickImage } from './stick-image';
+export type { Segment, StickFile, StickImage, StickOrder } from './stick-image';
+export type { FatMoment } from './directory-entries';
+export { checkStick } from './check-stick';
+export type { StickSource, StickVerdict, StickWanted } from './check-stick';
+export { crc32Text, inspectFirmware, sha256Of } from './inspect-firmware';
+export type { Inspection, Reason, Severity } from './inspect-firmware';
+export { firmwareVolumes } from './uefi-volumes';
+export type { FirmwareVolume } from './uefi-volumes';
+export { openArchive } from './zip-archive';
+export type { ArchiveEntry, OpenedArchive } from './zip-archive';
