@@ -3,6 +3,7 @@ import { createCaseDiagnoser, inputOf } from '../core/casework';
 import { exportModel, SCHOOLS, type School } from '../core/diagnosis';
 import { printDiagnosis } from './print-diagnosis';
 import { printSimulation, runSimulation } from './print-simulation';
+import { planFirmware } from './plan-firmware';
 import { readCase } from './read-case';
 import { CannotDo, checkStickFile, inspectFile, makeStick, type Answer } from './stick-commands';
 import { toJson } from './to-json';
@@ -13,12 +14,14 @@ const usage = `usage: probe diagnose CASE.json [--json]
        probe stick make --image FILE --name NAME [--original NAME] --size 64MiB --out OUT.img [--json]
        probe stick check STICK.img[.gz] --name NAME [--bytes N] [--sha256 HEX] [--json]
        probe firmware inspect FILE [--json]
+       probe firmware plan --board BOARD.json [--from VERSION] --goal newest|support:CPU|fix:WORDS|version:V
+                           [--revision R] [--soak-days N] [--allow-irreversible] [--json]
 
   diagnose      ranked suspects, evidence, doubts and next trials for an exported or hand-written case file
   export-model  hypotheses, trials and outcome probabilities in the case's present configuration
   simulate      plays faulty machines by one policy: ${SCHOOLS.join(', ')}
   stick         makes a stick for a bare-board flash as a raw image; judges one
-  firmware      tells what a downloaded file is: archive, image with its volumes, or neither
+  firmware      tells what a downloaded file is; plans which releases to install, in which order
 `;
 
 const options = {
@@ -35,6 +38,12 @@ const options = {
   out: { type: 'string' },
   bytes: { type: 'string' },
   sha256: { type: 'string' },
+  board: { type: 'string' },
+  revision: { type: 'string' },
+  from: { type: 'string' },
+  goal: { type: 'string' },
+  'soak-days': { type: 'string', default: '0' },
+  'allow-irreversible': { type: 'boolean', default: false },
 } as const;
 
 type Values = ReturnType<typeof parseOrRefuse>['values'];
@@ -94,6 +103,20 @@ const pairs: Readonly<Record<string, (files: readonly string[], values: Values) 
       sha256: values.sha256,
     }),
   'firmware inspect': (files) => inspectFile(oneFile('firmware inspect', files)),
+  'firmware plan': (files, values) => {
+    if (files.length > 0) misused(`firmware plan: expected no file but --board, found "${files[0] ?? ''}"`);
+    return planFirmware({
+      board: needed('firmware plan', 'board', values.board),
+      revision: values.revision,
+      from: values.from,
+      goal: needed('firmware plan', 'goal', values.goal),
+      policy: {
+        soakDays: wholeOrRefuse('--soak-days', values['soak-days'], 0, 3650),
+        allowIrreversible: values['allow-irreversible'],
+        today: new Date().toISOString().slice(0, 10),
+      },
+    });
+  },
 };
 
 const needed = (command: string, option: string, value: string | undefined): string =>

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { foldCase } from '../core/casework';
 import { eventsOf } from '../core/casework/testing-log';
 import { caseFileSchema, eventsOfFile, fieldProblems } from '.';
-import { caseFileJsonSchema } from './json-schema';
+import { boardBookJsonSchema, caseFileJsonSchema } from './json-schema';
 
 const file = (more: object = {}) => ({
   format: 'jovial-probe/case',
@@ -54,6 +54,7 @@ test.each<[string, unknown, string]>([
   expect(problems(value)).toContain(path);
 });
 
-test('the published JSON Schema is the one that the program reads by', () => {
+test('the published JSON Schemas are the ones that the program reads by', () => {
   expect(JSON.parse(readFileSync('docs/formats/case.schema.json', 'utf8'))).toEqual(caseFileJsonSchema());
+  expect(JSON.parse(readFileSync('docs/formats/board.schema.json', 'utf8'))).toEqual(boardBookJsonSchema());
 });

@@ -1,7 +1,13 @@
 import * as z from 'zod';
+import { boardBookFileSchema } from './board-book';
 import { caseFileSchema } from './case-file';
 
 /** The case file's JSON Schema (draft 2020-12), made from the schema that the program reads by. */
 export function caseFileJsonSchema(): unknown {
   return { title: 'Jovial Probe case file', ...z.toJSONSchema(caseFileSchema, { io: 'input' }) };
+}
+
+/** The board file's JSON Schema. */
+export function boardBookJsonSchema(): unknown {
+  return { title: 'Jovial Probe board', ...z.toJSONSchema(boardBookFileSchema, { io: 'input' }) };
 }

@@ -11,3 +11,6 @@ export { firmwareVolumes } from './uefi-volumes';
 export type { FirmwareVolume } from './uefi-volumes';
 export { openArchive } from './zip-archive';
 export type { ArchiveEntry, OpenedArchive } from './zip-archive';
+export { planUpdate, revisionsWith } from './plan-update';
+export type { RuledOut, UpdatePlan, UpdateStep } from './plan-update';
+export type { BoardBookEntry, BoardRevision, FirmwareGoal, FirmwarePolicy, Release } from './release';
