@@ -26,11 +26,19 @@ export interface Belief {
 
 export function priorBelief({ prior, second, variants, pairsFrom }: HypothesisSpace): Belief {
   const stillThere = new Float64Array(4 * prior.length);
-  second.forEach((b, h) => (stillThere[4 * h + (b === NONE ? 1 : 3)] = 1));
+  for (let h = 0; h < second.length; h++) stillThere[4 * h + (second[h] === NONE ? 1 : 3)] = 1;
   const byVariant = prior.slice(0, variants.length);
-  for (let a = 0; a < variants.length; a++)
-    for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++)
-      for (const v of [a, second[h] ?? 0]) byVariant[v] = (byVariant[v] ?? 0) + (prior[h] ?? 0);
+  for (let a = 0; a < variants.length; a++) {
+    let own = byVariant[a] ?? 0;
+    const to = pairsFrom[a + 1] ?? 0;
+    for (let h = pairsFrom[a] ?? 0; h < to; h++) {
+      const b = second[h] ?? 0;
+      const p = prior[h] ?? 0;
+      own += p;
+      byVariant[b] = (byVariant[b] ?? 0) + p;
+    }
+    byVariant[a] = own;
+  }
   return {
     probabilities: new Float64Array(prior),
     byVariant,
@@ -221,10 +229,11 @@ export function filter(
     m3 *= oneA + (pass[a] ?? 1) * (oneB - none);
   }
   const total = m0 + m1 + m2 + m3;
-  chances[i] = m0 / total;
-  chances[i + 1] = m1 / total;
-  chances[i + 2] = m2 / total;
-  chances[i + 3] = m3 / total;
+  const scale = 1 / total;
+  chances[i] = m0 * scale;
+  chances[i + 1] = m1 * scale;
+  chances[i + 2] = m2 * scale;
+  chances[i + 3] = m3 * scale;
   return total;
 }
 

@@ -24,7 +24,11 @@ export const toldTrialId = 'told';
 
 /** The first start outcome that the technician saw fail: the complaint as reproduced; null if none failed. */
 export function reproducedComplaint(steps: readonly EvidenceStep[]): StartOutcome | null {
-  return steps.map(seenStart).find((outcome) => outcome !== null && outcome !== 'works') ?? null;
+  for (const step of steps) {
+    const outcome = seenStart(step);
+    if (outcome !== null && outcome !== 'works') return outcome;
+  }
+  return null;
 }
 
 /** The last failing start that was seen; failing that, what was told. It is what the machine signals. */

@@ -1,5 +1,12 @@
 import { isOriginalIn, type Configuration, type Machine } from '../machine';
-import { distributionOf, expectNoPicture, expectStageSignal, type Break, type StartDistribution } from '../startup';
+import {
+  distributionOf,
+  expectNoPicture,
+  expectStageSignal,
+  type Break,
+  type StartDistribution,
+  type StartOutcome,
+} from '../startup';
 import type { Appearance } from './fault-mode';
 import type { FaultInstance } from './instantiate';
 
@@ -14,9 +21,18 @@ export function breakOf(fault: FaultInstance, appearance: Appearance, machine: M
   return { link: fault.link, chance: fault.mode.strikes ?? 1, shows: showsAs(fault, appearance, machine) };
 }
 
+const sure = new Map<StartOutcome, StartDistribution>();
+
+/** The distribution of an outcome that is certain; every fault that shows so shares it. */
+function surely(outcome: StartOutcome): StartDistribution {
+  const known = sure.get(outcome) ?? distributionOf({ [outcome]: 1 });
+  sure.set(outcome, known);
+  return known;
+}
+
 function showsAs(fault: FaultInstance, { as }: Appearance, machine: Machine): StartDistribution {
   if (as === 'no-picture') return expectNoPicture(machine);
-  if (as !== 'stage') return distributionOf({ [as]: 1 });
+  if (as !== 'stage') return surely(as);
   const { link } = fault;
   if (link !== 'processor' && link !== 'memory' && link !== 'graphics')
     throw new Error(`${fault.mode.id}: expected a stage link for the appearance "stage", found "${link}"`);

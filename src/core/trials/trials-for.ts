@@ -27,8 +27,8 @@ const families: readonly {
   readonly make: (machine: Machine, configuration: Configuration) => Trial[];
 }[] = [
   { names: ['start', 'run-under-load', 'bridge-pins'], make: plainStarts },
-  { names: ['look/'], make: lookTrials },
-  { names: ['measure/'], make: measureTrials },
+  { names: ['look/'], make: (machine) => lookTrials(machine) },
+  { names: ['measure/'], make: (machine) => measureTrials(machine) },
   { names: ['out/'], make: startsWithout },
   { names: ['back/'], make: startsWithBack },
   { names: ['back-in-case'], make: (_machine, configuration) => startsBackInCase(configuration) },
@@ -64,13 +64,23 @@ export function findTrial(machine: Machine, configuration: Configuration, trialI
   return trial ? byButtonIn(machine, configuration)(trial) : null;
 }
 
-function lookTrials(machine: Machine): Trial[] {
+function oncePerMachine(make: (machine: Machine) => Trial[]): (machine: Machine) => Trial[] {
+  const made = new WeakMap<Machine, Trial[]>();
+  return (machine) => {
+    const known = made.get(machine) ?? make(machine);
+    made.set(machine, known);
+    return known;
+  };
+}
+
+/** Looks and measurements hang on the machine alone; a log asks for them at every entry. */
+const lookTrials = oncePerMachine((machine) => {
   return LOOKS.flatMap((look) =>
     machine.parts
       .filter((part) => part.kind === look.at && (look.existsIn?.(machine, part) ?? true))
       .map((part) => lookTrial(look, part, machine)),
   );
-}
+});
 
 const named = (text: string, part: Part): string => text.replaceAll('{part}', nameInWords(part));
 
@@ -101,13 +111,13 @@ function lookTrial(look: Look, part: Part, machine: Machine): Trial {
   };
 }
 
-function measureTrials(machine: Machine): Trial[] {
+const measureTrials = oncePerMachine((machine) => {
   return QUANTITIES.flatMap((quantity) =>
     machine.parts
       .filter((part) => part.kind === quantity.at && (quantity.existsIn?.(machine) ?? true))
       .map((part) => measureTrial(quantity, part, machine)),
   );
-}
+});
 
 function measureTrial(quantity: Quantity, part: Part, machine: Machine): Trial {
   return {

@@ -84,13 +84,11 @@ export const lastEntryToStrike = (state: CaseState): Entry | null =>
 export function BenchSheet({
   state,
   doubts,
-  isSaving,
   onStrike,
 }: {
   readonly state: CaseState;
   /** Entries that fit badly with the rest. */
   readonly doubts: readonly EntryFit[];
-  readonly isSaving: boolean;
   readonly onStrike: (entry: Entry) => void;
 }) {
   const strip = useRef<HTMLOListElement>(null);
@@ -108,9 +106,9 @@ export function BenchSheet({
           <Button aria-label="Open the whole bench sheet">
             <ChevronUp size={16} aria-hidden /> Open
           </Button>
-          <WholeSheet entries={state.entries} isSaving={isSaving} onStrike={onStrike} />
+          <WholeSheet entries={state.entries} onStrike={onStrike} />
         </DialogTrigger>
-        <Button aria-label="Undo the last entry" isDisabled={!last || isSaving} onPress={() => last && onStrike(last)}>
+        <Button aria-label="Undo the last entry" isDisabled={!last} onPress={() => last && onStrike(last)}>
           <Undo2 size={16} aria-hidden /> Undo
         </Button>
       </Side>

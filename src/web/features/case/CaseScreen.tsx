@@ -100,7 +100,7 @@ export function CaseScreen(props: CaseScreenProps) {
     useCallback(
       (key: string) => {
         const last = lastEntryToStrike(newest);
-        if (key === 'u' && last && !actions.isSaving) return (strike(last), true);
+        if (key === 'u' && last) return (strike(last), true);
         if (key === 'n') return (setNoteOpen(true), true);
         if (key === 'c' && state.stage !== 'closed') return (close(), true);
         const [next] = others;
@@ -108,7 +108,7 @@ export function CaseScreen(props: CaseScreenProps) {
         if (key === 'q') return (void navigate('/'), true);
         return work.handleKey(key);
       },
-      [state, newest, actions, strike, close, navigate, work, others],
+      [state, newest, strike, close, navigate, work, others],
     ),
   );
   useEffect(() => {
@@ -168,7 +168,7 @@ export function CaseScreen(props: CaseScreenProps) {
           )}
         </Column>
       </Columns>
-      <BenchSheet state={newest} doubts={diagnosis?.doubts ?? []} isSaving={actions.isSaving} onStrike={strike} />
+      <BenchSheet state={newest} doubts={diagnosis?.doubts ?? []} onStrike={strike} />
     </Frame>
   );
 }

@@ -38,11 +38,9 @@ export const canStrike = ({ event, struckBy }: Entry): boolean =>
 /** The whole bench sheet over the screen: who, when, what was done and seen, and the way to strike it. */
 export function WholeSheet({
   entries,
-  isSaving,
   onStrike,
 }: {
   readonly entries: readonly Entry[];
-  readonly isSaving: boolean;
   readonly onStrike: (entry: Entry) => void;
 }) {
   return (
@@ -61,7 +59,6 @@ export function WholeSheet({
                     <SheetRow
                       key={entry.event.id}
                       entry={entry}
-                      isSaving={isSaving}
                       onStrike={(struck) => {
                         close();
                         onStrike(struck);
@@ -78,15 +75,7 @@ export function WholeSheet({
   );
 }
 
-function SheetRow({
-  entry,
-  isSaving,
-  onStrike,
-}: {
-  readonly entry: Entry;
-  readonly isSaving: boolean;
-  readonly onStrike: (entry: Entry) => void;
-}) {
+function SheetRow({ entry, onStrike }: { readonly entry: Entry; readonly onStrike: (entry: Entry) => void }) {
   const { done, seen } = entryWords(entry);
   const note = entry.event.kind === 'trial-done' ? entry.event.note : undefined;
   return (
@@ -103,7 +92,7 @@ function SheetRow({
       </td>
       <td>
         {canStrike(entry) && (
-          <Button isDisabled={isSaving} onPress={() => onStrike(entry)} aria-label={`Strike: ${done}`}>
+          <Button onPress={() => onStrike(entry)} aria-label={`Strike: ${done}`}>
             Strike
           </Button>
         )}

@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
 import type { CaseEvent, EventBody } from '../../../core/casework';
 import { StaleError, useAppendEvents } from '../../api/cases';
 import { newId } from '../../stores/new-id';
@@ -20,7 +20,10 @@ export interface CaseActions {
   dismiss(): void;
 }
 
-/** Writing to the log of one case: shown at once, taken back if it is refused. A failure keeps the events for another try; a stale writer has to look again. */
+/**
+ * Writing to the log of one case: shown at once and sent one after the other, taken back if it is refused. A failure keeps
+ * what did not get through for another try, with all that was pressed behind it; a stale writer has to look again.
+ */
 export function useCaseActions(caseId: string): CaseActions {
   const append = useAppendEvents(caseId);
   const by = usePersonStore((store) => store.name);
@@ -29,20 +32,32 @@ export function useCaseActions(caseId: string): CaseActions {
   const { mutateAsync } = append;
   const show = usePendingStore((store) => store.set);
 
+  /** On their way, in order; the next waits for the one before. */
+  const underway = useRef<readonly CaseEvent[]>([]);
+  const last = useRef(Promise.resolve(true));
+
   const send = useCallback(
-    async (events: readonly CaseEvent[]) => {
-      show(caseId, events);
-      try {
-        await mutateAsync(events);
-        setUnsent(null);
-        setError(null);
-        return true;
-      } catch (failure) {
-        show(caseId, []);
-        setError(failure instanceof Error ? failure : new Error(String(failure)));
-        setUnsent(failure instanceof StaleError ? null : events);
-        return false;
-      }
+    (events: readonly CaseEvent[]) => {
+      const before = underway.current.length > 0 ? last.current : Promise.resolve(true);
+      const keep = (list: readonly CaseEvent[]) => show(caseId, (underway.current = list));
+      keep([...underway.current, ...events]);
+      const leave = () => keep(underway.current.filter((event) => !events.includes(event)));
+      last.current = before.then(async (isThrough) => {
+        try {
+          if (isThrough) await mutateAsync(events);
+          else setUnsent((waiting) => waiting && [...waiting, ...events]);
+          if (isThrough) setUnsent(null);
+          if (isThrough) setError(null);
+          return isThrough;
+        } catch (failure) {
+          setError(failure instanceof Error ? failure : new Error(String(failure)));
+          setUnsent(failure instanceof StaleError ? null : events);
+          return false;
+        } finally {
+          leave();
+        }
+      });
+      return last.current;
     },
     [mutateAsync, show, caseId],
   );

@@ -46,7 +46,7 @@ export function useTrialWork(
   const wanted = chosenTrial ?? (isDrafted ? 'start' : null);
   const chosen = known.find(({ id, outcomes }) => id === wanted && id !== proposed?.id && outcomes.length > 0) ?? null;
   const trial = chosen ?? proposed;
-  const isDisabled = !isCurrent || actions.isSaving || state.stage === 'closed' || state.stage === 'parked';
+  const isDisabled = !isCurrent || state.stage === 'closed' || state.stage === 'parked';
   const gate = useGate(caseId, trial, logged.steps.length);
   const [asksWhyNot, setAsksWhyNot] = useState(false);
   const outcome = (id: string, volts?: number) => {
@@ -66,11 +66,16 @@ export function useTrialWork(
         ...(volts === undefined ? {} : { volts }),
         ...(note ? { note } : {}),
       })
-      .then(
-        (saved) =>
-          saved &&
-          change(caseId, { chosenTrial: null, note: '', wait: null, draft: [], draftId: null, confirmed: null }),
-      );
+      .then((saved) => saved && clear({ trial: done.id, draftId, note: desk.note }));
+  };
+  /** Once it is stored, what belonged to it leaves the desk; what was laid there since stays. */
+  const clear = (of: { readonly trial: string; readonly draftId: string | null; readonly note: string }) => {
+    const now = useDeskStore.getState().desks[caseId];
+    change(caseId, {
+      ...(now?.note === of.note ? { note: '' } : {}),
+      ...(now?.wait?.trial === of.trial ? { wait: null } : {}),
+      ...(of.draftId !== null && now?.draftId === of.draftId ? { draft: [], draftId: null } : {}),
+    });
   };
   const startWait = () =>
     trial?.wait && change(caseId, { wait: { trial: trial.id, endsAt: Date.now() + 1000 * trial.wait.seconds } });
