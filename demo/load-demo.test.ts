@@ -1,4 +1,6 @@
 import type pg from 'pg';
+import { boardBookFileSchema } from '../src/contracts';
+import { createBoardService } from '../src/server/board-service';
 import { createCaseService, type CaseService } from '../src/server/case-service';
 import { inShop } from '../src/server/database/in-shop';
 import { createPool } from '../src/server/database/pool';
@@ -7,7 +9,8 @@ import { ensureShop } from '../src/server/repositories/shops';
 import { createTestDatabase } from '../src/server/testing-database';
 import { demoCases } from './cases';
 import { demoId, trial } from './demo-case';
-import { loadDemo } from './load-demo';
+import { demoBoards } from './boards';
+import { loadDemo, loadDemoBoards } from './load-demo';
 
 const now = new Date('2026-01-05T12:00:00Z');
 let database: Awaited<ReturnType<typeof createTestDatabase>>;
@@ -48,4 +51,12 @@ test('a demo that has changed since leaves the cases that are there alone, and a
   const added = { ...first, key: '77' };
   expect(await loadDemo(cases, now, [changed, ...others, added])).toBe(1);
   expect(await lengths()).toEqual(before);
+});
+
+test('the demo boards fit the schema of board files and are loaded once', async () => {
+  const boards = createBoardService({ pool, shopId: demoShop.id, now: () => now });
+  expect(await loadDemoBoards(boards)).toBe(Object.keys(demoBoards).length);
+  for (const board of Object.values(demoBoards))
+    expect(boardBookFileSchema.safeParse(board)).toMatchObject({ success: true });
+  expect(await loadDemoBoards(boards)).toBe(0);
 });

@@ -1,5 +1,7 @@
+import type { BoardService } from '../src/server/board-service';
 import type { CaseService } from '../src/server/case-service';
 import type { Refusal } from '../src/server/refusal';
+import { demoBoardId, demoBoards } from './boards';
 import { demoCases } from './cases';
 import { demoId, eventsOfDemoCase, type DemoCase } from './demo-case';
 
@@ -11,20 +13,32 @@ export async function loadDemo(cases: CaseService, now: Date, demos: readonly De
   let added = 0;
   for (const demo of demos) {
     const id = demoId(demo.key);
-    if (await isThere(cases, id)) continue;
+    if (await isThere(() => cases.read(id), 'no-such-case')) continue;
     await cases.open({ id, events: eventsOfDemoCase(demo, now) });
     added += 1;
   }
   return added;
 }
 
-async function isThere(cases: CaseService, id: string): Promise<boolean> {
+/** Loads the demo's board book through the same service as the API. A board that is there stays as it has become. */
+export async function loadDemoBoards(boards: BoardService): Promise<number> {
+  let added = 0;
+  for (const [key, board] of Object.entries(demoBoards)) {
+    const id = demoBoardId(key);
+    if (await isThere(() => boards.read(id), 'no-such-board')) continue;
+    await boards.put(id, { expectedEdition: 0, board });
+    added += 1;
+  }
+  return added;
+}
+
+async function isThere(read: () => Promise<unknown>, absence: string): Promise<boolean> {
   try {
-    await cases.read(id);
+    await read();
     return true;
   } catch (error) {
     // The server is a bundle of its own: its Refusal is another class of the same shape.
-    if (error instanceof Error && (error as Partial<Refusal>).code === 'no-such-case') return false;
+    if (error instanceof Error && (error as Partial<Refusal>).code === absence) return false;
     throw error;
   }
 }

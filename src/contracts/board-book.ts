@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import type { BoardBookEntry } from '../core/firmware';
+import { FLASH_PHASES, LIGHTS, RESET_WAYS, type BoardBookEntry } from '../core/firmware';
 
 export const BOARD_BOOK_FORMAT = 'jovial-probe/board';
 export const BOARD_BOOK_VERSION = 1;
@@ -55,12 +55,121 @@ const revisionSchema = z
     });
   });
 
-/** A board with its revisions and their releases, as a file. */
+const seconds = z.number().min(0).max(7200);
+const slotName = words(12);
+
+const flashSchema = z.strictObject({
+  port: words(200).describe('The one port that works, in the words of the manual.'),
+  button: words(200),
+  holdSeconds: seconds.describe('How long the button is held.'),
+  fileName: words(100).describe('The exact name that it looks for in the root of the stick.'),
+  plugs: z.array(words(60)).max(10).describe('Power plugs that must be connected.'),
+  phases: z
+    .array(
+      z.strictObject({
+        phase: z.enum(FLASH_PHASES),
+        light: z.enum(LIGHTS),
+        periodSeconds: z.number().min(0.1).max(20).optional().describe('From one blink to the next.'),
+        fromSeconds: seconds.optional().describe('Usual time of this phase, at least.'),
+        toSeconds: seconds.optional().describe('Usual time of this phase, at most.'),
+      }),
+    )
+    .max(6)
+    .describe('What the light does, in order.'),
+  worstSeconds: seconds.describe('After so long it did not work.'),
+  gaveUpWithinSeconds: seconds.describe('A light that stops within so many seconds gave up.'),
+  harmlessLights: words(200).optional().describe('Lights that may stay on meanwhile and mean nothing.'),
+});
+
+const pinCount = z.number().int().min(1).max(40);
+const headerSchema = z
+  .strictObject({
+    name: words(60),
+    purpose: words(120),
+    rows: pinCount,
+    columns: pinCount,
+    pins: z
+      .array(
+        z.strictObject({
+          row: pinCount,
+          column: pinCount,
+          label: z.string().trim().max(20).describe('Empty for the place without a pin.'),
+        }),
+      )
+      .max(80),
+  })
+  .superRefine(({ rows, columns, pins }, context) => {
+    pins.forEach(({ row, column }, i) => {
+      if (row > rows || column > columns)
+        context.addIssue({
+          code: 'custom',
+          path: ['pins', i],
+          message: `expected a place within ${rows} by ${columns}, found ${row}, ${column}`,
+        });
+      if (pins.findIndex((pin) => pin.row === row && pin.column === column) !== i)
+        context.addIssue({ code: 'custom', path: ['pins', i], message: 'expected each place once, found it again' });
+    });
+  });
+
+/** A board with its revisions, their releases and what else the bench needs to know of it, as a file. */
 export const boardBookFileSchema = z.strictObject({
   format: z.literal(BOARD_BOOK_FORMAT),
   version: z.literal(BOARD_BOOK_VERSION),
   model: words(120).describe('As printed on the board and the box.'),
   revisions: z.array(revisionSchema).min(1).max(50),
+  setupKey: words(40).optional().describe("Opens the firmware's menu."),
+  menuFlash: z.boolean().optional().describe('Firmware can be updated from its own menu. Default: true.'),
+  flash: flashSchema.optional().describe('How it flashes itself without a processor; left out where it cannot.'),
+  secondImage: words(400).optional().describe('How to start from a second image; left out where there is none.'),
+  resets: z
+    .array(z.strictObject({ how: z.enum(RESET_WAYS), where: words(200), seconds }))
+    .max(10)
+    .optional()
+    .describe('Ways to clear the settings.'),
+  memorySlots: z
+    .array(z.strictObject({ name: slotName, channel: words(4) }))
+    .min(1)
+    .max(16)
+    .optional()
+    .describe("In the manual's order of filling."),
+  sharing: z
+    .array(z.strictObject({ filled: slotName, switchesOff: z.array(slotName).max(16) }))
+    .max(16)
+    .optional()
+    .describe('Sockets that are switched off while another is filled.'),
+  stageLights: z
+    .array(z.strictObject({ label: words(20), link: z.enum(['processor', 'memory', 'graphics', 'load']) }))
+    .max(8)
+    .optional(),
+  headers: z.array(headerSchema).max(40).optional(),
 }) satisfies z.ZodType<BoardBookEntry>;
 
 export type BoardBookFile = z.infer<typeof boardBookFileSchema>;
+
+/** A board of the shop's book in a list: enough to tell boards apart. */
+export const boardSummarySchema = z.strictObject({
+  id: z.uuid(),
+  edition: z.number().int().positive(),
+  model: z.string(),
+  revisions: z.array(z.strictObject({ revision: z.string(), versions: z.array(z.string()) })),
+  canFlashBare: z.boolean(),
+  updatedAt: z.iso.datetime(),
+});
+export const boardListSchema = z.strictObject({ boards: z.array(boardSummarySchema) });
+
+export const boardDetailSchema = z.strictObject({
+  id: z.uuid(),
+  edition: z.number().int().positive(),
+  updatedAt: z.iso.datetime(),
+  board: boardBookFileSchema,
+});
+
+/** Writes a board, whole. */
+export const putBoardSchema = z.strictObject({
+  expectedEdition: z.number().int().nonnegative().describe('The edition that the writer has seen; 0 for a new board.'),
+  board: boardBookFileSchema,
+});
+
+export type BoardSummary = z.infer<typeof boardSummarySchema>;
+export type BoardDetail = z.infer<typeof boardDetailSchema>;
+export type PutBoard = z.infer<typeof putBoardSchema>;

@@ -1,7 +1,8 @@
 import * as z from 'zod';
-import { ENDINGS, type CaseEvent } from '../core/casework';
+import { ENDINGS, FLASH_ENDS, FLASH_PURPOSES, type CaseEvent } from '../core/casework';
 import { SCHOOLS } from '../core/diagnosis';
 import { CIRCUMSTANCES } from '../core/faults';
+import { FLASH_METHODS } from '../core/firmware';
 import { PART_KINDS } from '../core/machine';
 import { START_OUTCOMES } from '../core/startup';
 import { changeSchema, declaredMachineSchema } from './machine';
@@ -49,6 +50,28 @@ const bodies = {
     runningMts: speedMts.optional().describe('Of a module: megatransfers a second, as the firmware shows it.'),
     paid: z.number().min(0).max(1_000_000).optional().describe("Price paid, in the shop's currency."),
   },
+  board: {
+    kind: z.literal('board-noted'),
+    board: entryId.describe("Its id in the shop's board book."),
+    model: words(120),
+    revision: words(40),
+    installed: words(40).nullable().describe('The version that is on now; null where it could not be read.'),
+  },
+  flashed: {
+    kind: z.literal('firmware-flashed'),
+    method: z.enum(FLASH_METHODS),
+    purpose: z.enum(FLASH_PURPOSES),
+    from: words(40).nullable().describe('The version before; null where nobody knew.'),
+    to: words(40),
+    end: z.enum(FLASH_ENDS),
+    seconds: z.number().min(0).max(86_400).optional().describe('From the first blink to the end.'),
+    reason: words(400).optional().describe('For one that gave up: the likeliest reason.'),
+  },
+  verified: {
+    kind: z.literal('firmware-verified'),
+    version: words(40).describe('As it is shown after the flash.'),
+    setAgain: z.array(words(120)).max(40).describe('Settings that were set again.'),
+  },
   resumed: { kind: z.literal('case-resumed') },
   closed: {
     kind: z.literal('case-closed'),
@@ -80,6 +103,9 @@ export const caseEventSchema: z.ZodType<CaseEvent> = z.discriminatedUnion('kind'
   z.strictObject({ ...base, ...bodies.school }),
   z.strictObject({ ...base, ...bodies.lacking }),
   z.strictObject({ ...base, ...bodies.noted }),
+  z.strictObject({ ...base, ...bodies.board }),
+  z.strictObject({ ...base, ...bodies.flashed }),
+  z.strictObject({ ...base, ...bodies.verified }),
 ]);
 
 const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional() };
@@ -105,6 +131,9 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...loose, ...bodies.school }),
   z.strictObject({ ...loose, ...bodies.lacking }),
   z.strictObject({ ...loose, ...bodies.noted }),
+  z.strictObject({ ...loose, ...bodies.board }),
+  z.strictObject({ ...loose, ...bodies.flashed }),
+  z.strictObject({ ...loose, ...bodies.verified }),
 ]);
 
 export type WrittenEvent = z.infer<typeof writtenEventSchema>;

@@ -9,8 +9,16 @@ export {
   storedEventSchema,
 } from './api';
 export type { AppendEvents, CaseDetail, CaseSummary, Health, ListQuery, OpenCase, StoredEvent } from './api';
-export { BOARD_BOOK_FORMAT, BOARD_BOOK_VERSION, boardBookFileSchema } from './board-book';
-export type { BoardBookFile } from './board-book';
+export {
+  BOARD_BOOK_FORMAT,
+  BOARD_BOOK_VERSION,
+  boardBookFileSchema,
+  boardDetailSchema,
+  boardListSchema,
+  boardSummarySchema,
+  putBoardSchema,
+} from './board-book';
+export type { BoardBookFile, BoardDetail, BoardSummary, PutBoard } from './board-book';
 export {
   CASE_FILE_FORMAT,
   CASE_FILE_VERSION,

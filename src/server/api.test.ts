@@ -5,6 +5,7 @@ import type { CaseEvent } from '../core/casework';
 import { eventsOf, eventId } from '../core/casework/testing-log';
 import type { CaseDetail, CaseSummary, StoredEvent } from '../contracts';
 import { createApp } from './app';
+import { createBoardService } from './board-service';
 import { createCaseService } from './case-service';
 import { inShop } from './database/in-shop';
 import { createPool } from './database/pool';
@@ -21,6 +22,7 @@ const appOf = (shopId: string, from = pool) =>
   createApp({
     pool: from,
     cases: createCaseService({ pool: from, shopId, now: () => new Date('2026-01-05T12:00:00Z') }),
+    boards: createBoardService({ pool: from, shopId, now: () => new Date('2026-01-05T12:00:00Z') }),
     log: pino({ level: 'silent' }),
     version: '9.9.9',
     webRoot: null,

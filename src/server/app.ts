@@ -2,8 +2,10 @@ import express, { type Express } from 'express';
 import helmet from 'helmet';
 import type pg from 'pg';
 import type { Logger } from 'pino';
+import type { BoardService } from './board-service';
 import type { CaseService } from './case-service';
 import { notFound, problemHandler } from './middleware/problems';
+import { boardRoutes } from './routes/boards';
 import { caseRoutes } from './routes/cases';
 import { healthRoutes } from './routes/health';
 import { webPages } from './routes/web-pages';
@@ -11,6 +13,7 @@ import { webPages } from './routes/web-pages';
 export interface AppDependencies {
   readonly pool: pg.Pool;
   readonly cases: CaseService;
+  readonly boards: BoardService;
   readonly log: Logger;
   readonly version: string;
   /** Folder of the built interface, or null to serve the API alone. */
@@ -18,7 +21,7 @@ export interface AppDependencies {
 }
 
 /** The application, not yet listening. */
-export function createApp({ pool, cases, log, version, webRoot }: AppDependencies): Express {
+export function createApp({ pool, cases, boards, log, version, webRoot }: AppDependencies): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -29,6 +32,7 @@ export function createApp({ pool, cases, log, version, webRoot }: AppDependencie
   app.use(express.json({ limit: '1mb' }));
   app.use('/api/health', healthRoutes(pool, version));
   app.use('/api/cases', caseRoutes(cases));
+  app.use('/api/boards', boardRoutes(boards));
   app.use('/api', notFound);
   if (webRoot) app.use(webPages(webRoot));
   app.use(problemHandler(log));

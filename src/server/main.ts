@@ -4,6 +4,7 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import { createApp } from './app';
+import { createBoardService } from './board-service';
 import { createCaseService } from './case-service';
 import { readConfig } from './config/read-config';
 import { inShop } from './database/in-shop';
@@ -24,8 +25,12 @@ async function main(): Promise<void> {
   });
   await inShop(pool, demoShop.id, (db) => ensureShop(db, demoShop));
   const cases = createCaseService({ pool, shopId: demoShop.id, now: () => new Date() });
-  if (config.loadDemo) await loadDemoIfBuilt(here, cases);
-  const server = createApp({ pool, cases, log, version, webRoot: config.webRoot }).listen(config.port, '127.0.0.1');
+  const boards = createBoardService({ pool, shopId: demoShop.id, now: () => new Date() });
+  if (config.loadDemo) await loadDemoIfBuilt(here, cases, boards);
+  const server = createApp({ pool, cases, boards, log, version, webRoot: config.webRoot }).listen(
+    config.port,
+    '127.0.0.1',
+  );
   server.on('error', (error) => fail(error));
   server.on('listening', () => {
     const { port } = server.address() as AddressInfo;
@@ -43,10 +48,16 @@ async function main(): Promise<void> {
 }
 
 /** The demo lives outside the server; it is loaded through the same service as requests. */
-async function loadDemoIfBuilt(here: string, cases: ReturnType<typeof createCaseService>): Promise<void> {
+async function loadDemoIfBuilt(
+  here: string,
+  cases: ReturnType<typeof createCaseService>,
+  boards: ReturnType<typeof createBoardService>,
+): Promise<void> {
   const demo = (await import(join(here, '../demo/load-demo.js'))) as {
     loadDemo: (service: typeof cases, now: Date) => Promise<number>;
+    loadDemoBoards: (service: typeof boards) => Promise<number>;
   };
+  await demo.loadDemoBoards(boards);
   await demo.loadDemo(cases, new Date());
 }
 

@@ -2,7 +2,7 @@ import type { ModuleSpeed } from '../isolation';
 import type { Configuration, Machine } from '../machine';
 import type { EvidenceStep, Lacking, School } from '../diagnosis';
 import type { Trial } from '../trials';
-import type { CaseClosed, CaseEvent, CaseOpened } from './event';
+import type { BoardNoted, CaseClosed, CaseEvent, CaseOpened, FirmwareFlashed, FirmwareVerified } from './event';
 
 /** Where a case stands. */
 export const CASE_STAGES = ['waiting', 'on-bench', 'parked', 'closed'] as const;
@@ -24,6 +24,16 @@ export interface PartFacts extends ModuleSpeed {
   readonly paid: number | null;
 }
 
+/** What the log says of the board's firmware. */
+export interface FirmwareState {
+  readonly board: BoardNoted | null;
+  /** The version that should be on now; null where nobody knows. */
+  readonly installed: string | null;
+  readonly flashes: readonly FirmwareFlashed[];
+  /** Set once the version was read after the last flash. */
+  readonly verified: FirmwareVerified | null;
+}
+
 /** A case as its log makes it. */
 export interface CaseState {
   readonly opened: CaseOpened;
@@ -41,6 +51,7 @@ export interface CaseState {
   readonly lacking: Lacking;
   /** What was noted of parts, by part id. */
   readonly partFacts: Readonly<Record<string, PartFacts>>;
+  readonly firmware: FirmwareState;
 }
 
 /** Why an event or a log is refused, and where. */

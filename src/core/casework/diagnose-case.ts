@@ -1,10 +1,19 @@
 import { createDiagnoser, type Diagnosis, type DiagnosisInput, type SchoolPrice } from '../diagnosis';
+import type { Circumstance } from '../faults';
 import type { CaseState } from './case-state';
+
+/** What is known besides the parts: as told, and what was done to the firmware since. */
+export function circumstancesOf({ opened, firmware }: CaseState): readonly Circumstance[] {
+  const isBroken = firmware.flashes.some(({ end }) => end === 'interrupted') && firmware.verified === null;
+  return isBroken && !opened.circumstances.includes('firmware-updated')
+    ? [...opened.circumstances, 'firmware-updated']
+    : opened.circumstances;
+}
 
 /** What the engine is asked about a case in its present state. */
 export const inputOf = (state: CaseState): DiagnosisInput => ({
   machine: state.machine,
-  circumstances: state.opened.circumstances,
+  circumstances: circumstancesOf(state),
   steps: state.steps,
   configuration: state.configuration,
   caseOpen: state.caseOpen,

@@ -1,4 +1,5 @@
 import type { School } from '../diagnosis';
+import type { FlashMethod } from '../firmware';
 import type { Circumstance } from '../faults';
 import type { Change, DeclaredMachine, PartKind } from '../machine';
 import type { StartOutcome } from '../startup';
@@ -106,6 +107,44 @@ export interface LackingSet extends EventBase {
   readonly spares: readonly PartKind[];
 }
 
+/** Which board it is and what is on it now, as read at the bench. */
+export interface BoardNoted extends EventBase {
+  readonly kind: 'board-noted';
+  /** Its id in the shop's board book. */
+  readonly board: string;
+  readonly model: string;
+  readonly revision: string;
+  /** Null where the version could not be read. */
+  readonly installed: string | null;
+}
+
+export const FLASH_PURPOSES = ['update', 'recover', 'roll-back'] as const;
+export type FlashPurpose = (typeof FLASH_PURPOSES)[number];
+/** finished: the light or the menu said so. gave-up: nothing was written. interrupted: power went while it wrote. */
+export const FLASH_ENDS = ['finished', 'gave-up', 'interrupted', 'unsure'] as const;
+export type FlashEnd = (typeof FLASH_ENDS)[number];
+
+/** An attempt to write firmware. */
+export interface FirmwareFlashed extends EventBase {
+  readonly kind: 'firmware-flashed';
+  readonly method: FlashMethod;
+  readonly purpose: FlashPurpose;
+  readonly from: string | null;
+  readonly to: string;
+  readonly end: FlashEnd;
+  /** From the first blink to the end, where it was watched. */
+  readonly seconds?: number;
+  /** For one that gave up: the likeliest reason, in words. */
+  readonly reason?: string;
+}
+
+/** The version that is shown after a flash, and what was set again. */
+export interface FirmwareVerified extends EventBase {
+  readonly kind: 'firmware-verified';
+  readonly version: string;
+  readonly setAgain: readonly string[];
+}
+
 /** Everything that can stand in a case's log. */
 export type CaseEvent =
   | CaseOpened
@@ -119,7 +158,10 @@ export type CaseEvent =
   | CaseReopened
   | SchoolChosen
   | LackingSet
-  | PartNoted;
+  | PartNoted
+  | BoardNoted
+  | FirmwareFlashed
+  | FirmwareVerified;
 
 export type CaseEventKind = CaseEvent['kind'];
 

@@ -14,10 +14,10 @@ import type {
   PartNoted,
   TrialDone,
 } from './event';
+import { foldFlash, foldVersion } from './fold-firmware';
 import { setUpStep } from './set-up-step';
+import { advance, notWaiting, refuse, type Stepped } from './stepped';
 import { toldStep } from './told-step';
-
-type Stepped = { readonly ok: true; readonly state: CaseState } | { readonly ok: false; readonly refusal: Refusal };
 
 /**
  * Replays a case's log into its state. Pure: the same events give the same state anywhere.
@@ -46,14 +46,8 @@ export function foldCase(events: readonly CaseEvent[]): Folded {
 }
 
 const refused = (event: number, refusal: Refusal): Folded => ({ ok: false, problem: { event, ...refusal } });
-const refuse = (path: Refusal['path'], code: string, message: string): Stepped => ({
-  ok: false,
-  refusal: { path, code, message },
-});
 const duplicate = (id: string): Stepped =>
   refuse(['id'], 'duplicate-event', `expected an id used once in the log, found "${id}" again`);
-const notWaiting = { waitingFor: null, waitingUntil: null } as const;
-const advance = (state: CaseState): Stepped => ({ ok: true, state });
 
 const struckBy = (events: readonly CaseEvent[]): Map<string, string> =>
   new Map(events.flatMap((event) => (event.kind === 'entry-struck' ? [[event.entry, event.id] as const] : [])));
@@ -91,6 +85,7 @@ function openCase(opened: CaseOpened): Stepped {
     school: 'best-value',
     lacking: { tools: [], spares: [] },
     partFacts: {},
+    firmware: { board: null, installed: null, flashes: [], verified: null },
   });
 }
 
@@ -125,6 +120,15 @@ function applyEvent(state: CaseState, event: CaseEvent, struck: string | null): 
       return advance({ ...listed, lacking: { tools: event.tools, spares: event.spares } });
     case 'part-noted':
       return notePart(listed, event);
+    case 'board-noted':
+      return advance({
+        ...listed,
+        firmware: { ...state.firmware, board: event, installed: event.installed ?? state.firmware.installed },
+      });
+    case 'firmware-flashed':
+      return foldFlash(listed, event);
+    case 'firmware-verified':
+      return foldVersion(listed, event);
     case 'entry-struck':
       return strike(state, listed, event);
     case 'case-parked':

@@ -1,5 +1,6 @@
-export { ENDINGS } from './event';
+export { ENDINGS, FLASH_ENDS, FLASH_PURPOSES } from './event';
 export type {
+  BoardNoted,
   CaseClosed,
   CaseEvent,
   CaseEventKind,
@@ -11,6 +12,10 @@ export type {
   Ending,
   EntryStruck,
   EventBody,
+  FirmwareFlashed,
+  FirmwareVerified,
+  FlashEnd,
+  FlashPurpose,
   LackingSet,
   NoteAdded,
   PartNoted,
@@ -18,7 +23,7 @@ export type {
   TrialDone,
 } from './event';
 export { CASE_STAGES } from './case-state';
-export type { CaseProblem, CaseStage, CaseState, Entry, Folded, PartFacts } from './case-state';
+export type { CaseProblem, CaseStage, CaseState, Entry, FirmwareState, Folded, PartFacts } from './case-state';
 export { foldCase } from './fold-case';
 export { createCaseDiagnoser, diagnoseCase, inputOf } from './diagnose-case';
 export { proofOfCause } from './proof-of-cause';

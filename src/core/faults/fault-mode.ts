@@ -20,7 +20,7 @@ export const CIRCUMSTANCES = [
 export type Circumstance = (typeof CIRCUMSTANCES)[number];
 
 /** Handling that may remove a fault by itself, besides its own repair. */
-export type HandlingAct = 'reseat' | 'reset' | 'clean' | 'drain' | 'wait';
+export type HandlingAct = 'reseat' | 'reset' | 'clean' | 'drain' | 'wait' | 'flash';
 
 /** One way in which a fault shows when it stops a start. A machine keeps to one way. */
 export interface Appearance {

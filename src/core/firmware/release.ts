@@ -29,9 +29,94 @@ export interface BoardRevision {
   readonly releases: readonly Release[];
 }
 
+/** How often a light goes on: `blink` has a period, `steady` and `off` have none. */
+export const LIGHTS = ['blink', 'steady', 'off'] as const;
+export type Light = (typeof LIGHTS)[number];
+
+export const FLASH_PHASES = ['reading', 'writing', 'finished'] as const;
+export type FlashPhase = (typeof FLASH_PHASES)[number];
+
+/** What the light does in one phase of a bare-board flash, and how long that usually takes. */
+export interface LightPhase {
+  readonly phase: FlashPhase;
+  readonly light: Light;
+  /** From one blink to the next; left out where nobody has timed it. */
+  readonly periodSeconds?: number | undefined;
+  /** Usual time, from and to; left out for what stays. */
+  readonly fromSeconds?: number | undefined;
+  readonly toSeconds?: number | undefined;
+}
+
+/** How a board flashes itself without a processor. */
+export interface BareFlash {
+  /** The one port that works, in the words of the manual. */
+  readonly port: string;
+  readonly button: string;
+  readonly holdSeconds: number;
+  /** The exact name that it looks for in the root of the stick. */
+  readonly fileName: string;
+  /** Power plugs that must be connected, no more and no less than it needs. */
+  readonly plugs: readonly string[];
+  readonly phases: readonly LightPhase[];
+  /** After so long it did not work. */
+  readonly worstSeconds: number;
+  /** A light that stops within so many seconds of its first blink gave up. */
+  readonly gaveUpWithinSeconds: number;
+  /** Other lights that may stay on meanwhile, and mean nothing. */
+  readonly harmlessLights?: string | undefined;
+}
+
+export const RESET_WAYS = ['menu', 'pins', 'button', 'coin-cell'] as const;
+export type ResetWayKind = (typeof RESET_WAYS)[number];
+
+/** One way to clear the settings. */
+export interface ResetWay {
+  readonly how: ResetWayKind;
+  /** Where it is on the board. */
+  readonly where: string;
+  readonly seconds: number;
+}
+
+export interface StageLight {
+  /** As printed beside it. */
+  readonly label: string;
+  /** The link of the start-up chain that it stands for. */
+  readonly link: 'processor' | 'memory' | 'graphics' | 'load';
+}
+
+/** One pin of a header, counted from 1 in row and column as the board lies with its ports to the left. */
+export interface HeaderPin {
+  readonly row: number;
+  readonly column: number;
+  /** Empty for the place without a pin. */
+  readonly label: string;
+}
+
+export interface BoardHeader {
+  readonly name: string;
+  readonly purpose: string;
+  readonly rows: number;
+  readonly columns: number;
+  readonly pins: readonly HeaderPin[];
+}
+
+/** A board as the shop's book has it: what the diagnosis and the firmware bay need to know of it. */
 export interface BoardBookEntry {
   readonly model: string;
   readonly revisions: readonly BoardRevision[];
+  /** Opens the firmware's menu. */
+  readonly setupKey?: string | undefined;
+  /** Firmware can be updated from its own menu. Default: true. */
+  readonly menuFlash?: boolean | undefined;
+  readonly flash?: BareFlash | undefined;
+  /** How to start from a second image; left out where there is none. */
+  readonly secondImage?: string | undefined;
+  readonly resets?: readonly ResetWay[] | undefined;
+  /** In the manual's order of filling: the slot for a single module comes first. */
+  readonly memorySlots?: readonly { readonly name: string; readonly channel: string }[] | undefined;
+  readonly sharing?: readonly { readonly filled: string; readonly switchesOff: readonly string[] }[] | undefined;
+  readonly stageLights?: readonly StageLight[] | undefined;
+  readonly headers?: readonly BoardHeader[] | undefined;
 }
 
 /** What the update is for. */

@@ -1,7 +1,8 @@
 import { checkStick, stickImage, type StickFile, type StickSource, type StickVerdict, type StickWanted } from '.';
 
 export const mib = 2 ** 20;
-const at = { year: 2026, month: 1, day: 5, hour: 9, minute: 30, second: 0 };
+export const stickSerial = 0x1234abcd;
+export const stickMoment = { year: 2026, month: 1, day: 5, hour: 9, minute: 30, second: 0 };
 
 /** Bytes that are no two alike from place to place, and the same at every run. */
 export function pattern(length: number, seed = 1): Uint8Array {
@@ -16,7 +17,7 @@ export function pattern(length: number, seed = 1): Uint8Array {
 
 /** A stick in memory, with what was made of it. */
 export function stickOf(files: readonly StickFile[], totalBytes = 64 * mib): Uint8Array {
-  const image = stickImage({ totalBytes, files, serial: 0x1234abcd, at });
+  const image = stickImage({ totalBytes, files, serial: stickSerial, at: stickMoment });
   if (!image.ok) throw new Error(image.message);
   const bytes = new Uint8Array(totalBytes);
   let offset = 0;

@@ -115,6 +115,7 @@ export const processingFaults: readonly FaultMode[] = [
       { as: 'blank', weight: 0.3 },
       { as: 'loop', weight: 0.2 },
     ],
+    cures: { flash: 0.97 },
     repair: 'recover-firmware',
     prior: judged(7, { 'firmware-updated': 14, 'settings-changed': 3, storm: 1.5 }),
   },

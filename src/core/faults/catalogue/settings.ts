@@ -75,6 +75,7 @@ export const settingsFaults: readonly FaultMode[] = [
       { as: 'loop', weight: 0.5 },
       { as: 'stage', weight: 0.5 },
     ],
+    cures: { flash: 0.5 },
     repair: 'roll-back-firmware',
     seen: [{ look: 'firmware-version', as: 'known-bad', chance: 0.6 }],
     prior: judged(2, { 'firmware-updated': 12, 'memory-changed': 2 }),

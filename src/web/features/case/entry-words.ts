@@ -4,6 +4,14 @@ import { START_OUTCOME_LABELS } from '../../../core/startup';
 import { SILENT_OUTCOMES } from '../../../core/trials';
 import { dayAndTime } from '../../components/format';
 
+const flashWords = { update: 'Flashed', recover: 'Recovered', 'roll-back': 'Rolled back' } as const;
+const flashEndWords = {
+  finished: 'Finished',
+  'gave-up': 'Gave up: nothing was written',
+  interrupted: 'Interrupted while it wrote',
+  unsure: 'Not sure how it ended',
+} as const;
+
 /** What was done and what was seen, for the bench sheet and the evidence. */
 export function entryWords({ event, trial }: Entry): { done: string; seen: string } {
   switch (event.kind) {
@@ -44,6 +52,18 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
       ];
       return { done: 'Noted', seen: facts.filter(Boolean).join(', ') };
     }
+    case 'board-noted':
+      return {
+        done: 'Board',
+        seen: `${event.model}, revision ${event.revision}, ${event.installed === null ? 'version not readable' : `version ${event.installed}`}`,
+      };
+    case 'firmware-flashed':
+      return {
+        done: `${flashWords[event.purpose]} ${event.from ?? 'unknown'} → ${event.to}`,
+        seen: [flashEndWords[event.end], event.reason].filter(Boolean).join('. '),
+      };
+    case 'firmware-verified':
+      return { done: 'Version after the flash', seen: [event.version, ...event.setAgain].join(', ') };
     case 'lacking-set': {
       const lacking = [...event.tools, ...event.spares.map((kind) => `spare ${kind.replaceAll('-', ' ')}`)];
       return { done: 'Not at hand', seen: lacking.length > 0 ? lacking.join(', ') : 'Nothing is lacking' };

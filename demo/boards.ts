@@ -1,0 +1,215 @@
+import { BOARD_BOOK_FORMAT, BOARD_BOOK_VERSION, type BoardBookFile } from '../src/contracts';
+
+/** The demo's board book: invented boards, with what the bench needs to know of each. */
+
+const file = { format: BOARD_BOOK_FORMAT, version: BOARD_BOOK_VERSION } as const;
+const mib = 2 ** 20;
+
+/** Pins of a header row by row; an empty label is the place without a pin. */
+const pins = (...rows: readonly (readonly string[])[]) =>
+  rows.flatMap((row, r) => row.map((label, c) => ({ row: r + 1, column: c + 1, label })));
+
+const frontPanel = {
+  name: 'FRONT',
+  purpose: 'Case switch, reset switch and lights',
+  rows: 2,
+  columns: 5,
+  pins: pins(['DISK+', 'DISK−', 'RESET', 'RESET', 'free'], ['LIGHT+', 'LIGHT−', 'SWITCH', 'SWITCH', '']),
+};
+const smallFront = {
+  name: 'SWITCH',
+  purpose: 'Case switch and light',
+  rows: 1,
+  columns: 4,
+  pins: pins(['SWITCH', 'SWITCH', 'LIGHT+', 'LIGHT−']),
+};
+
+const stageLights: BoardBookFile['stageLights'] = [
+  { label: 'PROC', link: 'processor' },
+  { label: 'MEM', link: 'memory' },
+  { label: 'PICT', link: 'graphics' },
+  { label: 'START', link: 'load' },
+];
+
+/** Old enough to need a step on the way to the newest processors; flashes itself without one. */
+const ternM: BoardBookFile = {
+  ...file,
+  model: 'Tern B35-M',
+  setupKey: 'Delete',
+  revisions: [
+    {
+      revision: '1.0',
+      processors: ['Kestrel 2', 'Kestrel 3'],
+      releases: [
+        { version: 'F1', date: '2023-02-14', notes: 'First release.' },
+        { version: 'F2', date: '2023-09-01', notes: 'Memory training is quicker.' },
+        {
+          version: 'F3',
+          date: '2024-06-11',
+          processorsAdded: ['Kestrel 4'],
+          notes: 'Knows Kestrel 4.',
+          file: 'tern-b35m-f3.zip',
+        },
+      ],
+    },
+    {
+      revision: '1.1',
+      processors: ['Kestrel 2', 'Kestrel 3'],
+      releases: [
+        { version: 'F2', date: '2023-09-01', notes: 'First release for this revision.' },
+        { version: 'F3', date: '2024-06-11', processorsAdded: ['Kestrel 4'], file: 'tern-b35m-11-f3.zip' },
+        {
+          version: 'F5',
+          date: '2024-12-03',
+          notes: 'Makes room for larger releases. Install it before anything newer.',
+          file: 'tern-b35m-11-f5.zip',
+          bytes: 16 * mib,
+        },
+        {
+          version: 'F10',
+          date: '2025-08-19',
+          minimumPredecessor: 'F5',
+          processorsAdded: ['Kestrel 5', 'Kestrel 5 X'],
+          fixes: ['stops at the memory light with four modules'],
+          file: 'tern-b35m-11-f10.zip',
+          bytes: 16 * mib,
+        },
+        {
+          version: 'F11',
+          date: '2026-03-02',
+          minimumPredecessor: 'F5',
+          security: true,
+          notes: 'Closes a hole in the start-up of network cards.',
+          file: 'tern-b35m-11-f11.zip',
+          bytes: 16 * mib,
+        },
+        {
+          version: 'F12a',
+          date: '2026-11-02',
+          minimumPredecessor: 'F5',
+          preRelease: true,
+          fixes: ['wakes without a picture'],
+          file: 'tern-b35m-11-f12a.zip',
+          bytes: 16 * mib,
+        },
+      ],
+    },
+  ],
+  flash: {
+    port: 'the USB port with the ring around it, rear, second from the top',
+    button: 'The small round button beside the ringed port',
+    holdSeconds: 3,
+    fileName: 'TERN35M.BIN',
+    plugs: ['24-pin', '8-pin EPS 1'],
+    phases: [
+      { phase: 'reading', light: 'blink', periodSeconds: 1, fromSeconds: 15, toSeconds: 60 },
+      { phase: 'writing', light: 'blink', periodSeconds: 0.4, fromSeconds: 150, toSeconds: 270 },
+      { phase: 'finished', light: 'off' },
+    ],
+    worstSeconds: 600,
+    gaveUpWithinSeconds: 15,
+    harmlessLights: 'PROC may stay on: there is no processor in it.',
+  },
+  resets: [
+    { how: 'pins', where: 'CLEAR, two pins under the coin cell', seconds: 10 },
+    { how: 'coin-cell', where: 'beside the first card slot', seconds: 600 },
+  ],
+  memorySlots: [
+    { name: 'A2', channel: 'A' },
+    { name: 'B2', channel: 'B' },
+    { name: 'A1', channel: 'A' },
+    { name: 'B1', channel: 'B' },
+  ],
+  sharing: [{ filled: 'M.2 2', switchesOff: ['SATA 3', 'SATA 4'] }],
+  stageLights,
+  headers: [frontPanel],
+};
+
+/** A letter away from the other Tern, with other releases: the classic mistake. */
+const ternH: BoardBookFile = {
+  ...file,
+  model: 'Tern B35-H',
+  setupKey: 'Delete',
+  revisions: [
+    {
+      revision: '1.0',
+      processors: ['Kestrel 2', 'Kestrel 3'],
+      releases: [
+        { version: 'F1', date: '2023-03-20' },
+        { version: 'H4', date: '2024-08-30', processorsAdded: ['Kestrel 4'] },
+        { version: 'H7', date: '2025-10-07', processorsAdded: ['Kestrel 5'], irreversible: true },
+      ],
+    },
+  ],
+  resets: [{ how: 'pins', where: 'CLEAR, beside the 24-pin socket', seconds: 10 }],
+  memorySlots: [
+    { name: 'A1', channel: 'A' },
+    { name: 'B1', channel: 'B' },
+  ],
+  stageLights,
+  headers: [frontPanel],
+};
+
+/** Two images on the board and nothing that flashes by itself. */
+const auk: BoardBookFile = {
+  ...file,
+  model: 'Auk Z9',
+  setupKey: 'F2',
+  secondImage: 'Cord out. Set the slide beside the coin cell to B. Cord in, start, and wait two minutes.',
+  revisions: [
+    {
+      revision: 'A2',
+      processors: ['Plover 60', 'Plover 80'],
+      releases: [
+        { version: '0308', date: '2022-11-15' },
+        { version: '0512', date: '2023-10-24', processorsAdded: ['Plover 90'] },
+        {
+          version: '0701',
+          date: '2025-01-21',
+          irreversible: true,
+          security: true,
+          notes: 'No older one can be put back.',
+        },
+      ],
+    },
+  ],
+  resets: [
+    { how: 'button', where: 'CLR, rear, behind a small hole', seconds: 5 },
+    { how: 'coin-cell', where: 'under the card', seconds: 600 },
+  ],
+  headers: [frontPanel],
+};
+
+/** A small machine's board: its menu is the only way. */
+const petrel: BoardBookFile = {
+  ...file,
+  model: 'Petrel N2',
+  setupKey: 'F10',
+  revisions: [
+    {
+      revision: '2',
+      processors: ['Plover 25'],
+      releases: [
+        { version: '1.08', date: '2024-02-09' },
+        { version: '1.15', date: '2025-06-30', fixes: ['does not start from the adapter after a storm'] },
+      ],
+    },
+  ],
+  resets: [{ how: 'coin-cell', where: 'under the drive tray, on a short lead', seconds: 300 }],
+  memorySlots: [
+    { name: 'A1', channel: 'A' },
+    { name: 'B1', channel: 'B' },
+  ],
+  headers: [smallFront],
+};
+
+/** By key: two digits of their id. */
+export const demoBoards: Readonly<Record<string, BoardBookFile>> = {
+  '01': ternM,
+  '02': ternH,
+  '03': auk,
+  '04': petrel,
+};
+
+/** The id of a demo board; the same at every loading. */
+export const demoBoardId = (key: string): string => `0d3a0b00-0000-4000-8000-0000000000${key}`;

@@ -1,0 +1,93 @@
+import { diagnoseCase, foldCase, type CaseEvent, type EventBody } from '.';
+import { eventId, eventsOf } from './testing-log';
+
+const opened = eventsOf({
+  machine: { board: { stageLights: true } },
+  circumstances: ['processor-changed'],
+  told: 'at-processor',
+  trials: [
+    ['start', 'at-processor'],
+    ['look/firmware-version/board', 'too-old'],
+  ],
+});
+const board: EventBody = {
+  kind: 'board-noted',
+  board: eventId(900),
+  model: 'Tern B35-M',
+  revision: '1.1',
+  installed: 'F2',
+};
+const flashed = (more: Partial<Extract<EventBody, { kind: 'firmware-flashed' }>> = {}): EventBody => ({
+  kind: 'firmware-flashed',
+  method: 'bare-board',
+  purpose: 'update',
+  from: 'F2',
+  to: 'F10',
+  end: 'finished',
+  ...more,
+});
+const verified = (version: string): EventBody => ({ kind: 'firmware-verified', version, setAgain: ['boot order'] });
+const start = (outcome: string): EventBody => ({ kind: 'trial-done', trial: 'start', outcome });
+const odds = (share: number) => share / (1 - share);
+const strike = (n: number): EventBody => ({ kind: 'entry-struck', entry: eventId(100 + n), reason: 'Misread' });
+
+function fold(...bodies: readonly EventBody[]) {
+  const events = bodies.map(
+    (body, i) => ({ ...body, id: eventId(100 + i), at: '2026-01-05T11:00:00Z', by: 'Test' }) as CaseEvent,
+  );
+  const folded = foldCase([...opened, ...events]);
+  if (!folded.ok) throw new Error(folded.problem.code);
+  return folded.state;
+}
+const shareOf = (mode: string, ...bodies: readonly EventBody[]) =>
+  diagnoseCase(fold(...bodies)).suspects.find(({ fault }) => fault.startsWith(mode))?.probability ?? 0;
+
+test('the board that was read and its version stand in the case', () => {
+  expect(fold(board).firmware).toMatchObject({ board: { model: 'Tern B35-M' }, installed: 'F2', flashes: [] });
+  expect(fold(board, { ...board, installed: null }).firmware.installed).toBe('F2');
+});
+
+test('after a flash that finished, a start decides: the old firmware was it, or falls from the suspects', () => {
+  const before = shareOf('firmware-too-old', board);
+  expect(before).toBeGreaterThan(0.7);
+  expect(shareOf('firmware-too-old', board, flashed(), start('works'))).toBeGreaterThan(0.97);
+  const after = shareOf('firmware-too-old', board, flashed(), start('at-processor'));
+  expect(odds(after)).toBeLessThan(odds(before) / 15);
+  expect(shareOf('firmware-too-old', board, flashed(), start('at-processor'), verified('F10'))).toBeLessThan(after);
+  expect(fold(board, flashed(), verified('F10')).firmware).toMatchObject({
+    installed: 'F10',
+    verified: { version: 'F10' },
+  });
+});
+
+test('a flash that gave up changes nothing', () => {
+  const gaveUp = flashed({ end: 'gave-up', seconds: 6 });
+  expect(shareOf('firmware-too-old', board, gaveUp)).toBeCloseTo(shareOf('firmware-too-old', board), 12);
+  expect(fold(board, gaveUp).firmware.installed).toBe('F2');
+});
+
+test('power that went while it wrote makes a corrupt image likelier, until it was flashed again and read', () => {
+  const interrupted = flashed({ end: 'interrupted' });
+  const broken = shareOf('firmware-corrupt', board, interrupted);
+  expect(broken).toBeGreaterThan(3 * shareOf('firmware-corrupt', board));
+  expect(fold(board, interrupted).firmware.installed).toBeNull();
+  const again = [board, interrupted, flashed({ purpose: 'recover', from: null })];
+  expect(shareOf('firmware-corrupt', ...again, start('at-processor'))).toBeLessThan(broken / 2);
+  expect(fold(...again, verified('F10')).firmware.installed).toBe('F10');
+});
+
+test('a version that is not the one that was flashed means that it was not flashed', () => {
+  expect(shareOf('firmware-too-old', board, flashed(), verified('F2'))).toBeCloseTo(
+    shareOf('firmware-too-old', board),
+    9,
+  );
+  expect(fold(board, flashed(), verified('F2')).firmware.installed).toBe('F2');
+});
+
+test('a flash that is struck no longer counts', () => {
+  expect(shareOf('firmware-too-old', board, flashed(), strike(1))).toBeCloseTo(shareOf('firmware-too-old', board), 12);
+});
+
+test('a version after a flash needs a flash before it', () => {
+  expect(() => fold(board, verified('F10'))).toThrow('nothing-flashed');
+});

@@ -1,0 +1,42 @@
+import type { CaseState } from './case-state';
+import type { FirmwareFlashed, FirmwareVerified } from './event';
+import { flashStep, versionStep } from './firmware-steps';
+import { advance, notWaiting, refuse, type Stepped } from './stepped';
+
+/** An attempt to write firmware: one that finished may have mended something. */
+export function foldFlash(state: CaseState, event: FirmwareFlashed): Stepped {
+  const step = event.end === 'finished' ? flashStep(event, state) : null;
+  const { firmware } = state;
+  return advance({
+    ...state,
+    steps: step ? [...state.steps, step] : state.steps,
+    stage: 'on-bench',
+    ...notWaiting,
+    firmware: {
+      ...firmware,
+      flashes: [...firmware.flashes, event],
+      installed: installedAfter(event, firmware.installed),
+      verified: null,
+    },
+  });
+}
+
+function installedAfter({ end, from, to }: FirmwareFlashed, before: string | null): string | null {
+  if (end === 'finished') return to;
+  return end === 'gave-up' ? (from ?? before) : null;
+}
+
+/** The version read afterwards has the last word: one that is not what was flashed means that it was not. */
+export function foldVersion(state: CaseState, event: FirmwareVerified): Stepped {
+  const { firmware } = state;
+  const last = firmware.flashes.at(-1);
+  if (!last) return refuse(['kind'], 'nothing-flashed', 'expected firmware-flashed before, found no flash in the log');
+  const took = last.to === event.version;
+  const step = took && last.end === 'finished' ? versionStep(event, state) : null;
+  const steps = took ? state.steps : state.steps.filter(({ id }) => id !== last.id);
+  return advance({
+    ...state,
+    steps: step ? [...steps, step] : steps,
+    firmware: { ...firmware, installed: event.version, verified: event },
+  });
+}

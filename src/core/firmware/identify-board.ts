@@ -1,0 +1,151 @@
+import { distance } from 'fastest-levenshtein';
+
+/** What the book says of a board, as far as telling boards apart needs it. */
+export interface ListedBoard {
+  readonly id: string;
+  readonly model: string;
+  readonly revisions: readonly { readonly revision: string; readonly versions: readonly string[] }[];
+}
+
+/** What can be read on the bench; an empty string for what cannot. */
+export interface BoardPrint {
+  readonly model: string;
+  readonly revision: string;
+  /** Of the firmware that is on now. */
+  readonly version: string;
+}
+
+export interface BoardCandidate {
+  readonly id: string;
+  readonly model: string;
+  readonly revision: string;
+  /** What speaks for it, in sentences. */
+  readonly why: readonly string[];
+}
+
+export interface BoardAnswer {
+  /**
+   * one: what was read fits one revision of one board. several: more must be read. contradiction: what was read does not
+   * go together. none: nothing in the book is called that.
+   */
+  readonly kind: 'one' | 'several' | 'contradiction' | 'none';
+  readonly candidates: readonly BoardCandidate[];
+  /** What to do or to read next. */
+  readonly next: string;
+  /** Boards whose names are easily taken for this one. */
+  readonly nearNames: readonly string[];
+}
+
+/** Prints differ in capitals, spaces and hyphens from what people type. */
+const bare = (text: string): string => text.toLowerCase().replace(/[^a-z0-9]/g, '');
+const revisionKey = (text: string): string =>
+  text
+    .replace(/^\s*(rev(ision)?|ver(sion)?|v)\.?\s*/i, '')
+    .trim()
+    .toLowerCase();
+const nearBy = 2;
+
+/**
+ * Which board and revision it can be, from the model and revision as printed and the version that is installed. A version
+ * that stands on the list of one revision only is a strong clue, and one that contradicts the print is said to.
+ */
+export function identifyBoard(book: readonly ListedBoard[], print: BoardPrint): BoardAnswer {
+  const model = bare(print.model);
+  const nearNames = [
+    ...new Set(
+      book
+        .filter((board) => bare(board.model) !== model && model !== '' && distance(bare(board.model), model) <= nearBy)
+        .map((board) => board.model),
+    ),
+  ];
+  const named = model === '' ? book : book.filter((board) => bare(board.model) === model);
+  if (named.length === 0)
+    return {
+      kind: 'none',
+      candidates: [],
+      next: nearNames.length
+        ? 'No board has exactly this name. One letter makes another board: read it again, in good light.'
+        : 'No board in the book has this name. Read it again, or add the board.',
+      nearNames,
+    };
+  const all = named.flatMap((board) => board.revisions.map((one) => ({ board, ...one })));
+  const version = print.version.trim().toLowerCase();
+  const revision = revisionKey(print.revision);
+  const hasVersion = (one: (typeof all)[number]) => one.versions.some((listed) => listed.toLowerCase() === version);
+  const byPrint = revision === '' ? all : all.filter((one) => revisionKey(one.revision) === revision);
+  const byVersion = version === '' ? all : all.filter(hasVersion);
+  const both = byPrint.filter((one) => byVersion.includes(one));
+  const candidate = (one: (typeof all)[number]): BoardCandidate => ({
+    id: one.board.id,
+    model: one.board.model,
+    revision: one.revision,
+    why: [
+      ...(model === '' ? [] : ['The name is as printed.']),
+      ...(revision !== '' && byPrint.includes(one) ? [`Revision ${one.revision} is as printed.`] : []),
+      ...(version !== '' && byVersion.includes(one)
+        ? [
+            byVersion.length === 1
+              ? `Version ${print.version.trim()} is on the list of this revision only.`
+              : `Version ${print.version.trim()} is on its list.`,
+          ]
+        : []),
+    ],
+  });
+  return { ...judge(), nearNames };
+
+  function judge(): Omit<BoardAnswer, 'nearNames'> {
+    if (both.length === 0) return contradiction();
+    const candidates = both.map(candidate);
+    const [only] = candidates;
+    if (candidates.length > 1 || !only)
+      return { kind: 'several', candidates, next: whatSettles(both, revision !== '', version !== '') };
+    const unread = [
+      ...(model === '' ? ['the name'] : []),
+      ...(revision === '' && version === '' ? ['the revision'] : []),
+    ];
+    return {
+      kind: 'one',
+      candidates,
+      next:
+        unread.length > 0
+          ? `It is the only one in the book. Read ${unread.join(' and ')} on the board all the same.`
+          : '',
+    };
+  }
+
+  function contradiction(): Omit<BoardAnswer, 'nearNames'> {
+    const printed = print.revision.trim();
+    const shown = print.version.trim();
+    if (byPrint.length === 0)
+      return {
+        kind: 'contradiction',
+        candidates: byVersion.map(candidate),
+        next: `The book has no revision ${printed} of it. Read the print again; if it is right, add the revision before anything is flashed.`,
+      };
+    if (byVersion.length === 0)
+      return {
+        kind: 'contradiction',
+        candidates: byPrint.map(candidate),
+        next: `Version ${shown} is on no list of it. Read the version again; it may be another board, or the book lacks that release.`,
+      };
+    return {
+      kind: 'contradiction',
+      candidates: byVersion.map(candidate),
+      next: `The print says revision ${printed}, but version ${shown} exists only for ${byVersion.map((one) => `${one.board.model} ${one.revision}`).join(' and ')}. Read both again. Flash nothing until they agree.`,
+    };
+  }
+}
+
+/** What would tell the candidates apart. */
+function whatSettles(
+  candidates: readonly { readonly revision: string; readonly board: ListedBoard }[],
+  hasRevision: boolean,
+  hasVersion: boolean,
+): string {
+  const models = new Set(candidates.map(({ board }) => board.model));
+  if (models.size > 1) return 'Read the name on the board, letter by letter.';
+  if (!hasRevision) return 'Read the revision: printed small on an edge or corner of the board, and on the box.';
+  return hasVersion
+    ? 'Look at the box and the serial label.'
+    : 'Read the version that is on now: on the sticker of the chip, the box, or the first screen.';
+}

@@ -1,0 +1,67 @@
+import type { StickSource } from './check-stick';
+
+const blockBytes = 64 * 2 ** 10;
+const mostBytes = 64 * 2 ** 30;
+const mostKeptBytes = 2 ** 30;
+
+export type Collected =
+  { readonly ok: true; readonly source: StickSource } | { readonly ok: false; readonly message: string };
+
+/**
+ * Collects an image that comes in pieces and keeps only what is not zero: a stick of 32 GiB with one file on it takes as
+ * much memory as the file. Failure: over 64 GiB in all, or over 1 GiB that is not zero.
+ */
+export class SparseCollector {
+  private readonly blocks = new Map<number, Uint8Array>();
+  private current = new Uint8Array(blockBytes);
+  private filled = 0;
+  private bytes = 0;
+  private problem: string | null = null;
+
+  /** Takes the next piece. False once nothing more will be taken. */
+  push(piece: Uint8Array): boolean {
+    for (let at = 0; at < piece.length && this.problem === null;) {
+      const part = piece.subarray(at, at + blockBytes - this.filled);
+      this.current.set(part, this.filled);
+      this.filled += part.length;
+      this.bytes += part.length;
+      at += part.length;
+      if (this.filled === blockBytes) this.keep();
+    }
+    if (this.bytes > mostBytes) this.problem = `expected at most ${mostBytes} bytes unpacked`;
+    return this.problem === null;
+  }
+
+  private keep(): void {
+    if (this.current.some((byte) => byte !== 0)) {
+      this.blocks.set(Math.ceil(this.bytes / blockBytes) - 1, this.current);
+      this.current = new Uint8Array(blockBytes);
+      if (this.blocks.size * blockBytes > mostKeptBytes)
+        this.problem = `expected at most ${mostKeptBytes} bytes that are not zero`;
+    }
+    this.filled = 0;
+  }
+
+  finish(): Collected {
+    if (this.filled > 0) {
+      this.current.fill(0, this.filled);
+      this.keep();
+    }
+    if (this.problem !== null) return { ok: false, message: this.problem };
+    const { blocks, bytes } = this;
+    return { ok: true, source: { bytes, read: (offset, length) => Promise.resolve(readFrom(blocks, offset, length)) } };
+  }
+}
+
+function readFrom(blocks: ReadonlyMap<number, Uint8Array>, offset: number, length: number): Uint8Array {
+  const found = new Uint8Array(length);
+  for (let done = 0; done < length;) {
+    const at = offset + done;
+    const within = at % blockBytes;
+    const count = Math.min(blockBytes - within, length - done);
+    const block = blocks.get(Math.floor(at / blockBytes));
+    if (block) found.set(block.subarray(within, within + count), done);
+    done += count;
+  }
+  return found;
+}
