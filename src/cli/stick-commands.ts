@@ -1,12 +1,25 @@
-import { closeSync, fstatSync, ftruncateSync, openSync, readSync, renameSync, rmSync, writeSync } from 'node:fs';
+import {
+  closeSync,
+  createReadStream,
+  fstatSync,
+  ftruncateSync,
+  openSync,
+  readSync,
+  renameSync,
+  rmSync,
+  writeSync,
+} from 'node:fs';
 import { open } from 'node:fs/promises';
-import { gunzipSync } from 'node:zlib';
+import { createGunzip } from 'node:zlib';
 import {
   checkStick,
   inspectFirmware,
+  packedStick,
+  SparseCollector,
   stickImage,
   type FatMoment,
   type Inspection,
+  type Segment,
   type StickFile,
   type StickSource,
   type StickVerdict,
@@ -50,7 +63,7 @@ export interface MakeOrder {
   readonly now: Date;
 }
 
-/** Writes a stick as a raw image; zeros are left as holes. An image that fails half way leaves nothing behind. */
+/** Writes a stick as a raw image, zeros left as holes, or packed where the name ends in .gz. An image that fails half way leaves nothing behind. */
 export function makeStick({ image, name, original, size, out, now }: MakeOrder): Answer {
   const content = readOrRefuse(image);
   const inspection = inspectFirmware(content);
@@ -65,12 +78,8 @@ export function makeStick({ image, name, original, size, out, now }: MakeOrder):
   const draft = `${out}.part`;
   const target = openSync(draft, 'w');
   try {
-    let at = 0;
-    for (const segment of stick.segments()) {
-      if (segment.kind === 'bytes') writeWhole(target, segment.bytes, at);
-      at += segment.kind === 'bytes' ? segment.bytes.length : segment.count;
-    }
-    ftruncateSync(target, at);
+    if (out.endsWith('.gz')) writePacked(target, stick.segments());
+    else writeSparse(target, stick.segments());
     closeSync(target);
     renameSync(draft, out);
   } catch (error) {
@@ -89,6 +98,24 @@ export function makeStick({ image, name, original, size, out, now }: MakeOrder):
     value,
     text: `${out}: ${value.bytes} bytes, ${files.map((file) => file.name).join(', ')} in the root\n`,
   };
+}
+
+/** Zeros become holes of the file. */
+function writeSparse(target: number, segments: Iterable<Segment>): void {
+  let at = 0;
+  for (const segment of segments) {
+    if (segment.kind === 'bytes') writeWhole(target, segment.bytes, at);
+    at += segment.kind === 'bytes' ? segment.bytes.length : segment.count;
+  }
+  ftruncateSync(target, at);
+}
+
+function writePacked(target: number, segments: Iterable<Segment>): void {
+  let at = 0;
+  for (const piece of packedStick(segments)) {
+    writeWhole(target, piece, at);
+    at += piece.length;
+  }
 }
 
 function writeWhole(target: number, bytes: Uint8Array, at: number): void {
@@ -115,21 +142,16 @@ export async function checkStickFile({ stick, name, bytes, sha256 }: CheckOrder)
   }
 }
 
-const mostUnpackedBytes = 2 ** 31;
-
 async function sourceOf(path: string): Promise<{ source: StickSource; close(): Promise<void> }> {
-  if (path.endsWith('.gz')) {
-    const packed = readOrRefuse(path);
-    try {
-      const bytes = gunzipSync(packed, { maxOutputLength: mostUnpackedBytes });
-      return { source: inMemory(bytes), close: () => Promise.resolve() };
-    } catch (error) {
-      throw new CannotDo(`${path}: ${error instanceof Error ? error.message : String(error)}`);
-    }
-  }
   const file = await open(path).catch((error: unknown) => {
     throw new CannotDo(`${path}: ${error instanceof Error ? error.message : String(error)}`);
   });
+  const magic = new Uint8Array(2);
+  await file.read(magic, 0, 2, 0);
+  if (magic[0] === 0x1f && magic[1] === 0x8b) {
+    await file.close();
+    return { source: await unpacked(path), close: () => Promise.resolve() };
+  }
   const { size } = await file.stat();
   return {
     source: {
@@ -144,10 +166,19 @@ async function sourceOf(path: string): Promise<{ source: StickSource; close(): P
   };
 }
 
-const inMemory = (bytes: Uint8Array): StickSource => ({
-  bytes: bytes.length,
-  read: (offset, length) => Promise.resolve(bytes.slice(offset, offset + length)),
-});
+/** Unpacks as it reads, and keeps only what is not zero. */
+async function unpacked(path: string): Promise<StickSource> {
+  const collector = new SparseCollector();
+  try {
+    for await (const piece of createReadStream(path).pipe(createGunzip({ chunkSize: 2 ** 18 })))
+      if (!collector.push(piece as Uint8Array)) break;
+  } catch (error) {
+    throw new CannotDo(`${path}: ${error instanceof Error ? error.message : String(error)}`);
+  }
+  const collected = collector.finish();
+  if (!collected.ok) throw new CannotDo(`${path}: ${collected.message}`);
+  return collected.source;
+}
 
 /** What a downloaded file is. */
 export function inspectFile(path: string): Answer {

@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto';
 import { mkdtempSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { buildSync } from 'esbuild';
 
 /** The command line against the tools of others: what it makes they must read, what they make it must judge right. */
 const folder = mkdtempSync(join(tmpdir(), 'probe-stick-'));
@@ -12,7 +13,7 @@ const at = (name: string) => join(folder, name);
 const tool = (name: string, ...args: string[]) =>
   execFileSync(name, args, { encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'] });
 const probe = (...args: string[]) => {
-  const run = spawnSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'src/cli/probe.ts', ...args, '--json'], {
+  const run = spawnSync(process.execPath, [at('probe.mjs'), ...args, '--json'], {
     encoding: 'utf8',
   });
   return {
@@ -21,6 +22,16 @@ const probe = (...args: string[]) => {
     value: run.stdout ? (JSON.parse(run.stdout) as Record<string, unknown>) : null,
   };
 };
+beforeAll(() => {
+  buildSync({
+    entryPoints: ['src/cli/probe.ts'],
+    bundle: true,
+    platform: 'node',
+    format: 'esm',
+    outfile: at('probe.mjs'),
+    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+  });
+});
 const sha256 = (path: string) => createHash('sha256').update(readFileSync(path)).digest('hex');
 
 const image = at('tern.bin');
@@ -72,6 +83,30 @@ test.each(['64MiB', '1GiB', '8GiB', '32GiB'])('a stick of %s passes fsck.vfat an
   );
   expect([checked.status, checked.value?.['verdict']]).toEqual([0, 'good']);
   rmSync(out);
+});
+
+test('a stick packed as it is made is what it would be unpacked', () => {
+  const packed = at('stick.img.gz');
+  const made = probe('stick', 'make', '--image', image, '--name', 'BOARD.BIN', '--size', '300MiB', '--out', packed);
+  expect(made.status).toBe(0);
+  expect(statSync(packed).size).toBeLessThan(4 * 2 ** 20);
+  expect(probe('stick', 'check', packed, '--name', 'BOARD.BIN', '--sha256', sha256(image)).value).toEqual({
+    verdict: 'good',
+    reasons: [],
+  });
+  tool('gunzip', packed);
+  expect(statSync(at('stick.img')).size).toBe(300 * 2 ** 20);
+  tool('mcopy', '-n', '-i', at('stick.img') + offset, '::BOARD.BIN', at('unpacked'));
+  expect(sha256(at('unpacked'))).toBe(sha256(image));
+});
+
+test('a packed stick that is cut off is refused, and the exit code says so', () => {
+  const packed = at('cut.img');
+  probe('stick', 'make', '--image', image, '--name', 'BOARD.BIN', '--size', '64MiB', '--out', `${packed}.gz`);
+  truncateSync(`${packed}.gz`, 5000);
+  const checked = probe('stick', 'check', `${packed}.gz`, '--name', 'BOARD.BIN');
+  expect([checked.status, checked.value]).toEqual([1, null]);
+  expect(checked.error).toContain('cut.img.gz');
 });
 
 /** A stick made by the system's own tools. */

@@ -8,11 +8,11 @@ const timeoutMs = 12_000;
 export async function request<S extends z.ZodType>(
   schema: S,
   path: string,
-  { method = 'GET', body }: { method?: 'GET' | 'POST'; body?: unknown } = {},
+  { method = 'GET', body }: { method?: 'GET' | 'POST' | 'PUT' | 'DELETE'; body?: unknown } = {},
 ): Promise<z.infer<S>> {
   const response = await send(path, method, body);
   const json: unknown = await response.json().catch(() => null);
-  if (response.ok) return schema.parse(json);
+  if (response.ok) return schema.parse(response.status === 204 ? undefined : json);
   const problem = problemSchema.safeParse(json);
   if (!problem.success || problem.data.status === 503) throw new AwayError();
   throw new ProblemError(problem.data);

@@ -1,0 +1,66 @@
+import { fullBoard } from '../../../contracts/testing-board';
+import { draftOfBoard, emptyBoard, emptyRelease } from './board-draft';
+import { boardOfDraft } from './board-of-draft';
+
+test('a board comes back from the form as it went in', () => {
+  expect(boardOfDraft(draftOfBoard(fullBoard))).toEqual({ ok: true, board: fullBoard });
+});
+
+const good = {
+  ...emptyBoard,
+  model: 'Auk Z9',
+  revisions: [
+    {
+      revision: 'A2',
+      processors: 'Plover 60; Plover 80',
+      releases: [{ ...emptyRelease, version: '0308', date: '2022-11-15' }],
+    },
+  ],
+};
+
+test('what is left empty is left out; lists are split', () => {
+  const read = boardOfDraft(good);
+  expect(read.ok && Object.keys(read.board).sort()).toEqual(['format', 'model', 'revisions', 'version']);
+  expect(read.ok && read.board.revisions[0]?.processors).toEqual(['Plover 60', 'Plover 80']);
+});
+
+test.each<[Partial<typeof good>, string, RegExp]>([
+  [{ model: ' ' }, 'model', /Write this/],
+  [
+    { revisions: [{ revision: 'A', processors: '', releases: [{ ...emptyRelease, version: '1', date: '1.2.2026' }] }] },
+    'revisions.0.releases.0.date',
+    /Write a day/,
+  ],
+  [
+    {
+      hasFlash: true,
+      flash: { ...emptyBoard.flash, port: 'ringed', button: 'small', fileName: 'A.BIN', holdSeconds: 'three' },
+    },
+    'flash.holdSeconds',
+    /Write a number/,
+  ],
+  [{ resets: [{ how: 'pins', where: 'CLEAR', seconds: '' }] }, 'resets.0.seconds', /Write a number/],
+  [
+    {
+      revisions: [
+        {
+          revision: 'A',
+          processors: 'x'.repeat(90),
+          releases: [{ ...emptyRelease, version: '1', date: '2026-01-01' }],
+        },
+      ],
+    },
+    'revisions.0.processors',
+    /80/,
+  ],
+])('%j is refused at its own field', (change, path, message) => {
+  const read = boardOfDraft({ ...good, ...change });
+  expect(read.ok ? [] : read.issues.map((issue) => issue.path)).toEqual([path]);
+  expect(read.ok ? '' : read.issues[0]?.message).toMatch(message);
+});
+
+test('a decimal comma is a decimal point', () => {
+  const flash = { ...emptyBoard.flash, port: 'p', button: 'b', fileName: 'A.BIN', holdSeconds: '3,5' };
+  const read = boardOfDraft({ ...good, hasFlash: true, flash });
+  expect(read.ok && read.board.flash?.holdSeconds).toBe(3.5);
+});

@@ -1,0 +1,128 @@
+import { BOARD_BOOK_FORMAT, BOARD_BOOK_VERSION, boardBookFileSchema, type BoardBookFile } from '../../../contracts';
+import type { Release } from '../../../core/firmware';
+import type { BoardDraft, FlashDraft, HeaderDraft, ReleaseDraft } from './board-draft';
+
+const items = (value: string): string[] =>
+  value
+    .split(';')
+    .map((item) => item.trim())
+    .filter((item) => item !== '');
+/** A number as typed; what is no number stays as it is, so that the schema says so at its field. */
+const number = (value: string): number =>
+  value.trim() === '' ? (undefined as unknown as number) : Number(value.trim().replace(',', '.'));
+const given = <K extends string, V>(key: K, value: V | undefined): Partial<Record<K, V>> =>
+  value === undefined || value === '' || (Array.isArray(value) && value.length === 0)
+    ? {}
+    : ({ [key]: value } as Partial<Record<K, V>>);
+
+/** A release as typed; not checked. */
+export const releaseOf = (draft: ReleaseDraft): Release => ({
+  version: draft.version.trim(),
+  date: draft.date.trim(),
+  ...given('minimumPredecessor', draft.minimumPredecessor.trim()),
+  ...given('irreversible', draft.irreversible || undefined),
+  ...given('preRelease', draft.preRelease || undefined),
+  ...given('security', draft.security || undefined),
+  ...given('processorsAdded', items(draft.processorsAdded)),
+  ...given('fixes', items(draft.fixes)),
+  ...given('file', draft.file.trim()),
+  ...given('bytes', number(draft.bytes)),
+  ...given('sha256', draft.sha256.trim()),
+  ...given('notes', draft.notes.trim()),
+});
+
+export interface DraftIssue {
+  /** Path of the field in the draft. */
+  readonly path: string;
+  readonly message: string;
+}
+
+export type ReadDraft =
+  { readonly ok: true; readonly board: BoardBookFile } | { readonly ok: false; readonly issues: readonly DraftIssue[] };
+
+/** Fields that are one text in the draft and a list in the file. */
+const listFields = ['processors', 'processorsAdded', 'fixes', 'plugs', 'switchesOff', 'pins'];
+
+/** The board that was typed, by the schema of board files. Failure: what is wrong at which field of the draft. */
+export function boardOfDraft(draft: BoardDraft): ReadDraft {
+  const parsed = boardBookFileSchema.safeParse({
+    format: BOARD_BOOK_FORMAT,
+    version: BOARD_BOOK_VERSION,
+    model: draft.model,
+    revisions: draft.revisions.map(({ revision, processors, releases }) => ({
+      revision,
+      processors: items(processors),
+      releases: releases.map(releaseOf),
+    })),
+    ...given('setupKey', draft.setupKey.trim()),
+    ...(draft.menuFlash ? {} : { menuFlash: false }),
+    ...(draft.hasFlash ? { flash: flashOf(draft.flash) } : {}),
+    ...given('secondImage', draft.secondImage.trim()),
+    ...given(
+      'resets',
+      draft.resets.map((reset) => ({ ...reset, seconds: number(reset.seconds) })),
+    ),
+    ...given('memorySlots', draft.memorySlots),
+    ...given(
+      'sharing',
+      draft.sharing.map(({ filled, switchesOff }) => ({ filled, switchesOff: items(switchesOff) })),
+    ),
+    ...given('stageLights', draft.stageLights),
+    ...given('headers', draft.headers.map(headerOf)),
+  });
+  if (parsed.success) return { ok: true, board: parsed.data };
+  return {
+    ok: false,
+    issues: parsed.error.issues.map(({ path, message }) => ({ path: draftPath(path), message: plain(message) })),
+  };
+}
+
+function flashOf(flash: FlashDraft) {
+  return {
+    port: flash.port,
+    button: flash.button,
+    holdSeconds: number(flash.holdSeconds),
+    fileName: flash.fileName,
+    plugs: items(flash.plugs),
+    phases: flash.phases.map(({ phase, light, periodSeconds, fromSeconds, toSeconds }) => ({
+      phase,
+      light,
+      ...given('periodSeconds', number(periodSeconds)),
+      ...given('fromSeconds', number(fromSeconds)),
+      ...given('toSeconds', number(toSeconds)),
+    })),
+    worstSeconds: number(flash.worstSeconds),
+    gaveUpWithinSeconds: number(flash.gaveUpWithinSeconds),
+    ...given('harmlessLights', flash.harmlessLights.trim()),
+  };
+}
+
+function headerOf({ name, purpose, rows, columns, labels }: HeaderDraft) {
+  const [rowCount, columnCount] = [number(rows), number(columns)];
+  const places = (count: number) =>
+    Array.from({ length: Number.isInteger(count) ? Math.min(count, 40) : 0 }, (_, i) => i);
+  return {
+    name,
+    purpose,
+    rows: rowCount,
+    columns: columnCount,
+    pins: places(rowCount).flatMap((r) =>
+      places(columnCount).map((c) => ({ row: r + 1, column: c + 1, label: (labels[r]?.[c] ?? '').trim() })),
+    ),
+  };
+}
+
+function draftPath(path: readonly PropertyKey[]): string {
+  const cut = path.findIndex((key) => listFields.includes(String(key)));
+  const kept = cut < 0 ? path : path.slice(0, cut + 1);
+  return kept.map((key) => (key === 'pins' ? 'name' : String(key))).join('.');
+}
+
+const plain = (message: string): string =>
+  /^Too small: expected string/.test(message)
+    ? 'Write this.'
+    : /^Invalid input: expected number/.test(message)
+      ? 'Write a number.'
+      : /^Invalid ISO date/.test(message)
+        ? 'Write a day as 2026-01-31.'
+        : message;
