@@ -11,6 +11,11 @@ const views = [
   ['case parked', '/cases/0d3a0c00-0000-4000-8000-000000000200'],
   ['case closed', '/cases/0d3a0c00-0000-4000-8000-000000000100'],
   ['close', '/cases/0d3a0c00-0000-4000-8000-000000000400/close'],
+  ['board book', '/boards'],
+  ['board', '/boards/0d3a0b00-0000-4000-8000-000000000001'],
+  ['board form', '/boards/new'],
+  ['firmware bay', '/firmware'],
+  ['firmware of a case', '/cases/0d3a0c00-0000-4000-8000-000000000500/firmware'],
 ] as const;
 
 for (const theme of ['day', 'dim'] as const)

@@ -11,11 +11,7 @@ test('an exported case gives the same suspects on the command line as on the scr
   const download = page.waitForEvent('download');
   await page.getByLabel('Save the case as a file').click();
   const file = await (await download).path();
-  const run = spawnSync(
-    process.execPath,
-    ['node_modules/tsx/dist/cli.mjs', 'src/cli/probe.ts', 'diagnose', file, '--json'],
-    { encoding: 'utf8' },
-  );
+  const run = spawnSync(process.execPath, ['scripts/probe.mjs', 'diagnose', file, '--json'], { encoding: 'utf8' });
   const { suspects } = JSON.parse(run.stdout) as { suspects: { fault: string; probability: number }[] };
   expect(suspects[0]?.fault).toBe('switch-wet@case-switch');
   expect(Math.round(100 * (suspects[0]?.probability ?? 0))).toBe(percent);

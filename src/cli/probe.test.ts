@@ -10,7 +10,7 @@ const write = (name: string, content: unknown) => {
   return path;
 };
 const probe = (...args: string[]) =>
-  spawnSync(process.execPath, ['node_modules/tsx/dist/cli.mjs', 'src/cli/probe.ts', ...args], {
+  spawnSync(process.execPath, ['scripts/probe.mjs', ...args], {
     encoding: 'utf8',
     maxBuffer: 64_000_000,
   });

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import {
   closeSync,
   createReadStream,
@@ -66,7 +67,7 @@ export interface MakeOrder {
 /** Writes a stick as a raw image, zeros left as holes, or packed where the name ends in .gz. An image that fails half way leaves nothing behind. */
 export function makeStick({ image, name, original, size, out, now }: MakeOrder): Answer {
   const content = readOrRefuse(image);
-  const inspection = inspectFirmware(content);
+  const inspection = inspect(content);
   const wrong = inspection.reasons.find(({ severity }) => severity === 'bad');
   if (wrong || inspection.kind === 'archive')
     throw new CannotDo(
@@ -180,9 +181,12 @@ async function unpacked(path: string): Promise<StickSource> {
   return collected.source;
 }
 
+const inspect = (bytes: Uint8Array): Inspection =>
+  inspectFirmware(bytes, { sha256: createHash('sha256').update(bytes).digest('hex') });
+
 /** What a downloaded file is. */
 export function inspectFile(path: string): Answer {
-  const inspection = inspectFirmware(readOrRefuse(path));
+  const inspection = inspect(readOrRefuse(path));
   return {
     ok: !inspection.reasons.some(({ severity }) => severity === 'bad'),
     value: inspection,

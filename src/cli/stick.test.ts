@@ -3,7 +3,6 @@ import { createHash } from 'node:crypto';
 import { mkdtempSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { buildSync } from 'esbuild';
 
 /** The command line against the tools of others: what it makes they must read, what they make it must judge right. */
 const folder = mkdtempSync(join(tmpdir(), 'probe-stick-'));
@@ -13,7 +12,7 @@ const at = (name: string) => join(folder, name);
 const tool = (name: string, ...args: string[]) =>
   execFileSync(name, args, { encoding: 'utf8', stdio: ['ignore', 'pipe', 'pipe'] });
 const probe = (...args: string[]) => {
-  const run = spawnSync(process.execPath, [at('probe.mjs'), ...args, '--json'], {
+  const run = spawnSync(process.execPath, ['scripts/probe.mjs', ...args, '--json'], {
     encoding: 'utf8',
   });
   return {
@@ -22,16 +21,6 @@ const probe = (...args: string[]) => {
     value: run.stdout ? (JSON.parse(run.stdout) as Record<string, unknown>) : null,
   };
 };
-beforeAll(() => {
-  buildSync({
-    entryPoints: ['src/cli/probe.ts'],
-    bundle: true,
-    platform: 'node',
-    format: 'esm',
-    outfile: at('probe.mjs'),
-    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
-  });
-});
 const sha256 = (path: string) => createHash('sha256').update(readFileSync(path)).digest('hex');
 
 const image = at('tern.bin');

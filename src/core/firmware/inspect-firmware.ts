@@ -47,9 +47,15 @@ const isArchive = (bytes: Uint8Array): boolean =>
 const isChipSize = (bytes: number): boolean => bytes >= leastImageBytes && Number.isInteger(Math.log2(bytes));
 const neverImages = /\.(txt|pdf|exe|nsh|efi|md|html?|rtf|docx?|png|jpe?g|bat|cmd|sh|ini|inf|sys|dll)$/i;
 
-/** What a downloaded file is: an archive with its image in it, an image with its volumes, or neither, and what is wrong. */
-export function inspectFirmware(bytes: Uint8Array): Inspection {
-  const base = { bytes: bytes.length, crc32: crc32Text(bytes), sha256: sha256Of(bytes) };
+/**
+ * What a downloaded file is: an archive with its image in it, an image with its volumes, or neither, and what is wrong.
+ * `sha256` saves reckoning it here where the system has a quicker way.
+ */
+export function inspectFirmware(
+  bytes: Uint8Array,
+  { sha256: hash = sha256Of(bytes) }: { readonly sha256?: string } = {},
+): Inspection {
+  const base = { bytes: bytes.length, crc32: crc32Text(bytes), sha256: hash };
   const nothing = { volumes: [], entries: [], candidates: [] };
   if (bytes.length === 0)
     return { ...base, ...nothing, kind: 'empty', reasons: [bad('empty', 'The file is empty.', 'Download it again.')] };

@@ -126,3 +126,10 @@ test('whatever bytes come, an inspection comes back', () => {
     { numRuns: 2000, seed: 11 },
   );
 });
+
+test('content that is not what the archive lists comes out of it as damaged, not as an image', () => {
+  const zip = zipSync({ 'board.bin': [pattern(5000), { level: 0 }] });
+  zip[600] = (zip[600] ?? 0) ^ 1;
+  const opened = openArchive(zip);
+  expect(opened.ok && opened.read('board.bin')).toMatchObject({ ok: false, problem: { code: 'bad-data' } });
+});

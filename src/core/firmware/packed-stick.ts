@@ -1,7 +1,7 @@
 import { gzipSync } from 'fflate';
 import type { Segment } from './stick-image';
 
-const blockBytes = 16 * 2 ** 20;
+const blockBytes = 4 * 2 ** 20;
 
 /**
  * A stick image packed with gzip (RFC 1952), piece by piece: several members one after the other, which every unpacker

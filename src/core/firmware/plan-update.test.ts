@@ -1,5 +1,13 @@
 import fc from 'fast-check';
-import { planUpdate, revisionsWith, type BoardRevision, type FirmwarePolicy, type Release } from '.';
+import {
+  planUpdate,
+  revisionsWith,
+  type FirmwareGoal,
+  type UpdatePlan,
+  type BoardRevision,
+  type FirmwarePolicy,
+  type Release,
+} from '.';
 
 const release = (version: string, date: string, more: Partial<Release> = {}): Release => ({ version, date, ...more });
 const board: BoardRevision = {
@@ -140,5 +148,43 @@ test('whatever the releases, a plan is admissible step by step and no chain is s
       }
     }),
     { seed: 5, numRuns: 500 },
+  );
+});
+
+test('with the version unknown every version stands under the answer that it would get by itself', () => {
+  const release = (i: number) =>
+    fc.record({
+      version: fc.constant(`V${i}`),
+      date: fc.constantFrom('2025-01-01', '2026-01-01'),
+      minimumPredecessor: fc.option(
+        fc.nat(Math.max(0, i - 1)).map((k) => `V${i === 0 ? 99 : k}`),
+        { nil: undefined },
+      ),
+      irreversible: fc.boolean(),
+      preRelease: fc.boolean(),
+      processorsAdded: fc.constantFrom([], ['Kestrel 4']),
+    });
+  const boards = fc
+    .integer({ min: 1, max: 8 })
+    .chain((n) => fc.tuple(...Array.from({ length: n }, (_, i) => release(i))));
+  const goals = fc.constantFrom<FirmwareGoal>(
+    { kind: 'newest' },
+    { kind: 'support', processor: 'Kestrel 4' },
+    { kind: 'version', version: 'V2' },
+  );
+  const stepsOf = (plan: UpdatePlan) => (plan.kind === 'plan' ? plan.steps.map(({ version }) => version) : plan.kind);
+  fc.assert(
+    fc.property(boards, goals, fc.boolean(), (releases, goal, allowIrreversible) => {
+      const board = { revision: '1', processors: [], releases };
+      const rules = { ...policy, soakDays: 30, allowIrreversible };
+      const whole = planUpdate(board, null, goal, rules);
+      for (const { version } of releases) {
+        const own = planUpdate(board, version, goal, rules);
+        const answer =
+          whole.kind === 'ask' ? whole.answers.find(({ versions }) => versions.includes(version))?.plan : whole;
+        expect(answer && stepsOf(answer)).toEqual(stepsOf(own));
+      }
+    }),
+    { seed: 6, numRuns: 400 },
   );
 });

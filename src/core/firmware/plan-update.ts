@@ -1,4 +1,5 @@
 import { differenceInCalendarDays } from 'date-fns';
+import { courseOf } from './release-course';
 import type { BoardRevision, FirmwareGoal, FirmwarePolicy, Release } from './release';
 
 /** One installation on the way, and why it is needed. */
@@ -33,10 +34,16 @@ export type UpdatePlan =
 const ageDays = (release: Release, today: string): number => differenceInCalendarDays(today, release.date);
 
 interface Choice {
+  /** Index of the release to aim at; null where there is none. */
   readonly target: number | null;
   readonly why: string;
-  readonly ruledOut: readonly RuledOut[];
+  readonly ruledOut: () => readonly RuledOut[];
 }
+
+/** Says for each installed release (by its index) which one to aim at. */
+type Aim = (from: number) => Choice;
+
+const nothing = (): readonly RuledOut[] => [];
 
 /**
  * The shortest admissible chain of releases from the version that is installed to the one that the goal asks for,
@@ -50,14 +57,28 @@ export function planUpdate(
   goal: FirmwareGoal,
   policy: FirmwarePolicy,
 ): UpdatePlan {
-  if (installed !== null) return planFrom(board, installed, goal, policy);
-  const possible = board.releases.map(({ version }) => ({ version, plan: planFrom(board, version, goal, policy) }));
+  const { releases } = board;
+  const aim = aimOf(board, goal, policy);
+  if (installed === null) return planForAll(releases, aim, policy);
+  const from = releases.findIndex(({ version }) => version === installed);
+  return from < 0
+    ? {
+        kind: 'none',
+        why: `Version ${installed} is on no list of revision ${board.revision}: look whether it is another revision.`,
+        ruledOut: [],
+      }
+    : planFrom(releases, from, aim(from), policy);
+}
+
+/** Versions that lead to the same steps are one answer; only one of each is planned whole. */
+function planForAll(releases: readonly Release[], aim: Aim, policy: FirmwarePolicy): UpdatePlan {
   const groups = new Map<string, { versions: string[]; plan: UpdatePlan }>();
-  for (const { version, plan } of possible) {
-    const key = plan.kind === 'plan' ? plan.steps.map((step) => step.version).join(' ') : `${plan.kind}`;
+  for (const [from, { version }] of releases.entries()) {
+    const choice = aim(from);
+    const key = keyOf(releases, from, choice, policy);
     const group = groups.get(key);
     if (group) group.versions.push(version);
-    else groups.set(key, { versions: [version], plan });
+    else groups.set(key, { versions: [version], plan: planFrom(releases, from, choice, policy) });
   }
   const answers = [...groups.values()];
   const [only] = answers;
@@ -65,56 +86,64 @@ export function planUpdate(
   return answers.length === 1 ? only.plan : { kind: 'ask', question: 'Which version is installed now?', answers };
 }
 
-function planFrom(board: BoardRevision, installed: string, goal: FirmwareGoal, policy: FirmwarePolicy): UpdatePlan {
-  const { releases } = board;
-  const from = releases.findIndex(({ version }) => version === installed);
-  if (from < 0)
-    return {
-      kind: 'none',
-      why: `Version ${installed} is on no list of revision ${board.revision}: look whether it is another revision.`,
-      ruledOut: [],
-    };
-  const { target, why, ruledOut } = chooseTarget(board, from, goal, policy);
-  if (target === null) return { kind: 'none', why, ruledOut };
-  if (target === from) return { kind: 'plan', steps: [], target: installed, why, ruledOut };
-  return target > from
-    ? upgrade(releases, { from, target, why, ruledOut }, policy)
-    : rollBack(releases, { from, target, why, ruledOut });
+/** What a plan does, without planning it: the same key is the same steps. */
+function keyOf(releases: readonly Release[], from: number, { target }: Choice, policy: FirmwarePolicy): string {
+  if (target === null) return 'none';
+  if (target === from) return 'stay';
+  const course = courseOf(releases, policy);
+  if (target < from) return course.lastWithoutReturn(from) > target ? 'none' : String(target);
+  const way = course.isAllowed(target) ? course.wayFrom(from, target) : null;
+  return way === null ? 'none' : way.join(' ');
 }
 
-function chooseTarget(board: BoardRevision, from: number, goal: FirmwareGoal, policy: FirmwarePolicy): Choice {
+function planFrom(releases: readonly Release[], from: number, choice: Choice, policy: FirmwarePolicy): UpdatePlan {
+  const { target, why, ruledOut } = choice;
+  if (target === null) return { kind: 'none', why, ruledOut: ruledOut() };
+  if (target === from)
+    return { kind: 'plan', steps: [], target: releases[from]?.version ?? '', why, ruledOut: ruledOut() };
+  const way: Way = { from, target, why, ruledOut: ruledOut() };
+  return target > from ? upgrade(releases, way, policy) : rollBack(releases, way);
+}
+
+function aimOf({ processors, releases }: BoardRevision, goal: FirmwareGoal, policy: FirmwarePolicy): Aim {
   switch (goal.kind) {
     case 'newest':
-      return chooseNewest(board.releases, from, policy);
+      return aimAtNewest(releases, policy);
     case 'support':
-      return chooseSupport(board, from, goal.processor);
+      return processors.includes(goal.processor)
+        ? (from) => ({ target: from, why: `Every version knows ${goal.processor}.`, ruledOut: nothing })
+        : aimAtSupport(releases, goal.processor);
     case 'fix':
-      return chooseFix(board.releases, from, goal.complaint);
+      return aimAtFix(releases, goal.complaint);
     case 'version': {
-      const target = board.releases.findIndex(({ version }) => version === goal.version);
-      return target < 0
-        ? { target: null, why: `Version ${goal.version} is on no list of this revision.`, ruledOut: [] }
-        : { target, why: 'The version that was asked for.', ruledOut: [] };
+      const target = releases.findIndex(({ version }) => version === goal.version);
+      return () =>
+        target < 0
+          ? { target: null, why: `Version ${goal.version} is on no list of this revision.`, ruledOut: nothing }
+          : { target, why: 'The version that was asked for.', ruledOut: nothing };
     }
   }
 }
 
 /** The newest that has soaked long enough; a security notice cuts the wait short. */
-function chooseNewest(releases: readonly Release[], from: number, policy: FirmwarePolicy): Choice {
-  const ruledOut: RuledOut[] = [];
-  for (let i = releases.length - 1; i > from; i--) {
-    const release = releases[i];
-    if (!release) continue;
-    const why = whyNot(release, policy);
-    if (why === null)
-      return {
-        target: i,
-        why: release.security ? 'The newest, and it closes a security hole.' : 'The newest that may be installed.',
-        ruledOut,
-      };
-    ruledOut.push({ version: release.version, why });
-  }
-  return { target: from, why: 'The installed version is the newest that may be installed.', ruledOut };
+function aimAtNewest(releases: readonly Release[], policy: FirmwarePolicy): Aim {
+  const newest = releases.findLastIndex((release) => whyNot(release, policy) === null);
+  const ruledOutAbove = (above: number) => () =>
+    releases
+      .slice(above + 1)
+      .map((release) => ({ version: release.version, why: whyNot(release, policy) ?? '' }))
+      .reverse();
+  const why = releases[newest]?.security
+    ? 'The newest, and it closes a security hole.'
+    : 'The newest that may be installed.';
+  return (from) =>
+    newest > from
+      ? { target: newest, why, ruledOut: ruledOutAbove(newest) }
+      : {
+          target: from,
+          why: 'The installed version is the newest that may be installed.',
+          ruledOut: ruledOutAbove(from),
+        };
 }
 
 function whyNot(release: Release, { soakDays, today }: FirmwarePolicy): string | null {
@@ -124,29 +153,35 @@ function whyNot(release: Release, { soakDays, today }: FirmwarePolicy): string |
 }
 
 /** The least version that knows the processor: nothing newer than needed. */
-function chooseSupport({ processors, releases }: BoardRevision, from: number, processor: string): Choice {
-  if (processors.includes(processor)) return { target: from, why: `Every version knows ${processor}.`, ruledOut: [] };
+function aimAtSupport(releases: readonly Release[], processor: string): Aim {
   const first = releases.findIndex(({ processorsAdded }) => processorsAdded?.includes(processor));
-  if (first < 0) return { target: null, why: `No version of this revision knows ${processor}.`, ruledOut: [] };
-  if (first <= from) return { target: from, why: `The installed version knows ${processor}.`, ruledOut: [] };
-  const ruledOut: RuledOut[] = [];
-  for (let i = first; i < releases.length; i++) {
-    const release = releases[i];
-    if (!release) continue;
-    if (!release.preRelease) return { target: i, why: `The least version that knows ${processor}.`, ruledOut };
-    ruledOut.push({ version: release.version, why: 'A pre-release; a later one knows the processor as well.' });
-  }
-  return { target: first, why: `The only versions that know ${processor} are pre-releases.`, ruledOut: [] };
+  const proper = first < 0 ? -1 : releases.findIndex(({ preRelease }, i) => i >= first && !preRelease);
+  const passedOver = () =>
+    releases
+      .slice(first, proper)
+      .map(({ version }) => ({ version, why: 'A pre-release; a later one knows the processor as well.' }));
+  return (from) => {
+    if (first < 0) return { target: null, why: `No version of this revision knows ${processor}.`, ruledOut: nothing };
+    if (first <= from) return { target: from, why: `The installed version knows ${processor}.`, ruledOut: nothing };
+    return proper < 0
+      ? { target: first, why: `The only versions that know ${processor} are pre-releases.`, ruledOut: nothing }
+      : { target: proper, why: `The least version that knows ${processor}.`, ruledOut: passedOver };
+  };
 }
 
-/** The newest release that is said to mend the complaint; a pre-release only if nothing else does. */
-function chooseFix(releases: readonly Release[], from: number, complaint: string): Choice {
-  const mends = ({ fixes }: Release) => fixes?.some((fix) => fix.toLowerCase().includes(complaint.toLowerCase()));
-  const indexes = releases.flatMap((release, i) => (i > from && mends(release) ? [i] : []));
-  const target = indexes.find((i) => !releases[i]?.preRelease) ?? indexes[0];
-  return target === undefined
-    ? { target: null, why: `No newer version is said to mend "${complaint}".`, ruledOut: [] }
-    : { target, why: `The first that is said to mend "${complaint}".`, ruledOut: [] };
+/** The first release that is said to mend the complaint; a pre-release only if nothing else does. */
+function aimAtFix(releases: readonly Release[], complaint: string): Aim {
+  const words = complaint.toLowerCase();
+  const mending = releases.flatMap(({ fixes }, i) =>
+    fixes?.some((fix) => fix.toLowerCase().includes(words)) ? [i] : [],
+  );
+  const proper = mending.filter((i) => !releases[i]?.preRelease);
+  return (from) => {
+    const target = proper.find((i) => i > from) ?? mending.find((i) => i > from);
+    return target === undefined
+      ? { target: null, why: `No newer version is said to mend "${complaint}".`, ruledOut: nothing }
+      : { target, why: `The first that is said to mend "${complaint}".`, ruledOut: nothing };
+  };
 }
 
 interface Way {
@@ -156,40 +191,23 @@ interface Way {
   readonly ruledOut: readonly RuledOut[];
 }
 
-/**
- * Upwards: what is newer may always be installed once its least predecessor is there, so that each round of steps is
- * decided by the newest stepping stone reached so far. Linear in the releases for each round.
- */
 function upgrade(
   releases: readonly Release[],
   { from, target, why, ruledOut }: Way,
   policy: FirmwarePolicy,
 ): UpdatePlan {
-  const indexOf = new Map(releases.map(({ version }, i) => [version, i]));
-  const needs = (i: number): number => {
-    const least = releases[i]?.minimumPredecessor;
-    return least === undefined ? 0 : (indexOf.get(least) ?? Number.POSITIVE_INFINITY);
-  };
-  const isAllowed = (i: number) => policy.allowIrreversible || !releases[i]?.irreversible;
+  const { isAllowed, wayFrom, blockedAt } = courseOf(releases, policy);
   const wanted = releases[target];
   if (!wanted) throw new Error('expected a target among the releases');
   if (!isAllowed(target))
     return { kind: 'none', why: `${wanted.version} cannot be undone. Allow it, or choose another.`, ruledOut };
-  const path = [target];
-  // Backwards from the target: the stepping stone that itself asks for the least.
-  for (let need = needs(target); need > from;) {
-    let best = -1;
-    for (let i = need; i < (path[0] ?? 0); i++)
-      if (isAllowed(i) && !releases[i]?.preRelease && (best < 0 || needs(i) < needs(best))) best = i;
-    if (best < 0 || needs(best) >= need)
-      return {
-        kind: 'none',
-        why: `${wanted.version} needs ${releases[need]?.version ?? 'a version that is on no list'} first, and there is no way there that may be taken.`,
-        ruledOut,
-      };
-    path.unshift(best);
-    need = needs(best);
-  }
+  const path = wayFrom(from, target);
+  if (path === null)
+    return {
+      kind: 'none',
+      why: `${wanted.version} needs ${releases[blockedAt(target) ?? -1]?.version ?? 'a version that is on no list'} first, and there is no way there that may be taken.`,
+      ruledOut,
+    };
   const steps = path.map((i, k): UpdateStep => {
     const next = releases[path[k + 1] ?? -1];
     return {

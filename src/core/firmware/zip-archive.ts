@@ -1,3 +1,4 @@
+import crc32 from 'crc-32';
 import { inflateSync } from 'fflate';
 import { ByteReader, OutOfBounds } from './byte-reader';
 
@@ -38,6 +39,8 @@ const encryptedFlag = 0x1;
 interface Placed extends ArchiveEntry {
   readonly method: number;
   readonly localAt: number;
+  /** CRC-32 of the unpacked bytes, as the directory has it. */
+  readonly crc32: number;
 }
 
 class Refused extends Error {
@@ -97,6 +100,7 @@ function readDirectory(reader: ByteReader): Placed[] {
       entries.push({
         name,
         method: reader.u16(at + 10),
+        crc32: reader.u32(at + 16),
         packedBytes: reader.u32(at + 20),
         bytes: reader.u32(at + 24),
         localAt: reader.u32(at + 42),
@@ -130,7 +134,17 @@ function checkSizes(entries: readonly Placed[]): void {
   if (bomb) throw new Refused('bomb', `archive: expected no more than ${mostRatio} times the size, found ${bomb.name}`);
 }
 
-function unpack(bytes: Uint8Array, { name, method, packedBytes, bytes: size, localAt }: Placed): Uint8Array {
+function unpack(bytes: Uint8Array, entry: Placed): Uint8Array {
+  const content = unpacked(bytes, entry);
+  if (crc32.buf(content) >>> 0 !== entry.crc32)
+    throw new Refused(
+      'bad-data',
+      `archive: expected ${entry.name} to have the checksum it is listed with, found it damaged`,
+    );
+  return content;
+}
+
+function unpacked(bytes: Uint8Array, { name, method, packedBytes, bytes: size, localAt }: Placed): Uint8Array {
   const reader = new ByteReader(bytes, 'archive');
   if (reader.u32(localAt) !== localRecord)
     throw new Refused('bad-archive', `archive: expected ${name} at ${localAt}, found something else`);

@@ -23,10 +23,13 @@ const Head = styled.div`
 /** A page that scrolls, with the bar on top. */
 export function Page({
   title,
+  heading = true,
   actions,
   children,
 }: {
   readonly title: string;
+  /** False where the page has a heading of its own. */
+  readonly heading?: boolean;
   readonly actions?: ReactNode;
   readonly children: ReactNode;
 }) {
@@ -38,7 +41,7 @@ export function Page({
       <TopBar />
       <Main>
         <Head>
-          <h1>{title}</h1>
+          {heading ? <h1>{title}</h1> : <strong>{title}</strong>}
           {actions}
         </Head>
         {children}

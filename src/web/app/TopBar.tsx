@@ -1,7 +1,7 @@
 import { Moon, Sun, UserRound } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { Dialog, DialogTrigger } from 'react-aria-components';
-import { Link } from 'react-router';
+import { Link, NavLink } from 'react-router';
 import styled from 'styled-components';
 import { Button } from '../components/Button';
 import { Field } from '../components/Field';
@@ -45,6 +45,23 @@ const Middle = styled.div`
     gap: 0 0.5rem;
   }
 `;
+const Nav = styled.nav`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.2rem;
+`;
+const Room = styled(NavLink)`
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 0.8rem;
+  text-decoration: none;
+  border-bottom: 3px solid transparent;
+  &.active {
+    border-bottom-color: ${({ theme }) => theme.strong};
+    font-weight: 700;
+  }
+`;
 const Small = styled(Button)`
   padding: 0.3rem 0.6rem;
   font-weight: 500;
@@ -64,13 +81,32 @@ export function TopBar({ children }: { readonly children?: ReactNode }) {
   return (
     <Bar>
       <Home to="/">Jovial Probe</Home>
-      <Middle>{children}</Middle>
+      <Middle>{children ?? <Rooms />}</Middle>
       <Person isCrowded={isCrowded} />
       <Small $kind="quiet" onPress={toggle} aria-label={themeName === 'day' ? 'Dim theme' : 'Day theme'}>
         {themeName === 'day' ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
         <Word $crowded={isCrowded}>{themeName === 'day' ? 'Dim' : 'Day'}</Word>
       </Small>
     </Bar>
+  );
+}
+
+const rooms = [
+  ['/', 'Queue'],
+  ['/boards', 'Board book'],
+  ['/firmware', 'Firmware'],
+] as const;
+
+/** The rooms of the program, on every screen that is not a case. */
+function Rooms() {
+  return (
+    <Nav aria-label="Rooms">
+      {rooms.map(([to, name]) => (
+        <Room key={to} to={to} end={to === '/'}>
+          {name}
+        </Room>
+      ))}
+    </Nav>
   );
 }
 

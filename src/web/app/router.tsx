@@ -29,6 +29,26 @@ function screens(): RouteObject[] {
       lazy: async () => ({ Component: (await import('../features/close/ClosePage')).ClosePage }),
       HydrateFallback: () => null,
     },
+    {
+      path: '/cases/:id/firmware',
+      lazy: async () => ({ Component: (await import('../features/firmware/CaseFirmwarePage')).CaseFirmwarePage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/firmware',
+      lazy: async () => ({ Component: (await import('../features/firmware/FirmwarePage')).FirmwarePage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/boards',
+      lazy: async () => ({ Component: (await import('../features/boards/BoardsPage')).BoardsPage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/boards/:id',
+      lazy: async () => ({ Component: (await import('../features/boards/BoardPage')).BoardPage }),
+      HydrateFallback: () => null,
+    },
     { path: '*', element: <NotFoundPage /> },
   ];
 }

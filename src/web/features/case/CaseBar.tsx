@@ -1,5 +1,6 @@
-import { Download, Keyboard } from 'lucide-react';
+import { Cpu, Download, Keyboard } from 'lucide-react';
 import { Dialog, DialogTrigger } from 'react-aria-components';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { CaseState } from '../../../core/casework';
 import { TopBar } from '../../app/TopBar';
@@ -94,6 +95,9 @@ export function CaseBar({
           </Dialog>
         </KeySheet>
       </DialogTrigger>
+      <Small as={Link} $kind="quiet" {...{ to: `/cases/${caseId}/firmware` }} aria-label="Firmware bay">
+        <Cpu size={18} aria-hidden />
+      </Small>
       <Small
         as="a"
         $kind="quiet"

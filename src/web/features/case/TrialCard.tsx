@@ -1,5 +1,6 @@
-import { Volume2 } from 'lucide-react';
+import { Cpu, Volume2 } from 'lucide-react';
 import { Button as AriaButton } from 'react-aria-components';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { CaseState } from '../../../core/casework';
 import type { Diagnosis, TrialView } from '../../../core/diagnosis';
@@ -46,6 +47,9 @@ const Aloud = styled(AriaButton)`
   color: inherit;
   cursor: pointer;
   vertical-align: middle;
+`;
+const Bay = styled(Button)`
+  margin-bottom: 0.8rem;
 `;
 const Below = styled.div`
   margin-top: 0.8rem;
@@ -131,6 +135,11 @@ export function TrialCard({
       />
       {trial.id.startsWith('minimal-') && <StripDown caseId={caseId} state={state} />}
       {trial.id.startsWith('build/') && <BuildUpRun state={state} trialId={trial.id} />}
+      {/^(fix\/(update|recover|roll-back)-firmware@|look\/firmware-version\/)/.test(trial.id) && (
+        <Bay as={Link} {...{ to: `/cases/${caseId}/firmware` }}>
+          <Cpu size={18} aria-hidden /> Open the firmware bay
+        </Bay>
+      )}
       {trial.kind === 'measure' && (
         <>
           <ReadingEntry key={trial.id} trial={trial} onReading={onReading} />

@@ -3,8 +3,8 @@ import { useEffect } from 'react';
 import styled from 'styled-components';
 import type { TrialView } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
-import { chime } from '../../components/chime';
 import { clock } from '../../components/format';
+import { useChimeWhenOver } from '../../components/use-chime-when-over';
 import { useSecondsLeft } from '../../components/use-seconds-left';
 import { useDesk, useDeskStore } from '../../stores/desk-store';
 import { fonts } from '../../theme/tokens';
@@ -52,16 +52,6 @@ export function WaitTimer({
       <span role="status">{running && left <= 0 ? 'The wait is over. What do you see?' : trial.wait.reason}</span>
     </Row>
   );
-}
-
-/** Sounds once when a wait ends that was watched; one that ended while nobody looked is told by the words alone. */
-function useChimeWhenOver(endsAt: number | null): void {
-  useEffect(() => {
-    const left = endsAt === null ? -1 : endsAt - Date.now();
-    if (left <= 0) return;
-    const ending = setTimeout(chime, left);
-    return () => clearTimeout(ending);
-  }, [endsAt]);
 }
 
 function useTitleWhenOver(over: boolean): void {

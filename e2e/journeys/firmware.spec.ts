@@ -1,0 +1,209 @@
+import { writeFileSync } from 'node:fs';
+import {
+  archiveOf,
+  chooseFile,
+  confirmGates,
+  imageBytes,
+  markBlinks,
+  readPrint,
+  stickOfOtherTools,
+} from '../support/firmware';
+import { see, sheet, takeIn, title } from '../support/bench';
+import { expect, test } from '../support/program';
+import type { Page } from '@playwright/test';
+
+/** The folder of a mounted stick, as the browser would lend it: its own private one. */
+const lendFolder = (page: Page) =>
+  page.addInitScript(() => Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() }));
+
+async function toTheBay(page: Page, url: string, machine: string): Promise<void> {
+  await takeIn(page, url, { machine, told: 'Nothing at all', circumstances: ['Processor changed'] });
+  await see(page, 'Nothing at all');
+  await page.getByRole('link', { name: 'Firmware bay' }).click();
+  await expect(title(page)).toHaveText('Which board is it?');
+}
+
+/** A flash that goes as it should: reads for 30 s, writes for 200 s, goes out. */
+async function flashWell(page: Page): Promise<void> {
+  await confirmGates(page);
+  await page.getByRole('button', { name: /start the watch/ }).click();
+  await markBlinks(page, 1000, 12);
+  await page.clock.fastForward(20_000);
+  await markBlinks(page, 1000, 3);
+  const watch = page.getByRole('region', { name: 'Flash watch' });
+  await expect(watch).toContainText('It reads the stick. This is normal.');
+  await markBlinks(page, 400, 20);
+  await expect(watch).toContainText('It writes.');
+  await expect(watch).toContainText('Leave the power on.');
+  await page.clock.fastForward(170_000);
+  await markBlinks(page, 400, 4);
+  await page.keyboard.press('o');
+  await expect(watch).toContainText('Finished');
+  await page.getByRole('button', { name: 'Write it down and go on' }).click();
+  await expect(title(page)).toHaveText('Afterwards');
+}
+
+test('a newer processor on an old board: from the plan over a stepping stone to the version that was read', async ({
+  page,
+  demo,
+}) => {
+  test.setTimeout(180_000);
+  await page.clock.install();
+  await lendFolder(page);
+  await toTheBay(page, demo.url, 'Newer than its board');
+  await readPrint(page, { model: 'tern b35-m', revision: 'Rev 1.1', version: 'F3' });
+  await expect(page.getByText('Easily taken for it: Tern B35-H')).toBeVisible();
+  await page.getByRole('button', { name: 'It is Tern B35-M, revision 1.1' }).click();
+  await page.getByText('One that knows a processor').click();
+  await page.getByLabel('Processor', { exact: true }).selectOption('Kestrel 5');
+  const plan = page.getByRole('status', { name: 'Plan' });
+  await expect(plan).toContainText('F3 → F5 → F10');
+  await expect(plan).toContainText('A stepping stone: F10 needs it or newer.');
+  await page.getByRole('button', { name: 'Choose the way' }).click();
+  const ways = page.getByRole('list', { name: 'Ways, the cheapest first' }).getByRole('listitem');
+  await expect(ways.first()).toContainText('Bare-board flash');
+  await expect(
+    ways
+      .filter({ hasText: 'From the firmware’s own menu' })
+      .or(ways.filter({ hasText: "From the firmware's own menu" })),
+  ).toContainText('It does not start.');
+  await page.getByRole('button', { name: 'Take this way: Bare-board flash' }).click();
+
+  for (const [version, seed] of [
+    ['F5', 5],
+    ['F10', 10],
+  ] as const) {
+    await expect(title(page)).toHaveText('The stick');
+    const archive = archiveOf(`tern-${version}.bin`, imageBytes(seed));
+    await chooseFile(page, 'Choose archive or image', {
+      name: `tern-${version}.zip`,
+      mimeType: 'application/zip',
+      buffer: archive,
+    });
+    await expect(page.getByText(`The size fits ${version}`)).toBeVisible();
+    await expect(page.getByLabel('Name that the board looks for')).toHaveValue('TERN35M.BIN');
+    await page.getByRole('button', { name: 'Write into a mounted stick' }).click();
+    await expect(page.getByText(`Written and read back the same: TERN35M.BIN, tern-${version}.bin.`)).toBeVisible();
+    await page.getByRole('button', { name: 'Go to the flash' }).click();
+    await expect(page.getByText('Checked here: good.')).toBeVisible();
+    await flashWell(page);
+    await page.getByLabel('Version that it shows now').fill(version);
+    await page.getByText('boot order').click();
+    await page.getByRole('button', { name: 'Write the version down' }).click();
+  }
+  await expect(page.getByText('F10 is on it.')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the trials' }).last().click();
+  await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
+  const entries = page.getByRole('dialog');
+  await expect(entries).toContainText('Flashed F5 → F10');
+  await expect(entries).toContainText('Tern B35-M, revision 1.1, version F3');
+  await expect(entries).toContainText('F10, boot order');
+});
+
+test('a wrong revision is found out before anything is flashed', async ({ page, demo }) => {
+  await toTheBay(page, demo.url, 'Two revisions');
+  await readPrint(page, { model: 'Tern B35-M', revision: '1.0', version: 'F5' });
+  await expect(page.getByRole('alert')).toContainText(
+    'The print says revision 1.0, but version F5 exists only for Tern B35-M 1.1. Read both again. Flash nothing until they agree.',
+  );
+  await expect(page.getByRole('button', { name: 'It is Tern B35-M, revision 1.1' })).toBeDisabled();
+  await readPrint(page, { model: 'Tern B35-K' });
+  await expect(page.getByRole('alert')).toContainText('One letter makes another board');
+  await readPrint(page, { model: 'Tern B35-M', version: 'F5' });
+  await expect(page.getByText('Version F5 is on the list of this revision only.')).toBeVisible();
+  await page.getByRole('button', { name: 'It is Tern B35-M, revision 1.1' }).click();
+  await expect(page.getByLabel('On it now')).toHaveValue('F5');
+  await expect(page.getByRole('status', { name: 'Plan' })).toContainText('F5 → F11');
+  await expect(page.getByRole('status', { name: 'Plan' })).toContainText(
+    'A pre-release, and no complaint asks for it.',
+  );
+});
+
+test('a flash that gives up after some seconds ends at the name on the stick', async ({ page, demo }, info) => {
+  const image = info.outputPath('tern.bin');
+  writeFileSync(image, imageBytes(3).subarray(0, 2 ** 20));
+  const stick = info.outputPath('stick.img');
+  stickOfOtherTools(stick, image, 'TERN35M.BIN.bin');
+  await page.clock.install();
+  await toTheBay(page, demo.url, 'Gives up');
+  await readPrint(page, { model: 'Tern B35-M', version: 'F5' });
+  await page.getByRole('button', { name: /^It is Tern/ }).click();
+  await page.getByRole('button', { name: 'Choose the way' }).click();
+  await page.getByRole('button', { name: 'Take this way: Bare-board flash' }).click();
+  await page.getByRole('button', { name: 'Go to the flash' }).click();
+  await expect(page.getByRole('button', { name: /start the watch/ })).toBeDisabled();
+  await confirmGates(page);
+  await page.getByRole('button', { name: /start the watch/ }).click();
+  await markBlinks(page, 1000, 5);
+  await page.keyboard.press('o');
+  const watch = page.getByRole('region', { name: 'Flash watch' });
+  await expect(watch).toContainText(/It gave up after 5 blinks in \d seconds: nothing was written\./);
+  await expect(watch.getByRole('list', { name: 'Likeliest reasons' }).getByRole('listitem').first()).toContainText(
+    'The name on the stick is not the one that the board looks for',
+  );
+  await page.getByRole('button', { name: 'Write it down and try again' }).click();
+  await chooseFile(page, 'Choose an image of the stick', stick);
+  await expect(page.getByText('The stick will not work.')).toBeVisible();
+  await expect(page.getByText('has one ending too many')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the trials' }).first().click();
+  await expect(sheet(page)).toContainText('Gave up: nothing was written. The name on the stick');
+});
+
+test('a stick that is saved packed is judged good when it comes back; an archive with a password is refused', async ({
+  page,
+  demo,
+}, info) => {
+  await page.goto(`${demo.url}/firmware`);
+  await readPrint(page, { model: 'Tern B35-M', version: 'F5' });
+  await page.getByRole('button', { name: /^It is Tern/ }).click();
+  await page
+    .getByRole('button', { name: /^The stick/ })
+    .or(page.getByRole('button', { name: /The stick/ }))
+    .first()
+    .click();
+  const locked = archiveOf('tern.bin', imageBytes(1).subarray(0, 2 ** 20));
+  const flagged = Buffer.from(locked);
+  for (
+    let at = flagged.indexOf('PK\u0001\u0002', 0, 'latin1');
+    at >= 0;
+    at = flagged.indexOf('PK\u0001\u0002', at + 1, 'latin1')
+  )
+    flagged[at + 8] = (flagged[at + 8] ?? 0) | 1;
+  await chooseFile(page, 'Choose archive or image', {
+    name: 'locked.zip',
+    mimeType: 'application/zip',
+    buffer: flagged,
+  });
+  await expect(page.getByText(/expected no password/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Save a packed image' })).toBeDisabled();
+  await chooseFile(page, 'Choose archive or image', { name: 'tern.zip', mimeType: 'application/zip', buffer: locked });
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save a packed image' }).click(),
+  ]);
+  expect(saved.suggestedFilename()).toBe('tern35m.img.gz');
+  const path = info.outputPath('stick.img.gz');
+  await saved.saveAs(path);
+  await chooseFile(page, 'Choose an image of the stick', path);
+  await expect(page.getByText('The stick is good.')).toBeVisible();
+});
+
+test('the simulated board can be watched for practice, and says what was wrong', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/firmware`);
+  await readPrint(page, { model: 'Tern B35-M', version: 'F5' });
+  await page.getByRole('button', { name: /^It is Tern/ }).click();
+  await page.getByRole('button', { name: 'Choose the way' }).click();
+  await page.getByRole('button', { name: 'Take this way: Bare-board flash' }).click();
+  await page.getByRole('button', { name: 'Go to the flash' }).click();
+  await confirmGates(page);
+  await page.getByLabel('Set up so that').selectOption('port');
+  await page.getByRole('button', { name: 'Hold its button' }).click();
+  for (let n = 0; n < 4; n++) {
+    await page.getByRole('img', { name: 'The light is on' }).waitFor();
+    await page.keyboard.press('Space');
+    await page.getByRole('img', { name: 'The light is off' }).waitFor();
+  }
+  await page.getByText('The board stopped: the stick is in another port.').waitFor();
+  await page.keyboard.press('o');
+  await expect(page.getByText('It gave up', { exact: true })).toBeVisible();
+});

@@ -1,0 +1,34 @@
+import { BarChart, ScatterChart } from 'echarts/charts';
+import { AriaComponent, GridComponent } from 'echarts/components';
+import { init, use as register, type EChartsCoreOption, type EChartsType } from 'echarts/core';
+import { SVGRenderer } from 'echarts/renderers';
+import { useEffect, useRef } from 'react';
+
+register([BarChart, ScatterChart, GridComponent, AriaComponent, SVGRenderer]);
+
+/** Draws a chart option and keeps it in the size of its place. */
+export function Chart({
+  option,
+  height,
+  label,
+}: {
+  readonly option: object;
+  readonly height: number;
+  readonly label: string;
+}) {
+  const place = useRef<HTMLDivElement>(null);
+  const chart = useRef<EChartsType | null>(null);
+  useEffect(() => {
+    if (!place.current) return;
+    const drawn = init(place.current, undefined, { renderer: 'svg' });
+    chart.current = drawn;
+    const observer = new ResizeObserver(() => drawn.resize());
+    observer.observe(place.current);
+    return () => {
+      observer.disconnect();
+      drawn.dispose();
+    };
+  }, []);
+  useEffect(() => chart.current?.setOption(option as EChartsCoreOption, { notMerge: true }), [option]);
+  return <div ref={place} style={{ height }} role="img" aria-label={label} />;
+}

@@ -1,0 +1,10 @@
+/** Hands a file to the browser to save. */
+export function download(blob: Blob, name: string): void {
+  const url = URL.createObjectURL(blob);
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  // The browser reads it while it saves; a moment later it may go.
+  setTimeout(() => URL.revokeObjectURL(url), 60_000);
+}

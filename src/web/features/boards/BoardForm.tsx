@@ -1,0 +1,199 @@
+import { Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { set, useFieldArray, useForm, type Control, type FieldErrors } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import type { BoardBookFile } from '../../../contracts';
+import { usePutBoard, useRemoveBoard } from '../../api/boards';
+import { Button } from '../../components/Button';
+import { TickCell } from '../../components/Cell';
+import { Notice } from '../../components/Notice';
+import { lightColumns, resetColumns, sharingColumns, slotColumns } from './board-columns';
+import { draftOfBoard, emptyHeader, type BoardDraft } from './board-draft';
+import { boardOfDraft } from './board-of-draft';
+import { FlashFields, Line, Lines, Section, Ticked } from './form-parts';
+import { HeaderEditor } from './HeaderEditor';
+import { RevisionsEditor } from './RevisionsEditor';
+import { RowsEditor } from './RowsEditor';
+
+const Form = styled.form`
+  display: grid;
+  gap: 1.8rem;
+`;
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 1.4rem 2rem;
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+const Foot = styled.div`
+  position: sticky;
+  bottom: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.8rem;
+  align-items: center;
+  padding: 0.7rem 0;
+  border-top: 1px solid ${({ theme }) => theme.line};
+  background: ${({ theme }) => theme.ground};
+`;
+const Apart = styled.span`
+  flex: 1;
+`;
+
+/** Errors by field from the schema of board files, in the shape that the form library wants. */
+function resolveDraft(values: BoardDraft) {
+  const read = boardOfDraft(values);
+  if (read.ok) return { values, errors: {} };
+  const errors: FieldErrors<BoardDraft> = {};
+  for (const { path, message } of [...read.issues].reverse()) set(errors, path, { type: 'schema', message });
+  return { values: {}, errors };
+}
+
+/** A board as it is edited. Nothing is written until it is saved, and then it is written whole. */
+export function BoardForm({
+  id,
+  edition,
+  board,
+  start,
+  onSaved,
+  onLeave,
+}: {
+  readonly id: string;
+  /** The edition that is being edited; 0 for a new board. */
+  readonly edition: number;
+  readonly board?: BoardBookFile;
+  readonly start?: BoardDraft;
+  readonly onSaved: () => void;
+  readonly onLeave: () => void;
+}) {
+  const form = useForm<BoardDraft>({
+    ...(board ? { defaultValues: draftOfBoard(board) } : start ? { defaultValues: start } : {}),
+    resolver: resolveDraft,
+  });
+  const put = usePutBoard();
+  const { control } = form;
+  const submit = form.handleSubmit(async (values) => {
+    const read = boardOfDraft(values);
+    if (!read.ok) return;
+    const saved = await put.mutateAsync({ id, expectedEdition: edition, board: read.board }).catch(() => null);
+    if (saved) onSaved();
+  });
+  const wrong = form.formState.isSubmitted && !form.formState.isValid;
+  return (
+    <Form noValidate onSubmit={(event) => void submit(event)}>
+      <Section>
+        <Lines>
+          <Line control={control} name="model" label="Name, as printed on board and box" />
+          <Line control={control} name="setupKey" label="Key that opens the menu" />
+          <Line
+            control={control}
+            name="secondImage"
+            label="How to start from a second image"
+            hint="Empty if there is none."
+          />
+        </Lines>
+        <Ticked>
+          <TickCell control={control} name="menuFlash" label="Firmware can be updated from its own menu" />
+          Firmware can be updated from its own menu
+        </Ticked>
+      </Section>
+      <RevisionsEditor control={control} form={form} />
+      <FlashFields control={control} hasFlash={form.watch('hasFlash')} />
+      <Section>
+        <h2>Ways to reset the settings</h2>
+        <RowsEditor
+          control={control}
+          name="resets"
+          columns={resetColumns}
+          empty={{ how: 'pins', where: '', seconds: '10' }}
+          add="Add a way"
+        />
+      </Section>
+      <Two>
+        <Section>
+          <h2>Memory slots, in the order of filling</h2>
+          <RowsEditor
+            control={control}
+            name="memorySlots"
+            columns={slotColumns}
+            empty={{ name: '', channel: '' }}
+            add="Add a slot"
+          />
+        </Section>
+        <Section>
+          <h2>Stage lights</h2>
+          <RowsEditor
+            control={control}
+            name="stageLights"
+            columns={lightColumns}
+            empty={{ label: '', link: 'processor' }}
+            add="Add a light"
+          />
+        </Section>
+      </Two>
+      <Section>
+        <h2>Sockets that share lanes</h2>
+        <RowsEditor
+          control={control}
+          name="sharing"
+          columns={sharingColumns}
+          empty={{ filled: '', switchesOff: '' }}
+          add="Add a rule"
+        />
+      </Section>
+      <Headers control={control} form={form} />
+      {put.error && <Notice kind="danger">{put.error.message}</Notice>}
+      <Foot>
+        <Button type="submit" $kind="primary" isDisabled={put.isPending}>
+          Save the board
+        </Button>
+        <Button onPress={onLeave}>Leave without saving</Button>
+        {wrong && <span role="alert">Something is missing or wrong: it is marked above.</span>}
+        <Apart />
+        {edition > 0 && <Remove id={id} />}
+      </Foot>
+    </Form>
+  );
+}
+
+function Headers({
+  control,
+  form,
+}: {
+  readonly control: Control<BoardDraft>;
+  readonly form: ReturnType<typeof useForm<BoardDraft>>;
+}) {
+  const { fields, append, remove } = useFieldArray({ control, name: 'headers' });
+  return (
+    <Section>
+      <h2>Headers</h2>
+      {fields.map((header, i) => (
+        <HeaderEditor key={header.id} form={form} index={i} onRemove={() => remove(i)} />
+      ))}
+      <div>
+        <Button onPress={() => append(emptyHeader)}>
+          <Plus size={17} aria-hidden /> Add a header
+        </Button>
+      </div>
+    </Section>
+  );
+}
+
+function Remove({ id }: { readonly id: string }) {
+  const [isAsked, setAsked] = useState(false);
+  const remove = useRemoveBoard();
+  const navigate = useNavigate();
+  const take = () => remove.mutate(id, { onSuccess: () => void navigate('/boards') });
+  return isAsked ? (
+    <Button onPress={take} isDisabled={remove.isPending}>
+      <Trash2 size={17} aria-hidden /> Yes, take it out of the book
+    </Button>
+  ) : (
+    <Button $kind="quiet" onPress={() => setAsked(true)}>
+      <Trash2 size={17} aria-hidden /> Take out of the book
+    </Button>
+  );
+}

@@ -1,0 +1,223 @@
+import { useState } from 'react';
+import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import type { BoardBookFile } from '../../../contracts';
+import { inWords, type BareFlash, type Release } from '../../../core/firmware';
+import { fonts } from '../../theme/tokens';
+import { lightWords, linkWords, phaseWords, resetWords } from './board-columns';
+import { HeaderDrawing } from './HeaderDrawing';
+
+const Grid = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.35fr) minmax(0, 1fr);
+  gap: 1.6rem 2.2rem;
+  align-items: start;
+  @media (max-width: 900px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  h2 {
+    margin-bottom: 0.4rem;
+    font-size: 1.1rem;
+  }
+`;
+const Stack = styled.div`
+  display: grid;
+  gap: 1.4rem;
+`;
+const Facts = styled.dl`
+  display: grid;
+  grid-template-columns: 9.5rem minmax(0, 1fr);
+  gap: 0.3rem 0.8rem;
+  dt {
+    color: ${({ theme }) => theme.muted};
+  }
+  code {
+    font-family: ${fonts.code};
+    font-weight: 600;
+  }
+`;
+const Tabs = styled(ToggleButtonGroup)`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.35rem;
+  margin-bottom: 0.5rem;
+`;
+const Tab = styled(ToggleButton)`
+  min-height: 44px;
+  padding: 0 0.9rem;
+  border: 1px solid ${({ theme }) => theme.line};
+  border-radius: 6px;
+  background: ${({ theme }) => theme.panel};
+  cursor: pointer;
+  &[data-selected] {
+    background: ${({ theme }) => theme.strong};
+    border-color: ${({ theme }) => theme.strong};
+    color: ${({ theme }) => theme.onStrong};
+    font-weight: 600;
+  }
+`;
+const Releases = styled.ol`
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  border-top: 1px solid ${({ theme }) => theme.line};
+  li {
+    display: grid;
+    grid-template-columns: 5.5rem 6.5rem minmax(0, 1fr);
+    gap: 0 0.8rem;
+    padding: 0.45rem 0;
+    border-bottom: 1px solid ${({ theme }) => theme.line};
+  }
+  strong {
+    font-family: ${fonts.code};
+    overflow-wrap: anywhere;
+  }
+`;
+const Muted = styled.span`
+  color: ${({ theme }) => theme.muted};
+`;
+
+/** A board as it is read: releases on the left, what the bench needs on the right. */
+export function BoardSheet({ board }: { readonly board: BoardBookFile }) {
+  const { flash, resets, memorySlots, sharing, stageLights, headers } = board;
+  return (
+    <Grid>
+      <Stack>
+        <RevisionReleases board={board} />
+        {headers?.map((header) => (
+          <section key={header.name}>
+            <h2>
+              {header.name} <Muted>· {header.purpose}</Muted>
+            </h2>
+            <HeaderDrawing header={header} />
+          </section>
+        ))}
+      </Stack>
+      <Stack>
+        <section>
+          <h2>At the bench</h2>
+          <Facts>
+            <Fact name="Menu opens with">{board.setupKey ? <code>{board.setupKey}</code> : 'not known'}</Fact>
+            <Fact name="Menu flash">{board.menuFlash === false ? 'no' : 'yes'}</Fact>
+            <Fact name="Second image">{board.secondImage ?? 'none'}</Fact>
+            {memorySlots && <Fact name="Memory goes">{memorySlots.map(({ name }) => name).join(', then ')}</Fact>}
+            {sharing?.map(({ filled, switchesOff }) => (
+              <Fact key={filled} name={`${filled} filled`}>
+                switches off {switchesOff.join(', ')}
+              </Fact>
+            ))}
+            {stageLights?.map(({ label, link }) => (
+              <Fact key={label} name={`Light ${label}`}>
+                {linkWords[link]}
+              </Fact>
+            ))}
+          </Facts>
+        </section>
+        {resets && (
+          <section>
+            <h2>Settings reset</h2>
+            <Facts>
+              {resets.map(({ how, where, seconds }) => (
+                <Fact key={how + where} name={resetWords[how]}>
+                  {where}, {inWords(seconds)}
+                </Fact>
+              ))}
+            </Facts>
+          </section>
+        )}
+        {flash && <FlashFacts flash={flash} />}
+      </Stack>
+    </Grid>
+  );
+}
+
+function Fact({ name, children }: { readonly name: string; readonly children: React.ReactNode }) {
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd>{children}</dd>
+    </>
+  );
+}
+
+const mostShown = 60;
+
+function RevisionReleases({ board: { revisions } }: { readonly board: BoardBookFile }) {
+  const [chosen, setChosen] = useState(revisions.length - 1);
+  const revision = revisions[chosen] ?? revisions[0];
+  if (!revision) return null;
+  const newestFirst = [...revision.releases].reverse();
+  return (
+    <section>
+      <h2>Releases</h2>
+      <Tabs
+        aria-label="Revision"
+        selectionMode="single"
+        disallowEmptySelection
+        selectedKeys={[String(chosen)]}
+        onSelectionChange={(keys) => setChosen(Number([...keys][0] ?? 0))}
+      >
+        {revisions.map((one, i) => (
+          <Tab key={one.revision} id={String(i)}>
+            Revision {one.revision}
+          </Tab>
+        ))}
+      </Tabs>
+      <p>
+        <Muted>Knows from its first firmware:</Muted> {revision.processors.join(', ') || 'not written down'}
+      </p>
+      <Releases aria-label={`Releases of revision ${revision.revision}, newest first`}>
+        {newestFirst.slice(0, mostShown).map((release) => (
+          <li key={release.version}>
+            <strong>{release.version}</strong>
+            <Muted>{release.date}</Muted>
+            <span>{releaseWords(release)}</span>
+          </li>
+        ))}
+      </Releases>
+      {newestFirst.length > mostShown && <Muted>and {newestFirst.length - mostShown} older ones</Muted>}
+    </section>
+  );
+}
+
+/** A release in one line. */
+function releaseWords(release: Release): string {
+  const words = [
+    release.preRelease ? 'Pre-release.' : '',
+    release.security ? 'Security.' : '',
+    release.irreversible ? 'No way back.' : '',
+    release.minimumPredecessor ? `Needs ${release.minimumPredecessor} first.` : '',
+    release.processorsAdded?.length ? `Adds ${release.processorsAdded.join(', ')}.` : '',
+    release.fixes?.length ? `Mends: ${release.fixes.join('; ')}.` : '',
+    release.notes ?? '',
+  ];
+  return words.filter((word) => word !== '').join(' ') || '–';
+}
+
+function FlashFacts({ flash }: { readonly flash: BareFlash }) {
+  return (
+    <section>
+      <h2>Bare-board flash</h2>
+      <Facts>
+        <Fact name="File on the stick">
+          <code>{flash.fileName}</code>
+        </Fact>
+        <Fact name="Port">{flash.port}</Fact>
+        <Fact name="Button">
+          {flash.button}, {inWords(flash.holdSeconds)}
+        </Fact>
+        <Fact name="Plugs">{flash.plugs.join(', ')}</Fact>
+        {flash.phases.map(({ phase, light, periodSeconds, fromSeconds, toSeconds }) => (
+          <Fact key={phase} name={phaseWords[phase]}>
+            {lightWords[light].toLowerCase()}
+            {periodSeconds ? ` every ${periodSeconds} s` : ''}
+            {toSeconds ? `, for ${inWords(fromSeconds ?? 0)} to ${inWords(toSeconds)}` : ''}
+          </Fact>
+        ))}
+        <Fact name="Gave up if">it stops within {inWords(flash.gaveUpWithinSeconds)}</Fact>
+        <Fact name="Too long after">{inWords(flash.worstSeconds)}</Fact>
+        {flash.harmlessLights && <Fact name="Means nothing">{flash.harmlessLights}</Fact>}
+      </Facts>
+    </section>
+  );
+}

@@ -1,0 +1,189 @@
+import { formatDistanceToNowStrict } from 'date-fns';
+import { FileUp, Plus, Search } from 'lucide-react';
+import { useState } from 'react';
+import { FileTrigger, Input, Label, SearchField } from 'react-aria-components';
+import { Link, useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { boardBookFileSchema, fieldProblems, type BoardSummary } from '../../../contracts';
+import { useBoardList, usePutBoard } from '../../api/boards';
+import { Page } from '../../app/Page';
+import { Button } from '../../components/Button';
+import { Notice } from '../../components/Notice';
+import { newId } from '../../stores/new-id';
+
+const Tools = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem;
+`;
+const Find = styled(SearchField)`
+  position: relative;
+  margin-bottom: 1rem;
+  label {
+    position: absolute;
+    clip-path: inset(50%);
+  }
+  svg {
+    position: absolute;
+    left: 0.75rem;
+    top: 0.8rem;
+    color: ${({ theme }) => theme.muted};
+  }
+  input {
+    width: 100%;
+    min-height: 44px;
+    padding: 0.4rem 0.7rem 0.4rem 2.4rem;
+    border: 1px solid ${({ theme }) => theme.line};
+    border-radius: 6px;
+    background: ${({ theme }) => theme.panel};
+  }
+`;
+const Row = styled.li`
+  position: relative;
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 2fr) 12rem 7rem;
+  gap: 0 1.1rem;
+  align-items: center;
+  min-height: 62px;
+  padding: 0.5rem 0.6rem;
+  border-bottom: 1px solid ${({ theme }) => theme.line};
+  &:hover {
+    background: ${({ theme }) => theme.panel};
+  }
+  @media (max-width: 760px) {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0.1rem;
+  }
+`;
+const Name = styled(Link)`
+  font-weight: 700;
+  font-size: 1.05rem;
+  text-decoration: none;
+  overflow-wrap: anywhere;
+  &::after {
+    content: '';
+    position: absolute;
+    inset: 0;
+  }
+`;
+const Muted = styled.div`
+  color: ${({ theme }) => theme.muted};
+  font-size: 0.94rem;
+`;
+const Empty = styled.p`
+  padding: 2.5rem 1rem;
+  text-align: center;
+  color: ${({ theme }) => theme.muted};
+`;
+const Problems = styled.ul`
+  li + li {
+    margin-top: 0.2rem;
+  }
+`;
+
+/** The board book: every board the shop knows. */
+export function BoardsPage() {
+  const { data, error } = useBoardList();
+  const [search, setSearch] = useState('');
+  const navigate = useNavigate();
+  const wanted = search.trim().toLowerCase();
+  const shown = data?.boards.filter(({ model }) => model.toLowerCase().includes(wanted)) ?? [];
+  return (
+    <Page
+      title="Board book"
+      actions={
+        <Tools>
+          <ImportBoard />
+          <Button $kind="primary" onPress={() => void navigate('/boards/new')}>
+            <Plus size={18} aria-hidden /> New board
+          </Button>
+        </Tools>
+      }
+    >
+      {error && <Notice kind="danger">{error.message}</Notice>}
+      <Find value={search} onChange={setSearch}>
+        <Label>Search</Label>
+        <Search size={18} aria-hidden />
+        <Input placeholder="Name as printed on the board" />
+      </Find>
+      <ul aria-label="Boards">
+        {shown.map((board) => (
+          <BoardRow key={board.id} board={board} />
+        ))}
+      </ul>
+      {data && shown.length === 0 && (
+        <Empty>
+          {wanted ? 'No board is called that.' : 'The book is empty. Add the first board, or import a file.'}
+        </Empty>
+      )}
+    </Page>
+  );
+}
+
+function BoardRow({ board: { id, model, revisions, canFlashBare, updatedAt } }: { readonly board: BoardSummary }) {
+  const newest = revisions.map(({ revision, versions }) => `${revision}: up to ${versions.at(-1) ?? 'none'}`);
+  return (
+    <Row>
+      <Name to={`/boards/${id}`}>{model}</Name>
+      <Muted>
+        {revisions.length === 1 ? 'Revision' : 'Revisions'} {newest.join(' · ')}
+      </Muted>
+      <Muted>{canFlashBare ? 'Flashes itself bare' : 'Needs a processor to flash'}</Muted>
+      <Muted>{formatDistanceToNowStrict(new Date(updatedAt))} ago</Muted>
+    </Row>
+  );
+}
+
+const mostFileBytes = 900_000;
+
+function ImportBoard() {
+  const put = usePutBoard();
+  const navigate = useNavigate();
+  const [problems, setProblems] = useState<readonly string[]>([]);
+  const take = async (file: File | undefined) => {
+    if (!file) return;
+    const read = await readBoardFile(file);
+    if (!read.ok) return setProblems(read.problems);
+    setProblems([]);
+    const saved = await put.mutateAsync({ id: newId(), expectedEdition: 0, board: read.board }).catch(() => null);
+    if (saved) await navigate(`/boards/${saved.id}`);
+  };
+  const told = put.error ? [put.error.message] : problems;
+  return (
+    <>
+      <FileTrigger acceptedFileTypes={['.json', 'application/json']} onSelect={(files) => void take(files?.[0])}>
+        <Button>
+          <FileUp size={18} aria-hidden /> Import a file
+        </Button>
+      </FileTrigger>
+      {told.length > 0 && (
+        <Notice kind="danger">
+          <Problems>
+            {told.slice(0, 6).map((problem) => (
+              <li key={problem}>{problem}</li>
+            ))}
+          </Problems>
+        </Notice>
+      )}
+    </>
+  );
+}
+
+async function readBoardFile(file: File) {
+  const refuse = (problem: string) => ({ ok: false, problems: [problem] }) as const;
+  if (file.size > mostFileBytes)
+    return refuse(`${file.name}: expected at most ${mostFileBytes} bytes, found ${file.size}.`);
+  let json: unknown;
+  try {
+    json = JSON.parse(await file.text());
+  } catch {
+    return refuse(`${file.name}: expected JSON, found something else.`);
+  }
+  const parsed = boardBookFileSchema.safeParse(json);
+  return parsed.success
+    ? ({ ok: true, board: parsed.data } as const)
+    : ({
+        ok: false,
+        problems: fieldProblems(parsed.error).map(({ path, message }) => `${path.join('.') || 'file'}: ${message}`),
+      } as const);
+}

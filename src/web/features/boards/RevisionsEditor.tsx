@@ -1,0 +1,149 @@
+import { Download, FileUp, Plus, Trash2 } from 'lucide-react';
+import { useState } from 'react';
+import { FileTrigger } from 'react-aria-components';
+import { useFieldArray, type Control, type UseFormReturn } from 'react-hook-form';
+import styled from 'styled-components';
+import { releasesFromCsv, releasesToCsv, type CsvProblem } from '../../../core/firmware';
+import { Button } from '../../components/Button';
+import { TextCell } from '../../components/Cell';
+import { download } from '../../components/download';
+import { Notice } from '../../components/Notice';
+import { releaseColumns } from './board-columns';
+import { emptyRelease, emptyRevision, releaseDraft, type BoardDraft } from './board-draft';
+import { releaseOf } from './board-of-draft';
+import { RowsEditor } from './RowsEditor';
+
+const Section = styled.section`
+  display: grid;
+  gap: 0.7rem;
+  h2 {
+    font-size: 1.15rem;
+  }
+`;
+const Head = styled.div`
+  display: grid;
+  grid-template-columns: 9rem minmax(0, 1fr) auto;
+  gap: 0.6rem;
+  align-items: end;
+  @media (max-width: 760px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  span {
+    font-size: 0.9rem;
+    color: ${({ theme }) => theme.muted};
+  }
+`;
+const Tools = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+`;
+
+/** The revisions of a board, each with its releases. */
+export function RevisionsEditor({
+  control,
+  form,
+}: {
+  readonly control: Control<BoardDraft>;
+  readonly form: UseFormReturn<BoardDraft>;
+}) {
+  const { fields, append, remove } = useFieldArray({ control, name: 'revisions' });
+  return (
+    <Section>
+      <h2>Revisions and their releases, oldest first</h2>
+      {fields.map((revision, i) => (
+        <Section key={revision.id} aria-label={`Revision ${i + 1} and its releases`}>
+          <Head>
+            <label>
+              <span>Revision</span>
+              <TextCell control={control} name={`revisions.${i}.revision`} label={`Revision ${i + 1}`} />
+            </label>
+            <label>
+              <span>Processors that its first firmware knew, separated by semicolons</span>
+              <TextCell
+                control={control}
+                name={`revisions.${i}.processors`}
+                label={`Processors of revision ${i + 1}`}
+              />
+            </label>
+            {fields.length > 1 && (
+              <Button $kind="quiet" aria-label={`Take out revision ${i + 1}`} onPress={() => remove(i)}>
+                <Trash2 size={17} aria-hidden />
+              </Button>
+            )}
+          </Head>
+          <Releases control={control} form={form} index={i} />
+        </Section>
+      ))}
+      <div>
+        <Button onPress={() => append(emptyRevision)}>
+          <Plus size={17} aria-hidden /> Add a revision
+        </Button>
+      </div>
+    </Section>
+  );
+}
+
+const problemWords = ({ row, column, message }: CsvProblem): string =>
+  `Row ${row}${column ? `, ${column}` : ''}: ${message}.`;
+
+function Releases({
+  control,
+  form,
+  index,
+}: {
+  readonly control: Control<BoardDraft>;
+  readonly form: UseFormReturn<BoardDraft>;
+  readonly index: number;
+}) {
+  const [problems, setProblems] = useState<readonly CsvProblem[]>([]);
+  /** A table that was read from a file is drawn anew. */
+  const [reads, setReads] = useState(0);
+  const read = async (file: File | undefined) => {
+    if (!file) return;
+    const parsed = releasesFromCsv(await file.text());
+    setProblems(parsed.ok ? [] : parsed.problems);
+    if (!parsed.ok) return;
+    form.setValue(`revisions.${index}.releases`, parsed.releases.map(releaseDraft), { shouldDirty: true });
+    setReads(reads + 1);
+  };
+  const save = () => {
+    const { model, revisions } = form.getValues();
+    const revision = revisions[index];
+    if (!revision) return;
+    const name = `${model} ${revision.revision} releases`.trim().replace(/[^A-Za-z0-9.]+/g, '-');
+    download(new Blob([releasesToCsv(revision.releases.map(releaseOf))], { type: 'text/csv' }), `${name}.csv`);
+  };
+  return (
+    <>
+      <RowsEditor
+        key={reads}
+        control={control}
+        name={`revisions.${index}.releases`}
+        columns={releaseColumns}
+        empty={emptyRelease}
+        add="Add a release"
+      />
+      <Tools>
+        <FileTrigger acceptedFileTypes={['.csv', 'text/csv']} onSelect={(files) => void read(files?.[0])}>
+          <Button>
+            <FileUp size={17} aria-hidden /> Read releases from CSV
+          </Button>
+        </FileTrigger>
+        <Button onPress={save}>
+          <Download size={17} aria-hidden /> Save releases as CSV
+        </Button>
+      </Tools>
+      {problems.length > 0 && (
+        <Notice kind="danger">
+          <ul>
+            {problems.slice(0, 6).map((problem) => (
+              <li key={problemWords(problem)}>{problemWords(problem)}</li>
+            ))}
+            {problems.length > 6 && <li>and {problems.length - 6} more</li>}
+          </ul>
+        </Notice>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,62 @@
+import type { RowColumn } from './RowsEditor';
+
+/** The tables of a board as they are edited. */
+
+export const linkWords = {
+  processor: 'Processor',
+  memory: 'Memory',
+  graphics: 'Graphics',
+  load: 'Start of the system',
+} as const;
+export const resetWords = {
+  menu: 'In the menu',
+  pins: 'Bridge pins',
+  button: 'Press a button',
+  'coin-cell': 'Coin cell out',
+} as const;
+export const phaseWords = { reading: 'Reading', writing: 'Writing', finished: 'Finished' } as const;
+export const lightWords = { blink: 'Blinks', steady: 'Stays on', off: 'Is off' } as const;
+
+export const releaseColumns: readonly RowColumn[] = [
+  { key: 'version', head: 'Version', width: '6rem' },
+  { key: 'date', head: 'Date', width: '7.5rem' },
+  { key: 'minimumPredecessor', head: 'Needs first', width: '6rem' },
+  { key: 'irreversible', head: 'No way back', kind: 'tick' },
+  { key: 'preRelease', head: 'Pre-release', kind: 'tick' },
+  { key: 'security', head: 'Security', kind: 'tick' },
+  { key: 'processorsAdded', head: 'Processors added', width: '12rem' },
+  { key: 'fixes', head: 'Mends', width: '12rem' },
+  { key: 'file', head: 'File', width: '11rem' },
+  { key: 'bytes', head: 'Bytes', width: '7.5rem' },
+  { key: 'sha256', head: 'SHA-256', width: '12rem' },
+  { key: 'notes', head: 'Notes', width: '14rem' },
+];
+
+export const phaseColumns: readonly RowColumn[] = [
+  { key: 'phase', head: 'Phase', choices: Object.entries(phaseWords), width: '9rem' },
+  { key: 'light', head: 'Light', choices: Object.entries(lightWords), width: '9rem' },
+  { key: 'periodSeconds', head: 'One blink every (s)', width: '8rem' },
+  { key: 'fromSeconds', head: 'Lasts from (s)', width: '8rem' },
+  { key: 'toSeconds', head: 'to (s)', width: '8rem' },
+];
+
+export const resetColumns: readonly RowColumn[] = [
+  { key: 'how', head: 'How', choices: Object.entries(resetWords), width: '11rem' },
+  { key: 'where', head: 'Where' },
+  { key: 'seconds', head: 'Seconds', width: '7rem' },
+];
+
+export const slotColumns: readonly RowColumn[] = [
+  { key: 'name', head: 'Slot' },
+  { key: 'channel', head: 'Channel' },
+];
+
+export const sharingColumns: readonly RowColumn[] = [
+  { key: 'filled', head: 'While this is filled' },
+  { key: 'switchesOff', head: 'these are switched off' },
+];
+
+export const lightColumns: readonly RowColumn[] = [
+  { key: 'label', head: 'Printed' },
+  { key: 'link', head: 'Stands for', choices: Object.entries(linkWords) },
+];

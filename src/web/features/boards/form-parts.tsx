@@ -1,0 +1,98 @@
+import { Controller, type Control, type FieldPath } from 'react-hook-form';
+import styled from 'styled-components';
+import { TickCell } from '../../components/Cell';
+import { Field } from '../../components/Field';
+import { phaseColumns } from './board-columns';
+import type { BoardDraft } from './board-draft';
+import { RowsEditor } from './RowsEditor';
+
+export const Section = styled.section`
+  display: grid;
+  gap: 0.7rem;
+  h2 {
+    font-size: 1.15rem;
+  }
+`;
+export const Lines = styled.div`
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 0.8rem 1rem;
+  @media (max-width: 760px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+export const Ticked = styled.label`
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  font-weight: 600;
+`;
+/** One line of text of a board. */
+export function Line({
+  control,
+  name,
+  label,
+  hint,
+}: {
+  readonly control: Control<BoardDraft>;
+  readonly name: FieldPath<BoardDraft>;
+  readonly label: string;
+  readonly hint?: string;
+}) {
+  return (
+    <Controller
+      control={control}
+      name={name}
+      render={({ field, fieldState }) => (
+        <Field
+          label={label}
+          value={String(field.value)}
+          onChange={field.onChange}
+          onBlur={field.onBlur}
+          error={fieldState.error?.message}
+          hint={hint}
+        />
+      )}
+    />
+  );
+}
+
+/** How the board flashes itself, shown where it can. */
+export function FlashFields({
+  control,
+  hasFlash,
+}: {
+  readonly control: Control<BoardDraft>;
+  readonly hasFlash: boolean;
+}) {
+  return (
+    <Section>
+      <h2>Bare-board flash</h2>
+      <Ticked>
+        <TickCell control={control} name="hasFlash" label="The board can flash itself without a processor" />
+        The board can flash itself without a processor
+      </Ticked>
+      {hasFlash && (
+        <>
+          <Lines>
+            <Line control={control} name="flash.fileName" label="Exact file name on the stick" />
+            <Line control={control} name="flash.port" label="Port" />
+            <Line control={control} name="flash.button" label="Button" />
+            <Line control={control} name="flash.plugs" label="Plugs that must be in" hint="Separated by semicolons." />
+            <Line control={control} name="flash.holdSeconds" label="Hold the button (s)" />
+            <Line control={control} name="flash.harmlessLights" label="Lights that mean nothing" />
+            <Line control={control} name="flash.gaveUpWithinSeconds" label="Gave up if it stops within (s)" />
+            <Line control={control} name="flash.worstSeconds" label="Did not work after (s)" />
+          </Lines>
+          <RowsEditor
+            control={control}
+            name="flash.phases"
+            columns={phaseColumns}
+            empty={{ phase: 'writing', light: 'blink', periodSeconds: '', fromSeconds: '', toSeconds: '' }}
+            add="Add a phase"
+          />
+        </>
+      )}
+    </Section>
+  );
+}

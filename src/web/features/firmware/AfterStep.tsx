@@ -1,0 +1,129 @@
+import { useState } from 'react';
+import { Timer } from 'lucide-react';
+import styled from 'styled-components';
+import { Button } from '../../components/Button';
+import { CheckGrid } from '../../components/ChoiceGrid';
+import { Field } from '../../components/Field';
+import { clock } from '../../components/format';
+import { Notice } from '../../components/Notice';
+import { useChimeWhenOver } from '../../components/use-chime-when-over';
+import { useSecondsLeft } from '../../components/use-seconds-left';
+import { fonts } from '../../theme/tokens';
+import type { StepProps } from './FirmwareRoom';
+import { Block, Fields, Foot, Lead, Title } from './step-parts';
+import { stepsOf } from './use-firmware';
+
+const Wait = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.8rem;
+  output {
+    font: 700 1.3rem ${fonts.code};
+  }
+`;
+
+const physical = [
+  { id: 'off', label: 'Supply off, cord out, button pressed: drained' },
+  { id: 'stick', label: 'Stick out' },
+  { id: 'parts', label: 'Processor, memory and picture in place for the first start' },
+];
+const settings = [
+  { id: 'defaults', label: 'defaults loaded' },
+  { id: 'memory profile', label: 'memory profile' },
+  { id: 'boot order', label: 'boot order' },
+  { id: 'fan curves', label: 'fan curves' },
+  { id: 'start after power loss', label: 'start after power loss' },
+];
+const firstStartSeconds = 180;
+
+/** After the flash: the first long start, the version read, settings set again. */
+export function AfterStep({ firmware, log }: StepProps) {
+  const { desk, change, next, plan } = firmware;
+  const [version, setVersion] = useState('');
+  const [again, setAgain] = useState<readonly string[]>([]);
+  const [endsAt, setEndsAt] = useState<number | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  const left = useSecondsLeft(endsAt);
+  useChimeWhenOver(endsAt);
+  const shown = version.trim();
+  const steps = stepsOf(plan);
+  const isSame = next !== null && shown.toLowerCase() === next.version.toLowerCase();
+  const write = async () => {
+    const seen = isSame && next ? next.version : shown;
+    if (log && !(await log.record({ kind: 'firmware-verified', version: seen, setAgain: [...again] }))) return;
+    setVersion('');
+    if (!isSame)
+      return setSaid(
+        `Written down: ${seen} is on it, not ${next?.version ?? 'what was wanted'}. The flash did not take.`,
+      );
+    const isOnTheWay = steps.length > 1;
+    change({
+      installed: seen,
+      print: { ...desk.print, version: seen },
+      stick: null,
+      gates: [],
+      afterwards: [],
+      ...(isOnTheWay ? { step: 'stick' } : {}),
+    });
+    if (!isOnTheWay) setSaid(`${seen} is on it.${log ? ' Start it as the trials of the case propose.' : ''}`);
+  };
+  return (
+    <>
+      <Title>Afterwards</Title>
+      <Lead>The first start is long and may restart several times. A moving code is progress.</Lead>
+      <Block>
+        <CheckGrid
+          label="Before the first start"
+          columns={1}
+          choices={physical}
+          values={desk.afterwards}
+          onChange={(afterwards) => change({ afterwards })}
+        />
+      </Block>
+      <Block>
+        <Wait>
+          <Button onPress={() => setEndsAt(endsAt === null ? Date.now() + 1000 * firstStartSeconds : null)}>
+            <Timer size={18} aria-hidden /> {endsAt === null ? 'Started: wait for it' : 'Stop'}
+          </Button>
+          <output aria-label="Wait left">{clock(endsAt === null ? firstStartSeconds : left)}</output>
+          <span role="status">
+            {endsAt !== null && left <= 0
+              ? 'The wait is over. What does it show?'
+              : 'Three minutes before it is called a failure.'}
+          </span>
+        </Wait>
+      </Block>
+      <Fields $columns={2}>
+        <Field
+          label="Version that it shows now"
+          value={version}
+          onChange={setVersion}
+          hint={next ? `${next.version} was flashed.` : undefined}
+          maxLength={40}
+        />
+      </Fields>
+      {shown !== '' && next && !isSame && (
+        <Notice kind="suspicion">
+          <span>
+            {shown} is not {next.version}: the flash did not take, or it was misread.
+          </span>
+        </Notice>
+      )}
+      <Block>
+        <CheckGrid label="Set again" columns={3} choices={settings} values={again} onChange={setAgain} />
+      </Block>
+      <Foot>
+        <Button $kind="primary" isDisabled={shown === ''} onPress={() => void write()}>
+          Write the version down
+        </Button>
+        {log && <Button onPress={log.leave}>Back to the trials</Button>}
+      </Foot>
+      {said && (
+        <Notice kind="plain">
+          <span>{said}</span>
+        </Notice>
+      )}
+    </>
+  );
+}

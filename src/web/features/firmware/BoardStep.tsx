@@ -1,0 +1,130 @@
+import styled from 'styled-components';
+import { Link } from 'react-router';
+import { identifyBoard, type BoardCandidate } from '../../../core/firmware';
+import { useBoardList } from '../../api/boards';
+import { Button } from '../../components/Button';
+import { Field } from '../../components/Field';
+import { Notice } from '../../components/Notice';
+import type { StepProps } from './FirmwareRoom';
+import { Fields, Lead, Muted, Title } from './step-parts';
+
+const Found = styled.ul`
+  display: grid;
+  gap: 0.6rem;
+  max-width: 54rem;
+  margin-top: 1rem;
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    justify-content: space-between;
+    gap: 0.4rem 1rem;
+    padding: 0.7rem 0.9rem;
+    background: ${({ theme }) => theme.panel};
+    border: 1px solid ${({ theme }) => theme.line};
+    border-radius: 6px;
+  }
+  strong {
+    display: block;
+    font-size: 1.08rem;
+  }
+`;
+const Said = styled.div`
+  display: grid;
+  gap: 0.6rem;
+  max-width: 54rem;
+`;
+
+const mostShown = 12;
+
+/** Which board and revision it is, from what can be read on it. */
+export function BoardStep({ firmware: { desk, change }, log }: StepProps) {
+  const { data, error } = useBoardList();
+  const { print } = desk;
+  const answer = data ? identifyBoard(data.boards, print) : null;
+  const isAsked = Object.values(print).some((read) => read.trim() !== '');
+  const read = (part: Partial<typeof print>) => change({ print: { ...print, ...part } });
+  const take = async ({ id, model, revision }: BoardCandidate) => {
+    const listed = data?.boards.find((board) => board.id === id)?.revisions.find((one) => one.revision === revision);
+    const typed = print.version.trim().toLowerCase();
+    const installed = listed?.versions.find((version) => version.toLowerCase() === typed) ?? null;
+    if (log && !(await log.record({ kind: 'board-noted', board: id, model, revision, installed }))) return;
+    change({ board: { id, revision }, installed, step: 'version', stick: null, gates: [], method: null });
+  };
+  return (
+    <>
+      <Title>Which board is it?</Title>
+      <Lead>Names differ by a letter, and so do their images. Write what you read, not what was bought.</Lead>
+      <Fields>
+        <Field
+          label="Name printed on the board"
+          value={print.model}
+          onChange={(model) => read({ model })}
+          maxLength={120}
+          autoFocus
+        />
+        <Field
+          label="Revision printed on it"
+          value={print.revision}
+          onChange={(revision) => read({ revision })}
+          hint="Small, on an edge or a corner."
+          maxLength={40}
+        />
+        <Field
+          label="Version that is on now"
+          value={print.version}
+          onChange={(version) => read({ version })}
+          hint="First screen, sticker or box. Empty if nobody knows."
+          maxLength={40}
+        />
+      </Fields>
+      {error && <Notice kind="danger">{error.message}</Notice>}
+      {answer && (
+        <Said role="status" aria-live="polite">
+          {isAsked && answer.next !== '' && (
+            <Notice kind={answer.kind === 'contradiction' || answer.kind === 'none' ? 'danger' : 'suspicion'}>
+              <span>{answer.next}</span>
+            </Notice>
+          )}
+          {isAsked && answer.nearNames.length > 0 && (
+            <Notice kind="suspicion">
+              <span>
+                Easily taken for it: <strong>{answer.nearNames.join(', ')}</strong>. Its images are for other boards.
+              </span>
+            </Notice>
+          )}
+        </Said>
+      )}
+      {answer && (
+        <Found aria-label="Boards that it can be">
+          {answer.candidates.slice(0, mostShown).map((candidate) => (
+            <li key={candidate.id + candidate.revision}>
+              <div>
+                <strong>
+                  {candidate.model}, revision {candidate.revision}
+                </strong>
+                <Muted>{candidate.why.join(' ')}</Muted>
+              </div>
+              <Button
+                $kind={answer.kind === 'one' ? 'primary' : 'plain'}
+                isDisabled={answer.kind === 'contradiction'}
+                onPress={() => void take(candidate)}
+                aria-label={`It is ${candidate.model}, revision ${candidate.revision}`}
+              >
+                It is this one
+              </Button>
+            </li>
+          ))}
+          {answer.candidates.length > mostShown && (
+            <Muted>and {answer.candidates.length - mostShown} more: read further</Muted>
+          )}
+        </Found>
+      )}
+      {data?.boards.length === 0 && (
+        <p>
+          The board book is empty. <Link to="/boards/new">Add the board</Link> first.
+        </p>
+      )}
+    </>
+  );
+}

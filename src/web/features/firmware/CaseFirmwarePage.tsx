@@ -1,0 +1,109 @@
+import { useEffect, useMemo, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import type { CaseState } from '../../../core/casework';
+import type { Diagnosis } from '../../../core/diagnosis';
+import type { LinkId } from '../../../core/startup';
+import { useCaseDetail } from '../../api/cases';
+import { Page } from '../../app/Page';
+import { TopBar } from '../../app/TopBar';
+import { Button } from '../../components/Button';
+import { caseNumber } from '../../components/format';
+import { Notice } from '../../components/Notice';
+import { fonts } from '../../theme/tokens';
+import { useDiagnosis } from '../../workers/use-diagnosis';
+import { Chain } from '../case/Chain';
+import { useCaseActions } from '../case/use-case-actions';
+import { useCaseLog } from '../case/use-case-log';
+import { FirmwareRoom, type FirmwareLog } from './FirmwareRoom';
+import { startsByLog } from './starts-by-log';
+
+const Frame = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  grid-template-rows: auto auto auto minmax(0, 1fr);
+  height: 100dvh;
+  @media (max-width: 1000px) {
+    height: auto;
+    min-height: 100dvh;
+  }
+`;
+const Under = styled.div`
+  display: grid;
+  min-height: 0;
+  border-top: 1px solid ${({ theme }) => theme.line};
+`;
+const Number = styled.span`
+  font: 700 1.05rem ${fonts.code};
+`;
+const Machine = styled.strong`
+  flex: 1;
+  min-width: 6rem;
+  white-space: nowrap;
+  overflow: hidden;
+  text-overflow: ellipsis;
+`;
+
+const noLinks: Diagnosis['links'] = [];
+
+/** The firmware bay of a case: the chain on top, the steps below; what is done is written to the case's log. */
+export function CaseFirmwarePage() {
+  const { id = '' } = useParams();
+  const { data, error } = useCaseDetail(id);
+  const log = useCaseLog(id, data);
+  const { diagnosis } = useDiagnosis(log?.events ?? null);
+  if (!data || !log?.folded.ok)
+    return <Page title="Firmware">{error && <Notice kind="danger">{error.message}</Notice>}</Page>;
+  return <CaseFirmware caseId={id} number={data.number} state={log.folded.state} links={diagnosis?.links ?? noLinks} />;
+}
+
+function CaseFirmware({
+  caseId,
+  number,
+  state,
+  links,
+}: {
+  readonly caseId: string;
+  readonly number: number;
+  readonly state: CaseState;
+  readonly links: Diagnosis['links'];
+}) {
+  const actions = useCaseActions(caseId);
+  const navigate = useNavigate();
+  const [link, setLink] = useState<LinkId | null>(null);
+  const { record } = actions;
+  const starts = useMemo(() => startsByLog(state), [state]);
+  const log = useMemo<FirmwareLog>(
+    () => ({ record: (body) => record(body), leave: () => void navigate(`/cases/${caseId}`), starts }),
+    [record, navigate, caseId, starts],
+  );
+  const name = state.opened.machine.name;
+  useEffect(() => {
+    document.title = `Firmware · ${caseNumber(number)} ${name} · Jovial Probe`;
+  }, [number, name]);
+  return (
+    <Frame>
+      <TopBar>
+        <Number>{caseNumber(number)}</Number>
+        <Machine title={name}>{name}</Machine>
+        <Button onPress={log.leave}>Back to the trials</Button>
+      </TopBar>
+      {actions.error ? (
+        <Notice kind="danger">
+          <span>{actions.error.message}</span>
+          {actions.canRetry && <Button onPress={() => void actions.retry()}>Try again</Button>}
+        </Notice>
+      ) : (
+        <div />
+      )}
+      <Chain links={links} chosen={link} onChoose={setLink} />
+      <Under>
+        {state.stage === 'closed' ? (
+          <Notice kind="plain">The case is closed: open it again before anything is flashed.</Notice>
+        ) : (
+          <FirmwareRoom deskKey={caseId} log={log} />
+        )}
+      </Under>
+    </Frame>
+  );
+}

@@ -1,0 +1,16 @@
+import { Page } from '../../app/Page';
+import { Button } from '../../components/Button';
+import { useFirmwareDeskStore } from '../../stores/firmware-desk-store';
+import { FirmwareRoom } from './FirmwareRoom';
+
+const practiceKey = 'practice';
+
+/** The firmware bay without a case: to plan, to make a stick, or to practise on the simulated board. */
+export function FirmwarePage() {
+  const clear = useFirmwareDeskStore((store) => store.clear);
+  return (
+    <Page title="Firmware bay" heading={false} actions={<Button onPress={() => clear(practiceKey)}>Begin anew</Button>}>
+      <FirmwareRoom deskKey={practiceKey} log={null} />
+    </Page>
+  );
+}

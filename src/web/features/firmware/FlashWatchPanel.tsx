@@ -1,0 +1,225 @@
+import { useCallback, useMemo, useState } from 'react';
+import styled, { useTheme } from 'styled-components';
+import { watchFlash, type BareFlash, type FlashWatch, type LightMark } from '../../../core/firmware';
+import { Chart } from '../../charts/Chart';
+import { lightTimeline } from '../../charts/light-timeline';
+import { Button } from '../../components/Button';
+import { clock, percent } from '../../components/format';
+import { Notice } from '../../components/Notice';
+import { useTicking } from '../../components/use-ticking';
+import { fonts } from '../../theme/tokens';
+import type { StepProps } from './FirmwareRoom';
+import { Foot } from './step-parts';
+import { useFlashLog } from './use-flash-log';
+import { useMarkKeys } from './use-mark-keys';
+
+const Panel = styled.section`
+  max-width: 54rem;
+`;
+const State = styled.div`
+  display: grid;
+  grid-template-columns: 6.5rem minmax(0, 1fr);
+  gap: 0.8rem;
+  align-items: center;
+  margin-bottom: 0.8rem;
+  output {
+    font: 700 1.7rem ${fonts.code};
+  }
+  strong {
+    display: block;
+    font-size: 1.3rem;
+  }
+`;
+const Marks = styled.div`
+  display: grid;
+  grid-template-columns: 2fr 1fr 1fr;
+  gap: 0.6rem;
+  margin-bottom: 0.8rem;
+  button {
+    min-height: 64px;
+    white-space: normal;
+  }
+`;
+const Reasons = styled.ol`
+  margin: 0.3rem 0 1rem;
+  padding: 0;
+  list-style: none;
+  li {
+    display: grid;
+    grid-template-columns: 6.5rem minmax(0, 1fr);
+    gap: 0.8rem;
+    padding: 0.35rem 0;
+    border-top: 1px solid ${({ theme }) => theme.line};
+  }
+  b {
+    color: ${({ theme }) => theme.suspicion};
+  }
+`;
+const Small = styled.h2`
+  font-size: 1.1rem;
+`;
+
+const stateWords: Readonly<Record<FlashWatch['state'], string>> = {
+  waiting: 'Waiting for the first blink',
+  'no-light': 'No light',
+  working: 'As it should be',
+  slow: 'Slow, and still normal',
+  overdue: 'Overdue',
+  unsure: 'Does it still blink?',
+  finished: 'Finished',
+  early: 'Too early to be true',
+  'gave-up': 'It gave up',
+};
+/** After these nothing more comes of the light. */
+const ended: readonly FlashWatch['state'][] = ['finished', 'early', 'gave-up', 'no-light'];
+
+/** The watch: every blink marked by a key or a tap, what it means said at once. */
+export function FlashWatchPanel({
+  firmware,
+  flash,
+  log,
+  isGo,
+}: StepProps & { readonly flash: BareFlash; readonly isGo: boolean }) {
+  const { desk, change, next } = firmware;
+  const { watchFrom, marks } = desk;
+  const theme = useTheme();
+  const last = marks.at(-1);
+  const hasStopped = last !== undefined && last.seen !== 'blink';
+  const now = useTicking(watchFrom !== null && !hasStopped, 250);
+  const seconds =
+    watchFrom === null ? 0 : Math.max(0, ((hasStopped ? watchFrom + 1000 * last.seconds : now) - watchFrom) / 1000);
+  const facts = useMemo(
+    () => ({
+      stick: desk.stick?.verdict ?? null,
+      isListedImage: desk.stick?.isListedImage ?? false,
+      portConfirmed: desk.gates.includes('port'),
+      plugsConfirmed: desk.gates.includes('plugs'),
+    }),
+    [desk.stick, desk.gates],
+  );
+  const watch = useMemo(() => watchFlash(flash, marks, seconds, facts), [flash, marks, seconds, facts]);
+  const mark = useCallback(
+    (seen: LightMark['seen']) => {
+      if (watchFrom === null) return;
+      change({ marks: [...marks, { seen, seconds: (Date.now() - watchFrom) / 1000 }] });
+    },
+    [watchFrom, marks, change],
+  );
+  const isOver = ended.includes(watch.state);
+  useMarkKeys(watchFrom !== null && !hasStopped, mark);
+  const finish = useFlashLog(firmware, log);
+  const option = useMemo(() => lightTimeline(flash, watch, marks, theme), [flash, watch, marks, theme]);
+  if (watchFrom === null)
+    return (
+      <Foot>
+        <Button
+          $kind="primary"
+          isDisabled={!isGo || !next}
+          onPress={() => change({ watchFrom: Date.now(), marks: [] })}
+        >
+          Button held, light blinks: start the watch
+        </Button>
+      </Foot>
+    );
+  return (
+    <Panel aria-label="Flash watch">
+      <State role="status" aria-live="polite">
+        <output aria-label="Since the first blink">{clock(Math.round(watch.elapsedSeconds))}</output>
+        <div>
+          <strong>{stateWords[watch.state]}</strong>
+          <span>{watch.words}</span>
+        </div>
+      </State>
+      {watch.keepPower && watch.state !== 'working' && watch.state !== 'waiting' && (
+        <Notice kind="danger">Never cut the power while it blinks.</Notice>
+      )}
+      {watch.reasons.length > 0 && (
+        <>
+          <Small>Likeliest reasons</Small>
+          <Reasons aria-label="Likeliest reasons">
+            {watch.reasons.slice(0, 4).map(({ code, probability, title, mend }) => (
+              <li key={code}>
+                <b>{percent(probability)}</b>
+                <span>
+                  <strong>{title}.</strong> {mend}
+                </span>
+              </li>
+            ))}
+          </Reasons>
+        </>
+      )}
+      {!hasStopped && (
+        <Marks>
+          <Button $kind={isOver ? 'plain' : 'primary'} isDisabled={hasStopped} onPress={() => mark('blink')}>
+            Blink · Space
+          </Button>
+          <Button isDisabled={hasStopped} onPress={() => mark('off')}>
+            Went out · O
+          </Button>
+          <Button isDisabled={hasStopped} onPress={() => mark('steady')}>
+            Stays on · S
+          </Button>
+        </Marks>
+      )}
+      <Chart option={option} height={130} label={`Light: ${stateWords[watch.state]}. ${watch.words}`} />
+      {flash.harmlessLights && <p>{flash.harmlessLights}</p>}
+      <Ending
+        watch={watch}
+        isOver={isOver}
+        onEnd={finish}
+        onAgain={() => change({ watchFrom: null, marks: [] })}
+        hasMarks={marks.length > 0}
+        onTakeBack={() => change({ marks: marks.slice(0, -1) })}
+      />
+    </Panel>
+  );
+}
+
+function Ending({
+  watch,
+  isOver,
+  hasMarks,
+  onEnd,
+  onAgain,
+  onTakeBack,
+}: {
+  readonly watch: FlashWatch;
+  readonly isOver: boolean;
+  readonly hasMarks: boolean;
+  readonly onEnd: ReturnType<typeof useFlashLog>;
+  readonly onAgain: () => void;
+  readonly onTakeBack: () => void;
+}) {
+  const [isAsked, setAsked] = useState(false);
+  const seconds = Math.round(watch.elapsedSeconds);
+  const reason = watch.reasons[0]?.title;
+  return (
+    <Foot>
+      {watch.state === 'finished' && (
+        <Button $kind="primary" onPress={() => onEnd('finished', { seconds })}>
+          Write it down and go on
+        </Button>
+      )}
+      {watch.state === 'early' && (
+        <Button $kind="primary" onPress={() => onEnd('unsure', { seconds })}>
+          Write it down and check the version
+        </Button>
+      )}
+      {(watch.state === 'gave-up' || watch.state === 'no-light') && (
+        <Button $kind="primary" onPress={() => onEnd('gave-up', { seconds, ...(reason ? { reason } : {}) })}>
+          Write it down and try again
+        </Button>
+      )}
+      {hasMarks && <Button onPress={onTakeBack}>Take the last mark back</Button>}
+      {!hasMarks && !isOver && <Button onPress={onAgain}>Not yet: back to the gates</Button>}
+      {watch.keepPower &&
+        (isAsked ? (
+          <Button onPress={() => onEnd('interrupted', { seconds })}>Yes, the power went out</Button>
+        ) : (
+          <Button $kind="quiet" onPress={() => setAsked(true)}>
+            The power went out
+          </Button>
+        ))}
+    </Foot>
+  );
+}

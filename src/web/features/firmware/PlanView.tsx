@@ -1,0 +1,97 @@
+import styled from 'styled-components';
+import type { UpdatePlan } from '../../../core/firmware';
+import { Notice } from '../../components/Notice';
+import { fonts } from '../../theme/tokens';
+import { Muted, Plain } from './step-parts';
+
+const Steps = styled.ol`
+  margin: 0 0 0.6rem 1.3rem;
+  li {
+    margin-bottom: 0.2rem;
+  }
+`;
+const Version = styled.strong`
+  font-family: ${fonts.code};
+`;
+const More = styled.details`
+  margin-top: 0.4rem;
+  summary {
+    cursor: pointer;
+    min-height: 32px;
+    font-weight: 600;
+  }
+`;
+
+const mostListed = 8;
+
+/** A plan with its reasons, what was ruled out, or the one question to ask. */
+export function PlanView({ plan }: { readonly plan: UpdatePlan }) {
+  switch (plan.kind) {
+    case 'plan':
+      return (
+        <>
+          {plan.steps.length === 0 && <p>{plan.why} Nothing is to be installed.</p>}
+          <Steps>
+            {plan.steps.map(({ version, why }) => (
+              <li key={version}>
+                <Version>{version}</Version> <Muted>{why}</Muted>
+              </li>
+            ))}
+          </Steps>
+          <RuledOut list={plan.ruledOut} />
+        </>
+      );
+    case 'none':
+      return (
+        <>
+          <Notice kind="suspicion">
+            <span>{plan.why}</span>
+          </Notice>
+          <RuledOut list={plan.ruledOut} />
+        </>
+      );
+    case 'ask':
+      return (
+        <>
+          <p>
+            <strong>{plan.question}</strong> The way depends on it:
+          </p>
+          <Plain>
+            {plan.answers.map(({ versions, plan: answer }) => (
+              <li key={versions.join()}>
+                <Version>{listed(versions)}</Version>:{' '}
+                {answer.kind === 'plan'
+                  ? answer.steps.length > 0
+                    ? answer.steps.map(({ version }) => version).join(' → ')
+                    : 'nothing to install'
+                  : answer.kind === 'none'
+                    ? answer.why
+                    : answer.question}
+              </li>
+            ))}
+          </Plain>
+        </>
+      );
+  }
+}
+
+const listed = (versions: readonly string[]): string =>
+  versions.length > mostListed
+    ? `${versions.slice(0, mostListed).join(', ')} and ${versions.length - mostListed} more`
+    : versions.join(', ');
+
+function RuledOut({ list }: { readonly list: readonly { readonly version: string; readonly why: string }[] }) {
+  if (list.length === 0) return null;
+  return (
+    <More open={list.length <= 3}>
+      <summary>Ruled out: {list.length}</summary>
+      <Plain>
+        {list.slice(0, 40).map(({ version, why }) => (
+          <li key={version}>
+            <Version>{version}</Version> <Muted>{why}</Muted>
+          </li>
+        ))}
+      </Plain>
+    </More>
+  );
+}

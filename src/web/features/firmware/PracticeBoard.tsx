@@ -1,0 +1,131 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { isLit, practiceRun, type BareFlash, type PracticeRun, type PracticeSetUp } from '../../../core/firmware';
+import { Button } from '../../components/Button';
+import { Select } from '../../components/Select';
+import { useTicking } from '../../components/use-ticking';
+import type { Firmware } from './use-firmware';
+import { Fields } from './step-parts';
+
+const Board = styled.section`
+  display: grid;
+  grid-template-columns: 5.5rem minmax(0, 1fr);
+  gap: 1rem;
+  align-items: center;
+  max-width: 54rem;
+  margin-bottom: 1rem;
+  padding: 0.8rem 1rem;
+  border: 1px solid ${({ theme }) => theme.line};
+  border-radius: 8px;
+  background: ${({ theme }) => theme.sunk};
+  svg {
+    display: block;
+  }
+  .ring {
+    fill: ${({ theme }) => theme.panel};
+    stroke: ${({ theme }) => theme.ink};
+    stroke-width: 3;
+  }
+  .lit {
+    fill: ${({ theme }) => theme.suspicionFill};
+  }
+`;
+
+const Hold = styled(Button)`
+  align-self: end;
+`;
+
+const set: Readonly<
+  Record<string, { readonly label: string; readonly change: (flash: BareFlash) => Partial<PracticeSetUp> }>
+> = {
+  well: { label: 'Everything is as it should be', change: () => ({}) },
+  name: {
+    label: 'The name on the stick has one ending too many',
+    change: (flash) => ({ stickFiles: [`${flash.fileName}.bin`] }),
+  },
+  port: { label: 'The stick is in another port', change: () => ({ isInRightPort: false }) },
+  image: { label: 'The image is for another revision', change: () => ({ isRightImage: false }) },
+  plugs: { label: 'A power plug is missing', change: () => ({ plugs: [] }) },
+};
+const surprise = 'surprise';
+const holdMs = 600;
+
+/** The simulated board: a light to watch for practice, well or with something wrong. */
+export function PracticeBoard({
+  flash,
+  firmware,
+  isGo,
+}: {
+  readonly flash: BareFlash;
+  readonly firmware: Firmware;
+  readonly isGo: boolean;
+}) {
+  const { desk, change, next } = firmware;
+  const [fault, setFault] = useState(surprise);
+  const [run, setRun] = useState<{ readonly run: PracticeRun; readonly from: number; readonly fault: string } | null>(
+    null,
+  );
+  const now = useTicking(run !== null, 40);
+  const seconds = run ? (now - run.from) / 1000 : 0;
+  const lit = run !== null && seconds >= 0 && isLit(run.run, seconds);
+  const isOver = run !== null && seconds > run.run.endsAtSeconds + 2;
+  const press = () => {
+    const keys = Object.keys(set);
+    const chosen = fault === surprise ? (keys[Math.floor(Math.random() * keys.length)] ?? 'well') : fault;
+    const from = Date.now() + holdMs;
+    setRun({
+      run: practiceRun(flash, {
+        stickFiles: [flash.fileName],
+        isInRightPort: true,
+        plugs: flash.plugs,
+        isRightImage: true,
+        heldSeconds: flash.holdSeconds,
+        slowness: Math.random(),
+        ...set[chosen]?.change(flash),
+      }),
+      from,
+      fault: chosen,
+    });
+    change({ watchFrom: from, marks: [] });
+  };
+  return (
+    <Board aria-label="Simulated board">
+      <svg
+        width="72"
+        height="72"
+        viewBox="0 0 72 72"
+        role="img"
+        aria-label={lit ? 'The light is on' : 'The light is off'}
+      >
+        <circle className={lit ? 'ring lit' : 'ring'} cx="36" cy="36" r="30" />
+      </svg>
+      <div>
+        <strong>Simulated board for practice</strong>
+        {desk.watchFrom === null && (
+          <Fields $columns={2}>
+            <Select
+              label="Set up so that"
+              value={fault}
+              onChange={setFault}
+              choices={[
+                { id: surprise, label: 'you find out' },
+                ...Object.entries(set).map(([id, { label }]) => ({ id, label })),
+              ]}
+            />
+            <Hold isDisabled={!isGo || !next} onPress={press}>
+              Hold its button
+            </Hold>
+          </Fields>
+        )}
+        {desk.watchFrom !== null && !isOver && <p>Mark each blink as you see it.</p>}
+        {isOver && desk.watchFrom !== null && (
+          <p role="status">
+            {run.run.isFlashed
+              ? 'The board is done.'
+              : `The board stopped: ${set[run.fault]?.label.toLowerCase() ?? ''}.`}
+          </p>
+        )}
+      </div>
+    </Board>
+  );
+}

@@ -1,0 +1,98 @@
+import { useState } from 'react';
+import { Field } from '../../components/Field';
+import { Notice } from '../../components/Notice';
+import type { StickAnswer } from '../../workers/stick.worker';
+import type { StickWorker } from '../../workers/use-stick-worker';
+import { CheckStickBlock } from './CheckStickBlock';
+import { ImageBlock } from './ImageBlock';
+import { compareWithBook } from './listed-image';
+import { MakeStickBlock } from './MakeStickBlock';
+import { Fields, Lead, Title } from './step-parts';
+import type { Firmware } from './use-firmware';
+
+type Inspected = Extract<StickAnswer, { kind: 'inspected' }>;
+
+/** The stick: what was downloaded, made into a stick, and the stick checked. */
+export function StickStep({ firmware, worker }: { readonly firmware: Firmware; readonly worker: StickWorker }) {
+  const { desk, change, board, next } = firmware;
+  const [inspected, setInspected] = useState<Inspected | null>(null);
+  const [file, setFile] = useState<File | null>(null);
+  const [typedName, setTypedName] = useState<string | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  const isBare = desk.method === 'bare-board' || desk.method === null;
+  const original = inspected?.image?.name ?? null;
+  const wanted = (isBare ? board?.flash?.fileName : null) ?? original ?? '';
+  const name = typedName ?? wanted;
+  const comparison = compareWithBook(next, inspected?.image?.inspection ?? null);
+
+  const attempt = async (work: () => Promise<StickAnswer>) => {
+    setError(null);
+    try {
+      return await work();
+    } catch (failure) {
+      setError(failure instanceof Error ? failure.message : String(failure));
+      return null;
+    }
+  };
+  const inspect = async (dropped: File, entry: string | null) => {
+    setFile(dropped);
+    const answer = await attempt(() => worker.ask({ kind: 'inspect', file: dropped, entry }));
+    setInspected(answer?.kind === 'inspected' ? answer : null);
+  };
+  return (
+    <>
+      <Title>The stick</Title>
+      <Lead>
+        {next
+          ? `For version ${next.version}${next.file ? `, from the file ${next.file}` : ''}.`
+          : 'Choose the version first to have the download compared with the board book.'}
+      </Lead>
+      <ImageBlock
+        inspected={inspected}
+        fileName={file?.name ?? null}
+        comparison={comparison}
+        underway={worker.underway}
+        onFile={(dropped) => void inspect(dropped, null)}
+        onEntry={(entry) => file && void inspect(file, entry)}
+      />
+      {error && <Notice kind="danger">{error}</Notice>}
+      <Fields $columns={2}>
+        <Field
+          label={isBare ? 'Name that the board looks for' : 'Name on the stick'}
+          value={name}
+          onChange={setTypedName}
+          hint={isBare ? 'Exactly this, endings included. The original is put beside it.' : 'As it comes.'}
+          maxLength={255}
+        />
+      </Fields>
+      <MakeStickBlock
+        isReady={original !== null && name.trim() !== ''}
+        name={name.trim()}
+        original={original}
+        worker={worker}
+        attempt={attempt}
+        onWritten={(isSame) =>
+          change({ stick: { verdict: isSame ? 'good' : 'bad', isListedImage: comparison.kind === 'same' } })
+        }
+      />
+      <CheckStickBlock
+        isReady={name.trim() !== ''}
+        wanted={{
+          name: name.trim(),
+          ...(inspected?.image
+            ? { bytes: inspected.image.inspection.bytes, sha256: inspected.image.inspection.sha256 }
+            : bookFacts(next)),
+        }}
+        worker={worker}
+        attempt={attempt}
+        onVerdict={(verdict) => change({ stick: { verdict, isListedImage: comparison.kind === 'same' } })}
+        onGoOn={() => change({ step: 'flash' })}
+      />
+    </>
+  );
+}
+
+const bookFacts = (next: Firmware['next']) => ({
+  ...(next?.bytes === undefined ? {} : { bytes: next.bytes }),
+  ...(next?.sha256 === undefined ? {} : { sha256: next.sha256 }),
+});

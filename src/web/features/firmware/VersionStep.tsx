@@ -1,0 +1,178 @@
+import styled from 'styled-components';
+import type { FirmwareGoal, UpdatePlan } from '../../../core/firmware';
+import { Button } from '../../components/Button';
+import { ChoiceGrid } from '../../components/ChoiceGrid';
+import { Stepper } from '../../components/Field';
+import { Notice } from '../../components/Notice';
+import { Select } from '../../components/Select';
+import { fonts } from '../../theme/tokens';
+import type { StepProps } from './FirmwareRoom';
+import { PlanView } from './PlanView';
+import { Block, Fields, Foot, Lead, Title } from './step-parts';
+import { stepsOf } from './use-firmware';
+
+const Path = styled.p`
+  margin: 0.2rem 0 0.6rem;
+  font: 700 1.5rem ${fonts.code};
+  overflow-wrap: anywhere;
+`;
+const Tick = styled.label`
+  display: inline-flex;
+  align-items: center;
+  gap: 0.6rem;
+  min-height: 44px;
+  align-self: end;
+  input {
+    width: 1.3rem;
+    height: 1.3rem;
+    accent-color: ${({ theme }) => theme.strong};
+  }
+`;
+
+const unknown = '?';
+const goals: readonly { readonly id: FirmwareGoal['kind']; readonly label: string }[] = [
+  { id: 'newest', label: 'The newest that has proved itself' },
+  { id: 'support', label: 'One that knows a processor' },
+  { id: 'fix', label: 'One that mends a complaint' },
+  { id: 'version', label: 'A certain one, or back to an older' },
+];
+
+/** From which version to which, and over which stepping stones. */
+export function VersionStep({ firmware: { desk, change, revision, plan, board } }: StepProps) {
+  if (!revision || !board) return <NeedsBoard onGo={() => change({ step: 'board' })} />;
+  const { goal, installed } = desk;
+  const versions = revision.releases.map(({ version }) => version);
+  const added = revision.releases.flatMap(({ processorsAdded }) => processorsAdded ?? []);
+  const processors = [...new Set([...revision.processors, ...added])];
+  const fixes = [...new Set(revision.releases.flatMap((release) => release.fixes ?? []))];
+  const aim = (kind: FirmwareGoal['kind']) => change({ goal: goalOf(kind, { processors, fixes, versions }) });
+  const goOn = () => {
+    if (plan?.kind !== 'plan') return;
+    const isBack = installed !== null && versions.indexOf(plan.target) < versions.indexOf(installed);
+    const purpose = desk.purpose === 'recover' ? 'recover' : isBack ? 'roll-back' : 'update';
+    change({ step: 'way', purpose });
+  };
+  return (
+    <>
+      <Title>Which version?</Title>
+      <Lead>
+        {board.model}, revision {revision.revision}. If the machine works and needs nothing, do not flash.
+      </Lead>
+      <Fields $columns={2}>
+        <Select
+          label="On it now"
+          value={installed ?? unknown}
+          onChange={(version) => change({ installed: version === unknown ? null : version })}
+          choices={[
+            { id: unknown, label: 'Nobody knows' },
+            ...[...versions].reverse().map((id) => ({ id, label: id })),
+          ]}
+        />
+        <Tick>
+          <input
+            type="checkbox"
+            checked={desk.purpose === 'recover'}
+            onChange={(event) => change({ purpose: event.target.checked ? 'recover' : 'update' })}
+          />
+          The image on it is broken (failed flash, power cut)
+        </Tick>
+      </Fields>
+      <Block>
+        <ChoiceGrid
+          label="What for?"
+          choices={goals}
+          value={goal.kind}
+          onChange={(kind) => aim(kind as FirmwareGoal['kind'])}
+        />
+      </Block>
+      <Fields $columns={2}>
+        {goal.kind === 'support' && (
+          <Select
+            label="Processor"
+            value={goal.processor}
+            onChange={(processor) => change({ goal: { kind: 'support', processor } })}
+            choices={processors.map((id) => ({ id, label: id }))}
+          />
+        )}
+        {goal.kind === 'fix' && (
+          <Select
+            label="Complaint, as the notes have it"
+            value={goal.complaint}
+            onChange={(complaint) => change({ goal: { kind: 'fix', complaint } })}
+            choices={fixes.map((id) => ({ id, label: id }))}
+          />
+        )}
+        {goal.kind === 'version' && (
+          <Select
+            label="Version"
+            value={goal.version}
+            onChange={(version) => change({ goal: { kind: 'version', version } })}
+            choices={[...versions].reverse().map((id) => ({ id, label: id }))}
+          />
+        )}
+        {goal.kind === 'newest' && (
+          <Stepper
+            label="At least so many days old"
+            value={desk.soakDays}
+            onChange={(soakDays) => change({ soakDays })}
+            max={365}
+          />
+        )}
+        <Tick>
+          <input
+            type="checkbox"
+            checked={desk.allowIrreversible}
+            onChange={(event) => change({ allowIrreversible: event.target.checked })}
+          />
+          Steps with no way back are allowed
+        </Tick>
+      </Fields>
+      {plan && <Answer plan={plan} installed={installed} />}
+      <Foot>
+        <Button $kind="primary" isDisabled={stepsOf(plan).length === 0} onPress={goOn}>
+          Choose the way
+        </Button>
+      </Foot>
+    </>
+  );
+}
+
+function Answer({ plan, installed }: { readonly plan: UpdatePlan; readonly installed: string | null }) {
+  return (
+    <Block role="status" aria-live="polite" aria-label="Plan">
+      <h2>{plan.kind === 'ask' ? 'One question first' : 'Plan'}</h2>
+      {plan.kind === 'plan' && plan.steps.length > 0 && (
+        <Path>{[installed ?? '?', ...plan.steps.map(({ version }) => version)].join(' → ')}</Path>
+      )}
+      <PlanView plan={plan} />
+    </Block>
+  );
+}
+
+function goalOf(
+  kind: FirmwareGoal['kind'],
+  { processors, fixes, versions }: Readonly<Record<'processors' | 'fixes' | 'versions', readonly string[]>>,
+): FirmwareGoal {
+  switch (kind) {
+    case 'newest':
+      return { kind };
+    case 'support':
+      return { kind, processor: processors.at(-1) ?? '' };
+    case 'fix':
+      return { kind, complaint: fixes[0] ?? '' };
+    case 'version':
+      return { kind, version: versions.at(-1) ?? '' };
+  }
+}
+
+export function NeedsBoard({ onGo }: { readonly onGo: () => void }) {
+  return (
+    <>
+      <Title>Say first which board it is</Title>
+      <Notice kind="plain">
+        <span>Versions, ways and gates hang on the board and its revision.</span>
+        <Button onPress={onGo}>Which board</Button>
+      </Notice>
+    </>
+  );
+}

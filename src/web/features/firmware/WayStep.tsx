@@ -1,0 +1,152 @@
+import styled from 'styled-components';
+import type { FlashMethod, MethodChoice } from '../../../core/firmware';
+import { Button } from '../../components/Button';
+import { ChoiceGrid } from '../../components/ChoiceGrid';
+import { Field } from '../../components/Field';
+import { minutesInWords } from '../../components/format';
+import type { StepProps } from './FirmwareRoom';
+import { Block, Fields, Lead, Muted, Title } from './step-parts';
+import { NeedsBoard } from './VersionStep';
+
+const Ways = styled.ol`
+  display: grid;
+  gap: 0.5rem;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+`;
+const Way = styled.li<{ $possible: boolean }>`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0.2rem 1rem;
+  align-items: center;
+  padding: ${({ $possible }) => ($possible ? '0.7rem 0.9rem' : '0.35rem 0.9rem')};
+  border: 1px solid ${({ theme, $possible }) => ($possible ? theme.line : 'transparent')};
+  border-radius: 6px;
+  background: ${({ theme, $possible }) => ($possible ? theme.panel : 'transparent')};
+  strong {
+    font-size: ${({ $possible }) => ($possible ? '1.1rem' : '1rem')};
+  }
+  p {
+    font-size: 0.96rem;
+  }
+`;
+const More = styled.details`
+  max-width: 54rem;
+  margin-bottom: 1rem;
+  summary {
+    cursor: pointer;
+    min-height: 36px;
+    font-weight: 600;
+  }
+`;
+
+const startChoices = [
+  { id: 'yes', label: 'Yes, it reaches the menu' },
+  { id: 'no', label: 'No' },
+  { id: 'unknown', label: 'Not known' },
+];
+const stickChoices = [
+  { id: 'yes', label: 'A USB stick is at hand' },
+  { id: 'no', label: 'No stick' },
+];
+
+/** By which way the version gets onto the board. */
+export function WayStep({ firmware: { desk, change, board, methods }, log }: StepProps) {
+  if (!board) return <NeedsBoard onGo={() => change({ step: 'board' })} />;
+  const starts = desk.starts ?? log?.starts ?? null;
+  const { offers } = desk;
+  const offer = (part: Partial<typeof offers>) => change({ offers: { ...offers, ...part } });
+  const take = (method: FlashMethod) =>
+    change({ method, step: method === 'second-image' || method === 'sent-in' ? 'flash' : 'stick', gates: [] });
+  return (
+    <>
+      <Title>Which way?</Title>
+      <Lead>The cheapest first: money, work, waiting and the chance of a worse board, all counted.</Lead>
+      <Fields $columns={1}>
+        <ChoiceGrid
+          label="Does the machine start?"
+          columns={3}
+          choices={startChoices}
+          value={starts === null ? 'unknown' : starts ? 'yes' : 'no'}
+          onChange={(id) => change({ starts: id === 'unknown' ? null : id === 'yes' })}
+        />
+        <ChoiceGrid
+          label="Stick"
+          columns={3}
+          choices={stickChoices}
+          value={desk.hasStick ? 'yes' : 'no'}
+          onChange={(id) => change({ hasStick: id === 'yes' })}
+        />
+      </Fields>
+      <More>
+        <summary>What a processor that it knows would cost</summary>
+        <Fields>
+          <ChoiceGrid
+            label="On the shelf"
+            choices={[
+              { id: 'yes', label: 'Yes' },
+              { id: 'no', label: 'No' },
+            ]}
+            value={offers.isOnShelf ? 'yes' : 'no'}
+            onChange={(id) => offer({ isOnShelf: id === 'yes' })}
+          />
+          <Field label="On loan, in days" value={offers.loanDays} onChange={(loanDays) => offer({ loanDays })} />
+          <span />
+          <Field label="A shop does it for" value={offers.shopFee} onChange={(shopFee) => offer({ shopFee })} />
+          <Field label="in days" value={offers.shopDays} onChange={(shopDays) => offer({ shopDays })} />
+          <span />
+          <Field label="Bought for" value={offers.price} onChange={(price) => offer({ price })} />
+          <Field label="sold again for" value={offers.resale} onChange={(resale) => offer({ resale })} />
+          <Field
+            label="here in days"
+            value={offers.purchaseDays}
+            onChange={(purchaseDays) => offer({ purchaseDays })}
+          />
+        </Fields>
+      </More>
+      <Block>
+        <Ways aria-label="Ways, the cheapest first">
+          {methods.map((way, i) => (
+            <OneWay key={way.method} way={way} isFirst={i === 0} onTake={() => take(way.method)} />
+          ))}
+        </Ways>
+      </Block>
+    </>
+  );
+}
+
+function OneWay({
+  way,
+  isFirst,
+  onTake,
+}: {
+  readonly way: MethodChoice;
+  readonly isFirst: boolean;
+  readonly onTake: () => void;
+}) {
+  const { title, why, isPossible, minutes, days, money, risk } = way;
+  const facts = [
+    minutesInWords(minutes),
+    days > 0 ? (days === 1 ? '1 day' : `${days} days`) : null,
+    money > 0 ? `costs ${money}` : 'costs nothing',
+    `ends worse in ${Math.max(1, Math.round(1000 * risk))} of 1000`,
+  ];
+  return (
+    <Way $possible={isPossible}>
+      <div>
+        <strong>{title}</strong>
+        <p>
+          {!isPossible && <Muted>Not possible: </Muted>}
+          {why}
+        </p>
+        {isPossible && <Muted>{facts.filter(Boolean).join(' · ')}</Muted>}
+      </div>
+      {isPossible && (
+        <Button $kind={isFirst ? 'primary' : 'plain'} onPress={onTake} aria-label={`Take this way: ${title}`}>
+          Take this way
+        </Button>
+      )}
+    </Way>
+  );
+}

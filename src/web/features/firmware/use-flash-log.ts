@@ -1,0 +1,23 @@
+import { useCallback } from 'react';
+import type { FlashEnd } from '../../../core/casework';
+import type { FirmwareLog } from './FirmwareRoom';
+import type { Firmware } from './use-firmware';
+
+/** Writes how a flash ended to the log, where there is one, and takes the desk to what comes next. */
+export function useFlashLog({ desk, change, board, next }: Firmware, log: FirmwareLog | null) {
+  return useCallback(
+    async (end: FlashEnd, more: { readonly seconds?: number; readonly reason?: string } = {}) => {
+      if (!next) return;
+      const method = desk.method ?? (board?.flash ? 'bare-board' : 'menu');
+      const { purpose, installed: from } = desk;
+      const saved =
+        !log || (await log.record({ kind: 'firmware-flashed', method, purpose, from, to: next.version, end, ...more }));
+      if (!saved) return;
+      if (end === 'gave-up') return change({ watchFrom: null, marks: [], gates: [], step: 'stick', stick: null });
+      if (end === 'interrupted')
+        return change({ watchFrom: null, marks: [], gates: [], installed: null, purpose: 'recover', step: 'way' });
+      change({ watchFrom: null, marks: [], gates: [], step: 'after', afterwards: [] });
+    },
+    [desk, change, board, next, log],
+  );
+}
