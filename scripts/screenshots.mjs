@@ -21,12 +21,6 @@ const views = [
     path: demoCase('05'),
     act: (page) => page.getByRole('button', { name: /Liquid or dirt/ }).click(),
   },
-  {
-    name: 'case-orders',
-    path: demoCase('05'),
-    act: (page) => page.getByRole('button', { name: /Order of trials/ }).click(),
-  },
-  { name: 'case-memory', path: demoCase('04') },
   { name: 'case-memory-grid', path: demoCase('07') },
   {
     name: 'case-strip-down',
@@ -53,9 +47,44 @@ const views = [
       }
     },
   },
+  { name: 'board', path: '/boards/0d3a0b00-0000-4000-8000-000000000001' },
+  {
+    name: 'firmware-version',
+    path: `${demoCase('03')}/firmware`,
+    act: async (page) => {
+      await identify(page);
+      await page.getByText('One that knows a processor').click();
+    },
+  },
+  {
+    name: 'firmware-watch',
+    path: '/firmware',
+    act: async (page) => {
+      await identify(page);
+      await page.getByRole('button', { name: 'Choose the way' }).click();
+      await page.getByRole('button', { name: 'Take this way: Bare-board flash' }).click();
+      await page.getByRole('button', { name: 'Go to the flash' }).click();
+      for (const gate of await page.getByRole('checkbox').all()) await gate.check({ force: true });
+      await page.getByLabel('Set up so that').selectOption('name');
+      await page.getByRole('button', { name: 'Hold its button' }).click();
+      for (let blink = 0; blink < 5; blink++) {
+        await page.getByRole('img', { name: 'The light is on' }).waitFor();
+        await page.keyboard.press('Space');
+        await page.getByRole('img', { name: 'The light is off' }).waitFor();
+      }
+      await page.getByText('The board stopped').waitFor();
+      await page.keyboard.press('o');
+    },
+  },
   { name: 'case-tablet', path: demoCase('03'), size: { width: 820, height: 1180 } },
   { name: 'case-phone', path: demoCase('05'), size: { width: 390, height: 844 } },
 ];
+
+async function identify(page) {
+  await page.getByLabel('Name printed on the board').fill('Tern B35-M');
+  await page.getByLabel('Version that is on now').fill('F5');
+  await page.getByRole('button', { name: /^It is Tern/ }).click();
+}
 
 function launchServer(environment) {
   const server = spawn(process.execPath, [join(root, 'dist/server/main.js')], {

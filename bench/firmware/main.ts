@@ -87,7 +87,7 @@ async function making(folder: string, size: string, out: string) {
     process.execPath,
     [cli, 'stick', 'make', '--image', image, '--name', 'BOARD.BIN', '--size', size, '--out', join(folder, out)],
     {
-      stdio: 'inherit',
+      stdio: ['ignore', 'ignore', 'inherit'],
     },
   );
   let mostKib = 0;

@@ -207,3 +207,38 @@ test('the simulated board can be watched for practice, and says what was wrong',
   await page.keyboard.press('o');
   await expect(page.getByText('It gave up', { exact: true })).toBeVisible();
 });
+
+test('a board whose flash lost its power is recovered from its second image, and the log says how', async ({
+  page,
+  demo,
+}) => {
+  await toTheBay(page, demo.url, 'Power went');
+  await readPrint(page, { model: 'Auk Z9', version: '0512' });
+  await page.getByRole('button', { name: /^It is Auk/ }).click();
+  await page.getByText('One that knows a processor').click();
+  await page.getByLabel('Processor', { exact: true }).selectOption('Plover 90');
+  await expect(page.getByRole('status', { name: 'Plan' })).toContainText('The installed version knows Plover 90.');
+  await page.getByText('A certain one, or back to an older').click();
+  await page.getByLabel('Version', { exact: true }).selectOption('0701');
+  await expect(page.getByRole('status', { name: 'Plan' })).toContainText('0701 cannot be undone');
+  await page.getByText('Steps with no way back are allowed').click();
+  await page.getByRole('button', { name: 'Choose the way' }).click();
+  await page.getByRole('radio', { name: 'Yes, it reaches the menu' }).check({ force: true });
+  await page.getByRole('button', { name: /^Take this way: From the firmware/ }).click();
+  await page.getByRole('button', { name: 'Go to the flash' }).click();
+  await confirmGates(page);
+  await page.getByRole('button', { name: 'The power went out' }).click();
+  const ways = page.getByRole('list', { name: 'Ways, the cheapest first' }).getByRole('listitem');
+  await expect(ways.first()).toContainText('Start from the second image');
+  await expect(ways.filter({ hasText: 'own menu' })).toContainText('Its image is broken');
+  await page.getByRole('button', { name: 'Take this way: Start from the second image' }).click();
+  await confirmGates(page);
+  await page.getByRole('button', { name: 'It finished' }).click();
+  await page.getByLabel('Version that it shows now').fill('0512');
+  await expect(page.getByText('0512 is not 0701: the flash did not take, or it was misread.')).toBeVisible();
+  await page.getByRole('button', { name: 'Write the version down' }).click();
+  await expect(page.getByText('The flash did not take.')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the trials' }).first().click();
+  await expect(sheet(page)).toContainText('Interrupted while it wrote');
+  await expect(sheet(page)).toContainText('Recovered 0512 → 0701');
+});

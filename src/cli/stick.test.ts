@@ -101,16 +101,21 @@ test('a packed stick that is cut off is refused, and the exit code says so', () 
 /** A stick made by the system's own tools. */
 function foreign(
   name: string,
-  { type = 'c', label = 'dos', mkfs = ['-F', '32'] }: { type?: string; label?: string; mkfs?: string[] } = {},
+  {
+    type = 'c',
+    label = 'dos',
+    mkfs = ['-F', '32'],
+    more = '',
+  }: { type?: string; label?: string; mkfs?: string[]; more?: string } = {},
 ): string {
   const stick = at(name);
   writeFileSync(stick, '');
   truncateSync(stick, 128 * 2 ** 20);
   execFileSync('/usr/sbin/sfdisk', ['-q', stick], {
-    input: `label: ${label}\nstart=2048, type=${type}\n`,
+    input: `label: ${label}\nstart=2048,${more ? ' size=190000,' : ''} type=${type}\n${more}`,
     stdio: ['pipe', 'ignore', 'pipe'],
   });
-  tool('/usr/sbin/mkfs.vfat', ...mkfs, '--offset', '2048', stick, String((128 - 1) * 1024));
+  tool('/usr/sbin/mkfs.vfat', ...mkfs, '--offset', '2048', stick, String(more ? 95_000 : (128 - 1) * 1024));
   return stick;
 }
 const codes = ({ value }: ReturnType<typeof probe>) =>
@@ -141,6 +146,26 @@ test('wrong name, folder, label, file system and table are called out on sticks 
   ]);
   expect(codes(check(foreign('gpt.img', { label: 'gpt', type: 'EBD0A0A2-B9E5-4433-87C0-68B6B72699C7' })))).toEqual([
     'gpt',
+  ]);
+});
+
+test('a second partition and an image in many pieces on sticks of other tools are called out', () => {
+  const two = foreign('two.img', { more: 'start=200000, size=2048, type=83\n' });
+  tool('mcopy', '-i', two + offset, image, '::BOARD.BIN');
+  expect(codes(check(two))).toEqual(['several-partitions']);
+  const pieces = foreign('pieces.img');
+  // Full of small files but for the gaps that every second one leaves: the image must lie in many pieces.
+  const small = Array.from({ length: 60 }, (_, n) => at(`small${n}`));
+  for (const file of small) writeFileSync(file, Buffer.alloc(40_960, 1));
+  tool('mcopy', '-i', pieces + offset, ...small, '::');
+  const free = /([\d ]+) bytes free/.exec(tool('mdir', '-i', pieces + offset, '::'))?.[1]?.replaceAll(' ', '');
+  writeFileSync(at('rest'), Buffer.alloc(Number(free), 2));
+  tool('mcopy', '-i', pieces + offset, at('rest'), '::REST');
+  tool('mdel', '-i', pieces + offset, ...small.filter((_, n) => n % 2 === 0).map((_, n) => `::small${2 * n}`));
+  tool('mcopy', '-n', '-i', pieces + offset, image, '::BOARD.BIN');
+  expect([check(pieces, '--sha256', sha256(image)).value?.['verdict'], codes(check(pieces))]).toEqual([
+    'good-with-warnings',
+    ['fragmented'],
   ]);
 });
 

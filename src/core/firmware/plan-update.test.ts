@@ -188,3 +188,10 @@ test('with the version unknown every version stands under the answer that it wou
     { seed: 6, numRuns: 400 },
   );
 });
+
+test('a broken image is written again where the version on it is the one that is wanted', () => {
+  const again = planUpdate(board, 'F4', { kind: 'version', version: 'F4' }, { ...policy, rewrite: true });
+  expect(again.kind === 'plan' && again.steps.map(({ version }) => version)).toEqual(['F4']);
+  const older = planUpdate(board, 'F1', { kind: 'version', version: 'F3' }, { ...policy, rewrite: true });
+  expect(older.kind === 'plan' && older.steps.map(({ version }) => version)).toEqual(['F2', 'F3']);
+});

@@ -89,7 +89,7 @@ function planForAll(releases: readonly Release[], aim: Aim, policy: FirmwarePoli
 /** What a plan does, without planning it: the same key is the same steps. */
 function keyOf(releases: readonly Release[], from: number, { target }: Choice, policy: FirmwarePolicy): string {
   if (target === null) return 'none';
-  if (target === from) return 'stay';
+  if (target === from) return policy.rewrite ? String(target) : 'stay';
   const course = courseOf(releases, policy);
   if (target < from) return course.lastWithoutReturn(from) > target ? 'none' : String(target);
   const way = course.isAllowed(target) ? course.wayFrom(from, target) : null;
@@ -99,10 +99,15 @@ function keyOf(releases: readonly Release[], from: number, { target }: Choice, p
 function planFrom(releases: readonly Release[], from: number, choice: Choice, policy: FirmwarePolicy): UpdatePlan {
   const { target, why, ruledOut } = choice;
   if (target === null) return { kind: 'none', why, ruledOut: ruledOut() };
-  if (target === from)
-    return { kind: 'plan', steps: [], target: releases[from]?.version ?? '', why, ruledOut: ruledOut() };
+  if (target === from) return stay(releases[from]?.version ?? '', choice, policy);
   const way: Way = { from, target, why, ruledOut: ruledOut() };
   return target > from ? upgrade(releases, way, policy) : rollBack(releases, way);
+}
+
+/** Nothing is to be installed, unless what is on the board is broken. */
+function stay(version: string, { why, ruledOut }: Choice, { rewrite }: FirmwarePolicy): UpdatePlan {
+  const again: UpdateStep = { version, why: 'Written again: the image on the board is broken.' };
+  return { kind: 'plan', steps: rewrite ? [again] : [], target: version, why, ruledOut: ruledOut() };
 }
 
 function aimOf({ processors, releases }: BoardRevision, goal: FirmwareGoal, policy: FirmwarePolicy): Aim {

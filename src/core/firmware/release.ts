@@ -131,6 +131,8 @@ export interface FirmwarePolicy {
   readonly soakDays: number;
   /** The person said that a step which cannot be undone may be taken. */
   readonly allowIrreversible: boolean;
+  /** The image on the board is broken: what is on it already is written again. Default: false. */
+  readonly rewrite?: boolean | undefined;
   /** ISO 8601 date. */
   readonly today: string;
 }

@@ -98,7 +98,10 @@ export function ImageBlock({
               {image && (
                 <>
                   <dt>Size</dt>
-                  <dd>{sizeInWords(image.bytes)}</dd>
+                  <dd>
+                    {sizeInWords(image.bytes)}{' '}
+                    <Muted>opened and reckoned in {(inspected.milliseconds / 1000).toFixed(1)} s</Muted>
+                  </dd>
                   <dt>Inside</dt>
                   <dd>{volumeWords(image)}</dd>
                   <dt>CRC-32</dt>

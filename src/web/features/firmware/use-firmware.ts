@@ -41,12 +41,17 @@ export function useFirmware(key: string, startsByLog: boolean | null): Firmware 
   const { data, error } = useBoardDetail(desk.board?.id ?? null);
   const board = data?.board ?? null;
   const revision = board?.revisions.find((one) => one.revision === desk.board?.revision) ?? null;
-  const { installed, goal, soakDays, allowIrreversible } = desk;
+  const { installed, goal, soakDays, allowIrreversible, purpose } = desk;
   const plan = useMemo(
     () =>
       revision &&
-      planUpdate(revision, installed, goal, { soakDays, allowIrreversible, today: format(new Date(), 'yyyy-MM-dd') }),
-    [revision, installed, goal, soakDays, allowIrreversible],
+      planUpdate(revision, installed, goal, {
+        soakDays,
+        allowIrreversible,
+        rewrite: purpose === 'recover',
+        today: format(new Date(), 'yyyy-MM-dd'),
+      }),
+    [revision, installed, goal, soakDays, allowIrreversible, purpose],
   );
   const steps = plan?.kind === 'plan' ? plan.steps : [];
   const version = steps[0]?.version;

@@ -15,7 +15,7 @@ export function useFlashLog({ desk, change, board, next }: Firmware, log: Firmwa
       if (!saved) return;
       if (end === 'gave-up') return change({ watchFrom: null, marks: [], gates: [], step: 'stick', stick: null });
       if (end === 'interrupted')
-        return change({ watchFrom: null, marks: [], gates: [], installed: null, purpose: 'recover', step: 'way' });
+        return change({ watchFrom: null, marks: [], gates: [], purpose: 'recover', step: 'way' });
       change({ watchFrom: null, marks: [], gates: [], step: 'after', afterwards: [] });
     },
     [desk, change, board, next, log],
