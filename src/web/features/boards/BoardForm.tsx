@@ -18,6 +18,7 @@ import { RowsEditor } from './RowsEditor';
 
 const Form = styled.form`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 1.8rem;
 `;
 const Two = styled.div`

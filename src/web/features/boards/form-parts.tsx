@@ -8,6 +8,7 @@ import { RowsEditor } from './RowsEditor';
 
 export const Section = styled.section`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 0.7rem;
   h2 {
     font-size: 1.15rem;

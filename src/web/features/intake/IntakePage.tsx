@@ -3,6 +3,7 @@ import { Controller, useForm, type FieldErrors, type UseFormReturn } from 'react
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { CIRCUMSTANCES } from '../../../core/faults';
+import { useBoardDetail } from '../../api/boards';
 import { useOpenCase } from '../../api/cases';
 import { Page } from '../../app/Page';
 import { Button } from '../../components/Button';
@@ -78,12 +79,16 @@ export function IntakePage() {
   const open = useOpenCase();
   const navigate = useNavigate();
   const draft = form.watch();
+  const board = useBoardDetail(draft.board || null);
   const set = (change: Partial<IntakeDraft>) =>
     Object.entries(change).forEach(([name, value]) =>
       form.setValue(name as keyof IntakeDraft, value as never, { shouldDirty: true }),
     );
   const submit = form.handleSubmit(async (values) => {
-    await open.mutateAsync({ id: caseId, events: [openedFromDraft(values, { by, now: new Date() })] });
+    await open.mutateAsync({
+      id: caseId,
+      events: [openedFromDraft(values, { by, now: new Date(), board: board.data?.board ?? null })],
+    });
     clear();
     await navigate(`/cases/${caseId}`);
   });
@@ -121,7 +126,7 @@ export function IntakePage() {
         </Section>
         {open.error && <Notice kind="danger">{open.error.message}</Notice>}
         <Foot>
-          <Button type="submit" $kind="primary" isDisabled={open.isPending}>
+          <Button type="submit" $kind="primary" isDisabled={open.isPending || (draft.board !== '' && board.isPending)}>
             Open the case
           </Button>
           <Button

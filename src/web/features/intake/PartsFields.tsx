@@ -1,4 +1,6 @@
 import styled from 'styled-components';
+import { useBoardList } from '../../api/boards';
+import { Select } from '../../components/Select';
 import { CheckGrid, ChoiceGrid } from '../../components/ChoiceGrid';
 import { Stepper } from '../../components/Field';
 import { BOARD_FORMS } from '../../../core/machine';
@@ -63,6 +65,7 @@ export function PartsFields({ draft, set }: PartsFieldsProps) {
         />
       </Stack>
       <Stack>
+        <BoardOfBook value={draft.board} onChange={(board) => set({ board })} />
         <ChoiceGrid
           label="Power comes from"
           value={draft.power}
@@ -94,5 +97,23 @@ export function PartsFields({ draft, set }: PartsFieldsProps) {
         />
       </Stack>
     </Two>
+  );
+}
+
+/** The board, where the shop's book has it: its slots, lights and shared lanes are then known. */
+function BoardOfBook({ value, onChange }: { readonly value: string; readonly onChange: (id: string) => void }) {
+  const { data } = useBoardList();
+  if (!data || data.boards.length === 0) return null;
+  const choices = [
+    { id: '', label: 'Not known, or not in the book' },
+    ...data.boards.map(({ id, model }) => ({ id, label: model })),
+  ];
+  return (
+    <Select
+      label="Board"
+      value={choices.some(({ id }) => id === value) ? value : ''}
+      choices={choices}
+      onChange={onChange}
+    />
   );
 }

@@ -1,5 +1,7 @@
+import { fullBoard } from '../../../contracts/testing-board';
 import { foldCase } from '../../../core/casework';
 import { caseEventSchema } from '../../../contracts';
+import { completeMachine } from '../../../core/machine';
 import { emptyDraft, intakeSchema, openedFromDraft, type IntakeDraft } from './intake-draft';
 
 const draft: IntakeDraft = { ...emptyDraft, machine: ' Kiosk ', owner: 'Museum', complaint: 'Dead', told: 'dead' };
@@ -34,4 +36,23 @@ test('counts become parts; what is not there is not implied', () => {
 
 test('"nobody can say" is no evidence', () => {
   expect(opened({ told: 'unknown' }).told).toBeNull();
+});
+
+test('a board of the book brings its slots, its lights and the sockets that share lanes', () => {
+  const opened = openedFromDraft(
+    { ...emptyDraft, machine: 'M', board: 'x' },
+    { by: 'R', now: new Date(0), board: fullBoard },
+  );
+  expect(opened.machine.board).toMatchObject({
+    slots: [{ name: 'A2', channel: 'A' }],
+    stageLights: true,
+    sharing: [{ filled: 'M.2 2', switchesOff: ['SATA 3', 'SATA 4'] }],
+    sockets: { sata: ['SATA 1', 'SATA 2', 'SATA 3', 'SATA 4'], m2: ['M.2 1', 'M.2 2'] },
+  });
+  const twoSlots = { ...fullBoard, memorySlots: [...(fullBoard.memorySlots ?? []), { name: 'B2', channel: 'B' }] };
+  const machine = openedFromDraft(
+    { ...emptyDraft, machine: 'M' },
+    { by: 'R', now: new Date(0), board: twoSlots },
+  ).machine;
+  expect(completeMachine(machine)).toMatchObject({ ok: true });
 });

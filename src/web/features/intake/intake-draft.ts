@@ -3,7 +3,9 @@ import { CIRCUMSTANCES } from '../../../core/faults';
 import type { CaseOpened } from '../../../core/casework';
 import { BOARD_FORMS, type DeclaredPart } from '../../../core/machine';
 import { START_OUTCOMES } from '../../../core/startup';
+import type { BoardBookEntry } from '../../../core/firmware';
 import { newId } from '../../stores/new-id';
+import { boardFactsOf } from './board-facts';
 
 const text = (label: string, max: number) =>
   z.string().trim().min(1, `Write ${label}.`).max(max, `At most ${max} characters.`);
@@ -27,6 +29,7 @@ export const draftSchema = z.object({
   looseSupplies: z.number().int().min(0).max(2).default(0),
   looseModules: z.number().int().min(0).max(4).default(0),
   signals: z.array(z.enum(['stageLights', 'checkpointDisplay', 'speaker'])),
+  board: z.string().default(''),
 });
 
 /** What it must hold before a case is opened. */
@@ -57,6 +60,7 @@ export const emptyDraft: IntakeDraft = {
   looseSupplies: 0,
   looseModules: 0,
   signals: [],
+  board: '',
 };
 
 const several = (
@@ -76,8 +80,12 @@ const beside = (kind: 'supply' | 'module', count: number, from: number): Declare
     loose: true,
   }));
 
-/** The opening event that a complete draft stands for. */
-export function openedFromDraft(draft: IntakeDraft, { by, now }: { by: string; now: Date }): CaseOpened {
+/** The opening event that a complete draft stands for, with what the board book says of its board. */
+export function openedFromDraft(
+  draft: IntakeDraft,
+  { by, now, board = null }: { by: string; now: Date; board?: BoardBookEntry | null },
+): CaseOpened {
+  const facts = board ? boardFactsOf(board) : {};
   const parts: DeclaredPart[] = [
     {
       id: draft.power,
@@ -110,8 +118,9 @@ export function openedFromDraft(draft: IntakeDraft, { by, now }: { by: string; n
       name: draft.machine.trim(),
       parts,
       board: {
+        ...facts,
         ...(draft.form === 'usual' ? {} : { form: draft.form }),
-        stageLights: draft.signals.includes('stageLights'),
+        stageLights: facts.stageLights === true || draft.signals.includes('stageLights'),
         checkpointDisplay: draft.signals.includes('checkpointDisplay'),
         speaker: draft.signals.includes('speaker'),
       },

@@ -23,7 +23,12 @@ const Row = styled.li`
     background: ${({ theme }) => theme.panel};
   }
   @media (max-width: 760px) {
-    grid-template-columns: 4rem minmax(0, 1fr);
+    grid-template-columns: 3.4rem minmax(0, 1fr);
+    gap: 0.25rem 0.6rem;
+    align-items: start;
+    > :nth-child(n + 3) {
+      grid-column: 2;
+    }
   }
 `;
 const Number = styled.span`
@@ -83,8 +88,7 @@ export function QueueTable({ cases }: { readonly cases: readonly CaseSummary[] }
           </div>
           <Muted>
             {row.trials === 1 ? '1 trial' : `${row.trials} trials`}
-            <br />
-            {formatDistanceToNowStrict(new Date(row.updatedAt))} ago
+            <br /> {formatDistanceToNowStrict(new Date(row.updatedAt))} ago
           </Muted>
         </Row>
       ))}
