@@ -1,6 +1,6 @@
 import { execFileSync, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { mkdtempSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -181,6 +181,25 @@ test('the volumes of the free UEFI images are read as they are', () => {
     ],
   });
 });
+
+test.each(readdirSync('/usr/share/OVMF').filter((name) => name.endsWith('.fd')))(
+  'every volume of %s adds up, and together they fill the image from its start',
+  (name) => {
+    const path = `/usr/share/OVMF/${name}`;
+    const volumes = probe('firmware', 'inspect', path).value?.['volumes'] as {
+      offset: number;
+      lengthBytes: number;
+      headerChecksumValid: boolean;
+    }[];
+    expect(volumes.map(({ headerChecksumValid }) => headerChecksumValid)).not.toContain(false);
+    expect(volumes[0]?.offset).toBe(0);
+    volumes.slice(1).forEach(({ offset }, i) => {
+      expect(offset).toBeGreaterThanOrEqual((volumes[i]?.offset ?? 0) + (volumes[i]?.lengthBytes ?? 0));
+    });
+    const last = volumes.at(-1);
+    expect((last?.offset ?? 0) + (last?.lengthBytes ?? 0)).toBeLessThanOrEqual(statSync(path).size);
+  },
+);
 
 test('what cannot be done is refused with its option, and leaves nothing behind', () => {
   const out = at('never.img');

@@ -71,6 +71,7 @@ const bodies = {
     kind: z.literal('firmware-verified'),
     version: words(40).describe('As it is shown after the flash.'),
     setAgain: z.array(words(120)).max(40).describe('Settings that were set again.'),
+    done: z.array(words(120)).max(20).optional().describe('What was done before the first start.'),
   },
   resumed: { kind: z.literal('case-resumed') },
   closed: {

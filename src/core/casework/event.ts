@@ -143,6 +143,8 @@ export interface FirmwareVerified extends EventBase {
   readonly kind: 'firmware-verified';
   readonly version: string;
   readonly setAgain: readonly string[];
+  /** What was done before the first start. */
+  readonly done?: readonly string[];
 }
 
 /** Everything that can stand in a case's log. */

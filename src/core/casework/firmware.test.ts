@@ -91,3 +91,13 @@ test('a flash that is struck no longer counts', () => {
 test('a version after a flash needs a flash before it', () => {
   expect(() => fold(board, verified('F10'))).toThrow('nothing-flashed');
 });
+
+test('the first start after a flash has a long wait, the next one the usual', () => {
+  const waitOf = (...bodies: readonly EventBody[]) =>
+    diagnoseCase(fold(...bodies))
+      .alternatives.concat(diagnoseCase(fold(...bodies)).advice.trial ?? [])
+      .find(({ id }) => id === 'start')?.wait?.seconds;
+  expect(waitOf(board)).toBe(60);
+  expect(waitOf(board, flashed())).toBe(180);
+  expect(waitOf(board, flashed(), start('at-processor'))).toBe(60);
+});

@@ -157,12 +157,13 @@ function viewSuspect(
 }
 
 function viewOf(
-  { machine }: DiagnosisInput,
+  { machine, steps }: DiagnosisInput,
   { live, jointOf }: Plan,
   ranked: readonly Suspect[],
 ): (proposal: Proposal) => TrialView {
   const titles = new Map([...ranked].reverse().map(({ fault }) => [fault.repairClass.id, fault.title]));
   titles.set(rightClass, 'Nothing left to mend');
+  const isFirstAfterFlash = awaitsFirstStart(steps);
   const titleOf = live.classIds.map((id) => titles.get(id) ?? '');
   return ({ trial, minutes, bits, told, lacks }) => {
     const { chances, leaders, leads } = told ?? tell(jointOf(trial));
@@ -181,7 +182,7 @@ function viewOf(
       limits: limitsOf(trial),
       changes: describeChanges(machine, trial.changes),
       touches: touchesOf(trial),
-      wait: recommendedWait(machine, trial),
+      wait: recommendedWait(machine, trial, { isFirstAfterFlash }),
       outcomes: trial.outcomes.map(({ id, label }, o) => {
         const title = titleOf[leaders[o] ?? 0];
         return {
@@ -193,6 +194,12 @@ function viewOf(
       }),
     };
   };
+}
+
+/** Firmware was written and nobody has started it since. */
+function awaitsFirstStart(steps: readonly EvidenceStep[]): boolean {
+  const flashed = steps.findLastIndex(({ handling }) => handling.some(({ act }) => act === 'flash'));
+  return flashed > steps.findLastIndex((step) => seenStart(step) !== null);
 }
 
 function touchesOf({ part, changes, repair }: Trial): string[] {

@@ -25,6 +25,10 @@ export interface PracticeRun {
   readonly endsAtSeconds: number;
   /** The new version is on afterwards. */
   readonly isFlashed: boolean;
+  /** When the supply is heard to click: on, and off again at the end. */
+  readonly clicksAtSeconds: readonly number[];
+  /** The light of the processor's stage stays on meanwhile: there is no processor. It means nothing. */
+  readonly hasStageLight: boolean;
 }
 
 const usualPeriod = 0.8;
@@ -38,7 +42,7 @@ const off = (fromSeconds: number): LightStretch => ({ fromSeconds, light: 'off',
 export function practiceRun(flash: BareFlash, setUp: PracticeSetUp): PracticeRun {
   const hasPower = flash.plugs.every((plug) => setUp.plugs.includes(plug));
   if (!hasPower || setUp.heldSeconds < flash.holdSeconds)
-    return { stretches: [off(0)], endsAtSeconds: 0, isFlashed: false };
+    return { stretches: [off(0)], endsAtSeconds: 0, isFlashed: false, clicksAtSeconds: [], hasStageLight: false };
   const blinking = flash.phases.filter(({ light }) => light === 'blink');
   const firstPeriod = blinking[0]?.periodSeconds ?? usualPeriod;
   const isFound =
@@ -49,6 +53,8 @@ export function practiceRun(flash: BareFlash, setUp: PracticeSetUp): PracticeRun
       stretches: [{ fromSeconds: 0, light: 'blink', periodSeconds: firstPeriod }, off(endsAtSeconds)],
       endsAtSeconds,
       isFlashed: false,
+      clicksAtSeconds: [0],
+      hasStageLight: true,
     };
   }
   const stretches: LightStretch[] = [];
@@ -59,7 +65,7 @@ export function practiceRun(flash: BareFlash, setUp: PracticeSetUp): PracticeRun
   }
   const last = flash.phases.find(({ phase }) => phase === 'finished')?.light ?? 'off';
   stretches.push({ fromSeconds: at, light: last === 'steady' ? 'steady' : 'off', periodSeconds: null });
-  return { stretches, endsAtSeconds: at, isFlashed: true };
+  return { stretches, endsAtSeconds: at, isFlashed: true, clicksAtSeconds: [0, at], hasStageLight: true };
 }
 
 /** True while the light is on. */

@@ -149,4 +149,5 @@ test.each<[string, Partial<PracticeSetUp>, number, boolean]>([
   expect(run.endsAtSeconds).toBeCloseTo(endsAtSeconds, 6);
   expect(run.isFlashed).toBe(isFlashed);
   expect(isLit(run, run.endsAtSeconds + 1)).toBe(false);
+  expect(run.clicksAtSeconds).toHaveLength(isFlashed ? 2 : endsAtSeconds > 0 ? 1 : 0);
 });

@@ -16,8 +16,17 @@ const firmwareWork: readonly RepairId[] = ['update-firmware', 'recover-firmware'
  * three minutes, with more memory longer; after a firmware update 90 s and more. Where opinions differ the longer one
  * is taken.
  */
-export function recommendedWait(machine: Machine, trial: Trial): RecommendedWait | null {
+export function recommendedWait(
+  machine: Machine,
+  trial: Trial,
+  { isFirstAfterFlash = false }: { readonly isFirstAfterFlash?: boolean } = {},
+): RecommendedWait | null {
   if (trial.observe.kind !== 'start') return null;
+  if (isFirstAfterFlash)
+    return {
+      seconds: 180,
+      reason: 'The first start after a flash is long and may restart several times. A moving code is progress.',
+    };
   const repair = trial.repair?.repair;
   if (repair && firmwareWork.includes(repair))
     return { seconds: 90, reason: 'The first start after a firmware update is slow. A moving code is progress.' };

@@ -63,7 +63,10 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
         seen: [flashEndWords[event.end], event.reason].filter(Boolean).join('. '),
       };
     case 'firmware-verified':
-      return { done: 'Version after the flash', seen: [event.version, ...event.setAgain].join(', ') };
+      return {
+        done: 'Version after the flash',
+        seen: [event.version, ...event.setAgain, ...(event.done ?? [])].join(', '),
+      };
     case 'lacking-set': {
       const lacking = [...event.tools, ...event.spares.map((kind) => `spare ${kind.replaceAll('-', ' ')}`)];
       return { done: 'Not at hand', seen: lacking.length > 0 ? lacking.join(', ') : 'Nothing is lacking' };

@@ -24,9 +24,9 @@ const Wait = styled.div`
 `;
 
 const physical = [
-  { id: 'off', label: 'Supply off, cord out, button pressed: drained' },
-  { id: 'stick', label: 'Stick out' },
-  { id: 'parts', label: 'Processor, memory and picture in place for the first start' },
+  { id: 'drained', label: 'Supply off, cord out, button pressed: drained' },
+  { id: 'stick out', label: 'Stick out' },
+  { id: 'parts in place', label: 'Processor, memory and picture in place for the first start' },
 ];
 const settings = [
   { id: 'defaults', label: 'defaults loaded' },
@@ -51,7 +51,16 @@ export function AfterStep({ firmware, log }: StepProps) {
   const isSame = next !== null && shown.toLowerCase() === next.version.toLowerCase();
   const write = async () => {
     const seen = isSame && next ? next.version : shown;
-    if (log && !(await log.record({ kind: 'firmware-verified', version: seen, setAgain: [...again] }))) return;
+    if (
+      log &&
+      !(await log.record({
+        kind: 'firmware-verified',
+        version: seen,
+        setAgain: [...again],
+        ...(desk.afterwards.length > 0 ? { done: [...desk.afterwards] } : {}),
+      }))
+    )
+      return;
     setVersion('');
     if (!isSame)
       return setSaid(

@@ -117,7 +117,9 @@ export function PracticeBoard({
             </Hold>
           </Fields>
         )}
-        {desk.watchFrom !== null && !isOver && <p>Mark each blink as you see it.</p>}
+        {run && desk.watchFrom !== null && !isOver && (
+          <p>Mark each blink as you see it. {meanwhile(run.run, seconds)}</p>
+        )}
         {isOver && desk.watchFrom !== null && (
           <p role="status">
             {run.run.isFlashed
@@ -128,4 +130,12 @@ export function PracticeBoard({
       </div>
     </Board>
   );
+}
+
+const heardForSeconds = 2;
+
+/** What else the board does besides its light. */
+function meanwhile({ clicksAtSeconds, hasStageLight }: PracticeRun, seconds: number): string {
+  const clicks = clicksAtSeconds.some((at) => seconds >= at && seconds < at + heardForSeconds);
+  return [clicks ? 'The supply clicks.' : '', hasStageLight ? 'The stage light of the processor is on.' : ''].join(' ');
 }
