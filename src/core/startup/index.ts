@@ -1,6 +1,6 @@
 export { LINKS, LINK_IDS, linkIndex } from './link';
 export type { Link, LinkId } from './link';
-export { START_OUTCOMES, START_OUTCOME_LABELS, distributionOf, startOutcomeIndex } from './start-outcome';
+export { START_OUTCOMES, START_OUTCOME_LABELS, distributionOf, reachesMenu, startOutcomeIndex } from './start-outcome';
 export type { StartDistribution, StartOutcome } from './start-outcome';
 export { expectStageSignal } from './stage-signal';
 export { expectNoPicture, missingBreaks, spareDoubt } from './break';

@@ -44,6 +44,9 @@ export const START_OUTCOME_LABELS: Readonly<Record<StartOutcome, string>> = {
   works: 'Starts and stays up',
 };
 
+/** True where the start gets to a picture, and so to the firmware's menu: the outcomes stand in the order of how far it gets. */
+export const reachesMenu = (outcome: StartOutcome): boolean => startOutcomeIndex(outcome) > startOutcomeIndex('dark');
+
 export const startOutcomeIndex = (outcome: StartOutcome): number => START_OUTCOMES.indexOf(outcome);
 
 /** A distribution from a few weights, scaled to sum to 1. */

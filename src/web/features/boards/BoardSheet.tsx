@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { ToggleButton, ToggleButtonGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import type { BoardBookFile } from '../../../contracts';
 import { inWords, type BareFlash, type Release } from '../../../core/firmware';
+import { Toggles } from '../../components/Toggles';
 import { fonts } from '../../theme/tokens';
 import { lightWords, linkWords, phaseWords, resetWords } from './board-columns';
 import { HeaderDrawing } from './HeaderDrawing';
@@ -36,25 +36,8 @@ const Facts = styled.dl`
     font-weight: 600;
   }
 `;
-const Tabs = styled(ToggleButtonGroup)`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.35rem;
+const Tabs = styled.div`
   margin-bottom: 0.5rem;
-`;
-const Tab = styled(ToggleButton)`
-  min-height: 44px;
-  padding: 0 0.9rem;
-  border: 1px solid ${({ theme }) => theme.line};
-  border-radius: 6px;
-  background: ${({ theme }) => theme.panel};
-  cursor: pointer;
-  &[data-selected] {
-    background: ${({ theme }) => theme.strong};
-    border-color: ${({ theme }) => theme.strong};
-    color: ${({ theme }) => theme.onStrong};
-    font-weight: 600;
-  }
 `;
 const Releases = styled.ol`
   list-style: none;
@@ -150,18 +133,13 @@ function RevisionReleases({ board: { revisions } }: { readonly board: BoardBookF
   return (
     <section>
       <h2>Releases</h2>
-      <Tabs
-        aria-label="Revision"
-        selectionMode="single"
-        disallowEmptySelection
-        selectedKeys={[String(chosen)]}
-        onSelectionChange={(keys) => setChosen(Number([...keys][0] ?? 0))}
-      >
-        {revisions.map((one, i) => (
-          <Tab key={one.revision} id={String(i)}>
-            Revision {one.revision}
-          </Tab>
-        ))}
+      <Tabs>
+        <Toggles
+          label="Revision"
+          value={String(chosen)}
+          onChange={(id) => setChosen(Number(id))}
+          choices={revisions.map((one, i) => ({ id: String(i), label: `Revision ${one.revision}` }))}
+        />
       </Tabs>
       <p>
         <Muted>Knows from its first firmware:</Muted> {revision.processors.join(', ') || 'not written down'}

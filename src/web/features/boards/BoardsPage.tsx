@@ -1,7 +1,7 @@
 import { formatDistanceToNowStrict } from 'date-fns';
-import { FileUp, Plus, Search } from 'lucide-react';
+import { FileUp, Plus } from 'lucide-react';
 import { useState } from 'react';
-import { FileTrigger, Input, Label, SearchField } from 'react-aria-components';
+import { FileTrigger } from 'react-aria-components';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { boardBookFileSchema, fieldProblems, type BoardSummary } from '../../../contracts';
@@ -9,6 +9,7 @@ import { useBoardList, usePutBoard } from '../../api/boards';
 import { Page } from '../../app/Page';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
+import { SearchBox } from '../../components/SearchBox';
 import { newId } from '../../stores/new-id';
 
 const Tools = styled.div`
@@ -16,27 +17,9 @@ const Tools = styled.div`
   flex-wrap: wrap;
   gap: 0.6rem;
 `;
-const Find = styled(SearchField)`
-  position: relative;
+const Found = styled.div`
+  display: flex;
   margin-bottom: 1rem;
-  label {
-    position: absolute;
-    clip-path: inset(50%);
-  }
-  svg {
-    position: absolute;
-    left: 0.75rem;
-    top: 0.8rem;
-    color: ${({ theme }) => theme.muted};
-  }
-  input {
-    width: 100%;
-    min-height: 44px;
-    padding: 0.4rem 0.7rem 0.4rem 2.4rem;
-    border: 1px solid ${({ theme }) => theme.line};
-    border-radius: 6px;
-    background: ${({ theme }) => theme.panel};
-  }
 `;
 const Row = styled.li`
   position: relative;
@@ -101,11 +84,9 @@ export function BoardsPage() {
       }
     >
       {error && <Notice kind="danger">{error.message}</Notice>}
-      <Find value={search} onChange={setSearch}>
-        <Label>Search</Label>
-        <Search size={18} aria-hidden />
-        <Input placeholder="Name as printed on the board" />
-      </Find>
+      <Found>
+        <SearchBox value={search} onChange={setSearch} placeholder="Name as printed on the board" />
+      </Found>
       <ul aria-label="Boards">
         {shown.map((board) => (
           <BoardRow key={board.id} board={board} />
