@@ -4,9 +4,9 @@ import { expect, test } from '../support/program';
 
 test('a board is added by hand, its mistakes marked at their fields, its releases read from a table', async ({
   page,
-  demo,
+  usedDemo,
 }) => {
-  await page.goto(`${demo.url}/boards`);
+  await page.goto(`${usedDemo.url}/boards`);
   await page.getByRole('button', { name: 'New board' }).click();
   await page.getByRole('button', { name: 'Save the board' }).click();
   await expect(page.getByLabel('Name, as printed on board and box')).toHaveAttribute('aria-invalid', 'true');
@@ -47,9 +47,9 @@ test('a board is added by hand, its mistakes marked at their fields, its release
 
 test('a board goes out as a file and comes in again; a file that does not fit is refused at its fields', async ({
   page,
-  demo,
+  usedDemo,
 }) => {
-  await page.goto(`${demo.url}/boards`);
+  await page.goto(`${usedDemo.url}/boards`);
   await page.getByRole('link', { name: 'Tern B35-H' }).click();
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
@@ -80,12 +80,12 @@ test('a board goes out as a file and comes in again; a file that does not fit is
 
 test('of two who edit one board the second is told, and loses nothing of what was typed', async ({
   page,
-  demo,
+  usedDemo,
   context,
 }) => {
   const other = await context.newPage();
   for (const one of [page, other]) {
-    await one.goto(`${demo.url}/boards`);
+    await one.goto(`${usedDemo.url}/boards`);
     await one.getByRole('link', { name: 'Auk Z9' }).click();
     await one.getByRole('button', { name: 'Edit' }).click();
   }

@@ -26,7 +26,10 @@ test('a case entered in the browser is there after the server was killed and sta
   program,
 }) => {
   await takeIn(page, program.url, { machine: 'Survivor', told: 'Restarts over and over' });
+  // It shows at once; what the server has acknowledged must not be lost.
+  const acknowledged = page.waitForResponse((answer) => answer.url().endsWith('/events') && answer.status() === 201);
   await see(page, 'Restarts over and over');
+  await acknowledged;
   await expect(sheet(page).getByRole('listitem')).toHaveCount(2);
   const address = page.url();
   await program.kill();

@@ -45,12 +45,12 @@ async function flashWell(page: Page): Promise<void> {
 
 test('a newer processor on an old board: from the plan over a stepping stone to the version that was read', async ({
   page,
-  demo,
+  usedDemo,
 }) => {
   test.setTimeout(180_000);
   await page.clock.install();
   await lendFolder(page);
-  await toTheBay(page, demo.url, 'Newer than its board');
+  await toTheBay(page, usedDemo.url, 'Newer than its board');
   await readPrint(page, { model: 'tern b35-m', revision: 'Rev 1.1', version: 'F3' });
   await expect(page.getByText('Easily taken for it: Tern B35-H')).toBeVisible();
   await page.getByRole('button', { name: 'It is Tern B35-M, revision 1.1' }).click();
@@ -100,8 +100,8 @@ test('a newer processor on an old board: from the plan over a stepping stone to 
   await expect(entries).toContainText('F10, boot order');
 });
 
-test('a wrong revision is found out before anything is flashed', async ({ page, demo }) => {
-  await toTheBay(page, demo.url, 'Two revisions');
+test('a wrong revision is found out before anything is flashed', async ({ page, usedDemo }) => {
+  await toTheBay(page, usedDemo.url, 'Two revisions');
   await readPrint(page, { model: 'Tern B35-M', revision: '1.0', version: 'F5' });
   await expect(page.getByRole('alert')).toContainText(
     'The print says revision 1.0, but version F5 exists only for Tern B35-M 1.1. Read both again. Flash nothing until they agree.',
@@ -119,13 +119,13 @@ test('a wrong revision is found out before anything is flashed', async ({ page, 
   );
 });
 
-test('a flash that gives up after some seconds ends at the name on the stick', async ({ page, demo }, info) => {
+test('a flash that gives up after some seconds ends at the name on the stick', async ({ page, usedDemo }, info) => {
   const image = info.outputPath('tern.bin');
   writeFileSync(image, imageBytes(3).subarray(0, 2 ** 20));
   const stick = info.outputPath('stick.img');
   stickOfOtherTools(stick, image, 'TERN35M.BIN.bin');
   await page.clock.install();
-  await toTheBay(page, demo.url, 'Gives up');
+  await toTheBay(page, usedDemo.url, 'Gives up');
   await readPrint(page, { model: 'Tern B35-M', version: 'F5' });
   await page.getByRole('button', { name: /^It is Tern/ }).click();
   await page.getByRole('button', { name: 'Choose the way' }).click();
@@ -151,9 +151,9 @@ test('a flash that gives up after some seconds ends at the name on the stick', a
 
 test('a stick that is saved packed is judged good when it comes back; an archive with a password is refused', async ({
   page,
-  demo,
+  usedDemo,
 }, info) => {
-  await page.goto(`${demo.url}/firmware`);
+  await page.goto(`${usedDemo.url}/firmware`);
   await readPrint(page, { model: 'Tern B35-M', version: 'F5' });
   await page.getByRole('button', { name: /^It is Tern/ }).click();
   await page
@@ -188,8 +188,8 @@ test('a stick that is saved packed is judged good when it comes back; an archive
   await expect(page.getByText('The stick is good.')).toBeVisible();
 });
 
-test('the simulated board can be watched for practice, and says what was wrong', async ({ page, demo }) => {
-  await page.goto(`${demo.url}/firmware`);
+test('the simulated board can be watched for practice, and says what was wrong', async ({ page, usedDemo }) => {
+  await page.goto(`${usedDemo.url}/firmware`);
   await readPrint(page, { model: 'Tern B35-M', version: 'F5' });
   await page.getByRole('button', { name: /^It is Tern/ }).click();
   await page.getByRole('button', { name: 'Choose the way' }).click();
@@ -210,9 +210,9 @@ test('the simulated board can be watched for practice, and says what was wrong',
 
 test('a board whose flash lost its power is recovered from its second image, and the log says how', async ({
   page,
-  demo,
+  usedDemo,
 }) => {
-  await toTheBay(page, demo.url, 'Power went');
+  await toTheBay(page, usedDemo.url, 'Power went');
   await readPrint(page, { model: 'Auk Z9', version: '0512' });
   await page.getByRole('button', { name: /^It is Auk/ }).click();
   await page.getByText('One that knows a processor').click();

@@ -48,28 +48,36 @@ const ended = (child: ChildProcess, signal: NodeJS.Signals) =>
     child.kill(signal);
   });
 
-async function withProgram(demo: boolean, worker: number, lend: (program: Program) => Promise<void>): Promise<void> {
-  const name = `e2e_${process.pid}_${worker}_${demo ? 'demo' : 'empty'}_${Date.now()}`;
+async function withProgram(
+  data: 'empty' | 'demo' | 'used',
+  worker: number,
+  lend: (program: Program) => Promise<void>,
+): Promise<void> {
+  const name = `e2e_${process.pid}_${worker}_${data}_${Date.now()}`;
   await query(`CREATE DATABASE ${name}`);
   const databaseUrl = new URL(process.env['TEST_DATABASE_URL'] ?? '');
   databaseUrl.pathname = `/${name}`;
-  let running = await launch(databaseUrl.href, 0, demo);
+  let running = await launch(databaseUrl.href, 0, data !== 'empty');
   const { url } = running;
   await lend({
     url,
     kill: () => ended(running.child, 'SIGKILL'),
     start: async () => {
-      running = await launch(databaseUrl.href, Number(new URL(url).port), demo);
+      running = await launch(databaseUrl.href, Number(new URL(url).port), data !== 'empty');
     },
   });
   await ended(running.child, 'SIGTERM');
   await query(`DROP DATABASE ${name} WITH (FORCE)`);
 }
 
-/** Tests get a program without cases (`program`) or with the demo cases (`demo`), one of each a worker. */
-export const test = base.extend<object, { program: Program; demo: Program }>({
-  program: [({}, use, info) => withProgram(false, info.workerIndex, use), { scope: 'worker' }],
-  demo: [({}, use, info) => withProgram(true, info.workerIndex, use), { scope: 'worker' }],
+/**
+ * Tests get a program without cases (`program`), with the demo as it is loaded (`demo`), or with a demo that they may
+ * add to (`usedDemo`), one of each a worker.
+ */
+export const test = base.extend<object, { program: Program; demo: Program; usedDemo: Program }>({
+  program: [({}, use, info) => withProgram('empty', info.workerIndex, use), { scope: 'worker' }],
+  demo: [({}, use, info) => withProgram('demo', info.workerIndex, use), { scope: 'worker' }],
+  usedDemo: [({}, use, info) => withProgram('used', info.workerIndex, use), { scope: 'worker' }],
 });
 
 export { expect } from '@playwright/test';
