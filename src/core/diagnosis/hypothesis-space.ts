@@ -1,6 +1,6 @@
 import type { Machine } from '../machine';
 import { breakOf, instantiateFaults, type Circumstance, type FaultInstance } from '../faults';
-import { linkIndex } from '../startup';
+import { linkIndex, type StartDistribution } from '../startup';
 import type { PresentFault } from '../trials';
 
 /** One fault showing in one way. A machine keeps to one way, so each way is a hypothesis of its own. */
@@ -68,11 +68,19 @@ function variantsOf(fault: FaultInstance, faultIndex: number, machine: Machine):
   const shares = sharesOf(fault.mode.looks.map(({ weight }) => weight));
   return fault.mode.looks.map((look, i) => {
     const stops = breakOf(fault, look, machine);
-    const showsAs = [...stops.shows.entries()].flatMap(([outcome, chance]) =>
-      chance > 0 ? [{ outcome, chance }] : [],
-    );
-    return { fault, faultIndex, present: { fault, stops }, share: shares[i] ?? 0, showsAs };
+    return { fault, faultIndex, present: { fault, stops }, share: shares[i] ?? 0, showsAs: showingsOf(stops.shows) };
   });
+}
+
+/** Most faults show as one of a few distributions, which they share. */
+const showings = new WeakMap<StartDistribution, readonly Showing[]>();
+
+function showingsOf(shows: StartDistribution): readonly Showing[] {
+  const known =
+    showings.get(shows) ??
+    [...shows.entries()].flatMap(([outcome, chance]) => (chance > 0 ? [{ outcome, chance }] : []));
+  showings.set(shows, known);
+  return known;
 }
 
 const sharesOf = (weights: readonly number[]): number[] => {

@@ -5,6 +5,7 @@ import type { HypothesisSpace } from './hypothesis-space';
 import { passAfter } from './joint-chances';
 import { actingFaults, actingFrom, compileTrial, type OutcomeModel } from './outcome-model';
 import { configurationKey } from './same-evidence';
+import { factsOf } from './variant-facts';
 
 /** A trial that is possible in a configuration, ready to be weighed. */
 export interface ReadyTrial {
@@ -94,16 +95,12 @@ function observedKey({ observe, part }: Trial): string {
 
 /** Looks up what a trial may cure: only faults at the parts that it handles or of the class that it mends. */
 function createCures({ variants }: HypothesisSpace): ModelBook['curesOf'] {
-  const atPart = new Map<string, number[]>();
+  const { atPart } = factsOf(variants);
   const inClass = new Map<string, number[]>();
-  const put = (map: Map<string, number[]>, key: string, v: number) => {
-    const list = map.get(key);
-    if (list) list.push(v);
-    else map.set(key, [v]);
-  };
   variants.forEach(({ fault }, v) => {
-    for (const id of new Set([fault.part.id, fault.repairClass.part.id])) put(atPart, id, v);
-    put(inClass, fault.repairClass.id, v);
+    const list = inClass.get(fault.repairClass.id);
+    if (list) list.push(v);
+    else inClass.set(fault.repairClass.id, [v]);
   });
   return (trial) => {
     const touched = new Set([

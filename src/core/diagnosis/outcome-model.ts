@@ -1,6 +1,6 @@
 import { isOriginalIn, type Configuration, type Machine, type Part } from '../machine';
-import { canAct, isAtPart, type FaultInstance } from '../faults';
-import { expectStart, linkIndex, missingBreaks, spareDoubt, type LinkId, type StartDepth } from '../startup';
+import { canAct, type FaultInstance } from '../faults';
+import { expectStart, linkIndex, LINKS, missingBreaks, spareDoubt, type LinkId, type StartDepth } from '../startup';
 import {
   chancesOfGrades,
   deadBell,
@@ -14,6 +14,7 @@ import {
 } from '../trials';
 import { unknownKeepsToLook } from './expect-outcomes';
 import type { Showing, Variant } from './hypothesis-space';
+import { factsOf } from './variant-facts';
 
 /**
  * What a trial would show in one configuration, compiled so that any set of up to two faults costs a few operations.
@@ -97,21 +98,12 @@ function decidersOf(pass: Float64Array): Int32Array {
 
 /** By variant: chance that it does not stop an attempt in this configuration, among those that count. */
 function passes({ acting, variants }: Compiling, counts: (link: number) => boolean): Float64Array {
+  const { faultIndex, link, stops } = factsOf(variants);
+  const counted = LINKS.map((_, at) => counts(at));
   const pass = new Float64Array(variants.length).fill(1);
-  for (let v = 0; v < pass.length; v++) {
-    const variant = variants[v];
-    if (variant && acting[variant.faultIndex] === 1 && counts(linkIndex(variant.fault.link)))
-      pass[v] = 1 - variant.present.stops.chance;
-  }
+  for (let v = 0; v < pass.length; v++)
+    if (acting[faultIndex[v] ?? 0] === 1 && counted[link[v] ?? 0]) pass[v] = 1 - (stops[v] ?? 0);
   return pass;
-}
-
-/** The ways of showing never change; every start of a machine shares them. */
-const showingsOf = new WeakMap<readonly Variant[], readonly (readonly Showing[])[]>();
-function startShowings(variants: readonly Variant[]): readonly (readonly Showing[])[] {
-  const known = showingsOf.get(variants) ?? variants.map(({ showsAs }) => showsAs);
-  showingsOf.set(variants, known);
-  return known;
 }
 
 function compileStart(depth: StartDepth, compiling: Compiling): OutcomeModel {
@@ -124,14 +116,12 @@ function compileStart(depth: StartDepth, compiling: Compiling): OutcomeModel {
     width: none.length,
     pass,
     deciders: decidersOf(pass),
-    shows: startShowings(variants),
+    shows: factsOf(variants).showsAtStart,
     none,
     badSpare: spareDoubt(machine, configuration),
     density: null,
   };
 }
-
-const signGone: readonly Showing[] = [{ outcome: 1, chance: 1 }];
 
 /** A look whose sign is whether the chain passes a link. */
 function compileSign(
@@ -152,7 +142,7 @@ function compileSign(
     width,
     pass,
     deciders: decidersOf(pass),
-    shows: variants.map(() => signGone),
+    shows: factsOf(variants).showsAsSign,
     none,
     badSpare: null,
     density: null,
@@ -169,14 +159,13 @@ function compileSighting(look: Look, part: Part, { configuration, variants }: Co
   const none = new Float64Array(width).fill(falseAlarm / (width - 1));
   none[0] = 1 - falseAlarm;
   if (isOriginalIn(configuration, part.id))
-    variants.forEach(({ fault }, v) => {
-      if (!isAtPart(fault, part.id)) return;
-      const sighting = fault.mode.seen?.find((s) => s.look === look.id);
+    for (const v of factsOf(variants).atPart.get(part.id) ?? []) {
+      const sighting = variants[v]?.fault.mode.seen?.find((seen) => seen.look === look.id);
       const outcome = look.options.findIndex(({ id }) => id === sighting?.as);
-      if (!sighting || outcome < 0) return;
+      if (!sighting || outcome < 0) continue;
       pass[v] = 1 - sighting.chance;
       shows[v] = [{ outcome, chance: 1 }];
-    });
+    }
   return { width, pass, deciders: decidersOf(pass), shows, none, badSpare: null, density: null };
 }
 

@@ -54,7 +54,22 @@ export function repairClassOf(id: RepairId, part: Part): RepairClass {
  * circumstances, and "something else" at every link.
  * @returns at least twelve instances with positive weights; ids are unique.
  */
-export function instantiateFaults(machine: Machine, circumstances: readonly Circumstance[] = []): FaultInstance[] {
+export function instantiateFaults(
+  machine: Machine,
+  circumstances: readonly Circumstance[] = [],
+): readonly FaultInstance[] {
+  const ofMachine = instances.get(machine) ?? new Map<string, readonly FaultInstance[]>();
+  instances.set(machine, ofMachine);
+  const key = circumstances.join(' ');
+  const known = ofMachine.get(key) ?? instantiateAll(machine, circumstances);
+  ofMachine.set(key, known);
+  return known;
+}
+
+/** A machine's faults never change; a case asks for them at several places. */
+const instances = new WeakMap<Machine, Map<string, readonly FaultInstance[]>>();
+
+function instantiateAll(machine: Machine, circumstances: readonly Circumstance[]): readonly FaultInstance[] {
   const known = FAULT_MODES.flatMap((mode) =>
     machine.parts
       .filter((part) => part.kind === mode.at && (mode.existsIn?.(machine, part) ?? true))

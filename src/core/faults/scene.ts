@@ -7,6 +7,7 @@ import {
   slotId,
   slotOf,
   socketsOff,
+  type Configuration,
   type Machine,
   type Part,
   type PartKind,
@@ -29,7 +30,26 @@ export const inTheCase = (scene: Scene): boolean => originalAttached(scene) && s
 export const withFoundSettings = (scene: Scene): boolean =>
   originalAttached(scene) && scene.configuration.settings === 'as-found';
 
-const fitted = ({ machine, configuration }: Scene): Part[] => fittedModules(machine, configuration);
+/** What many faults ask of the same machine in the same configuration, answered once. */
+interface Asked {
+  readonly modules: Part[];
+  readonly originals: Map<PartKind, boolean>;
+}
+
+const asked = new WeakMap<Machine, WeakMap<Configuration, Asked>>();
+
+function askedOf({ machine, configuration }: Scene): Asked {
+  const ofMachine = asked.get(machine) ?? new WeakMap<Configuration, Asked>();
+  asked.set(machine, ofMachine);
+  const known = ofMachine.get(configuration) ?? {
+    modules: fittedModules(machine, configuration),
+    originals: new Map<PartKind, boolean>(),
+  };
+  ofMachine.set(configuration, known);
+  return known;
+}
+
+const fitted = (scene: Scene): Part[] => askedOf(scene).modules;
 
 export const slotInUse = (scene: Scene): boolean =>
   boardIsOriginal(scene) && fitted(scene).some((module) => slotOf(scene.configuration, module) === scene.part.id);
@@ -46,8 +66,14 @@ export const modulesWhereFound = (scene: Scene): boolean =>
 
 export const boardIsOriginal = (scene: Scene): boolean => isOriginalKind('board', scene);
 
-const isOriginalKind = (kind: PartKind, { machine, configuration }: Scene): boolean =>
-  machine.parts.every((part) => part.kind !== kind || isOriginalIn(configuration, part.id));
+function isOriginalKind(kind: PartKind, scene: Scene): boolean {
+  const { originals } = askedOf(scene);
+  const known =
+    originals.get(kind) ??
+    scene.machine.parts.every((part) => part.kind !== kind || isOriginalIn(scene.configuration, part.id));
+  originals.set(kind, known);
+  return known;
+}
 
 /** A spare processor is one that the board has known from its first firmware. */
 export const withOwnProcessor = (scene: Scene): boolean =>

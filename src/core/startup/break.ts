@@ -6,6 +6,7 @@ import {
   type Machine,
   type Part,
   type PartKind,
+  type Placement,
 } from '../machine';
 import type { LinkId } from './link';
 import { expectStageSignal } from './stage-signal';
@@ -21,6 +22,10 @@ export interface Break {
 
 const nothing = distributionOf({ dead: 1 });
 const noSystem = distributionOf({ 'no-boot': 1 });
+const noKeyboard = distributionOf({ 'message-keyboard': 1 });
+const tooHot = distributionOf({ 'cuts-out': 1 });
+const darkWithStages = distributionOf({ dark: 0.9, blank: 0.1 });
+const darkWithout = distributionOf({ blank: 0.85, dark: 0.15 });
 
 /**
  * What the configuration itself makes impossible: no module means that the memory link cannot pass, and so on.
@@ -44,8 +49,7 @@ export function missingBreaks(machine: Machine, configuration: Configuration): B
 
 /** The machine starts and nothing is on the screen: told from a hang only where the board shows its stages. */
 export function expectNoPicture(machine: Machine): StartDistribution {
-  const showsStages = machine.board.stageLights || machine.board.checkpointDisplay;
-  return distributionOf(showsStages ? { dark: 0.9, blank: 0.1 } : { blank: 0.85, dark: 0.15 });
+  return machine.board.stageLights || machine.board.checkpointDisplay ? darkWithStages : darkWithout;
 }
 
 /** Chance that a spare or new part taken for good is bad itself: starting judgement. */
@@ -69,15 +73,17 @@ function badPartShows(part: Part, machine: Machine): StartDistribution | null {
     case 'display-cable':
       return expectNoPicture(machine);
     case 'keyboard':
-      return distributionOf({ 'message-keyboard': 1 });
+      return noKeyboard;
     case 'cooler':
-      return distributionOf({ 'cuts-out': 1 });
+      return tooHot;
     case 'drive':
       return noSystem;
     default:
       return null;
   }
 }
+
+const isForeign = ({ state }: Placement): boolean => state === 'spare' || state === 'new';
 
 /**
  * The chance that one of the spares in place is bad itself, and what that shows, whatever else is wrong; null if no
@@ -87,8 +93,9 @@ export function spareDoubt(
   machine: Machine,
   configuration: Configuration,
 ): { readonly chance: number; readonly shows: StartDistribution } | null {
+  if (!Object.values(configuration.placements).some(isForeign)) return null;
   const bad = machine.parts
-    .filter((part) => ['spare', 'new'].includes(placementOf(configuration, part.id).state))
+    .filter((part) => isForeign(placementOf(configuration, part.id)))
     .map((part) => badPartShows(part, machine))
     .filter((shows) => shows !== null);
   if (bad.length === 0) return null;

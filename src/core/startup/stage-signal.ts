@@ -21,6 +21,17 @@ const stages: readonly Stage[] = ['processor', 'memory', 'graphics'];
  * @example expectStageSignal('memory', { ...board, speaker: true }) // => mostly "at-memory", some "blank"
  */
 export function expectStageSignal(stage: Stage, board: BoardFacts): StartDistribution {
+  const ofBoard = signals.get(board) ?? new Map<Stage, StartDistribution>();
+  signals.set(board, ofBoard);
+  const known = ofBoard.get(stage) ?? signalOf(stage, board);
+  ofBoard.set(stage, known);
+  return known;
+}
+
+/** A board's signals never change; every fault and trial shares them. */
+const signals = new WeakMap<BoardFacts, Map<Stage, StartDistribution>>();
+
+function signalOf(stage: Stage, board: BoardFacts): StartDistribution {
   const silent =
     (board.stageLights ? 1 - lightsTell : 1) *
     (board.checkpointDisplay ? 1 - displayTells : 1) *
