@@ -133,3 +133,19 @@ test('content that is not what the archive lists comes out of it as damaged, not
   const opened = openArchive(zip);
   expect(opened.ok && opened.read('board.bin')).toMatchObject({ ok: false, problem: { code: 'bad-data' } });
 });
+
+test('an archive cut off at any byte is refused, never half opened', () => {
+  const zip = zipSync({ 'release/board.bin': pattern(700), 'read me.txt': pattern(40) });
+  for (let cut = 0; cut < zip.length; cut++) {
+    const opened = openArchive(zip.slice(0, cut));
+    expect(opened.ok).toBe(false);
+  }
+});
+
+test('an image cut off at any byte of a volume header has no such volume, or one that is cut', () => {
+  for (let cut = mib; cut < mib + 80; cut++) {
+    const volumes = firmwareVolumes(image.slice(0, cut));
+    expect(volumes[0]).toMatchObject({ offset: 0, headerChecksumValid: true, isCut: false });
+    expect(volumes.slice(1).every(({ isCut }) => isCut)).toBe(true);
+  }
+});

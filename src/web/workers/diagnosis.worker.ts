@@ -9,8 +9,8 @@ export interface DiagnosisRequest {
 }
 
 /**
- * The diagnosis comes first, with most of its other trials in brief (no steps, no outcomes): they are nine tenths of it.
- * They follow whole, with what the ways of ordering would take.
+ * The diagnosis comes first, with most of its other trials in brief and without the evidence of its last suspects: they
+ * are nine tenths of it, and to hand them over takes time. They follow whole, with what the ways of ordering would take.
  */
 export type DiagnosisAnswer =
   | {
@@ -23,13 +23,24 @@ export type DiagnosisAnswer =
       readonly kind: 'rest';
       readonly ticket: number;
       readonly alternatives: readonly TrialView[];
+      readonly suspects: Diagnosis['suspects'];
       readonly prices: readonly SchoolPrice[];
     };
 
 const diagnose = createCaseDiagnoser();
 const answer = (message: DiagnosisAnswer) => self.postMessage(message);
 
-const brief = (trial: TrialView): TrialView => ({ ...trial, steps: [], outcomes: [] });
+const brief = (trial: TrialView): TrialView => ({
+  ...trial,
+  purpose: '',
+  steps: [],
+  cautions: [],
+  touches: [],
+  outcomes: [],
+});
+
+/** So many suspects come with their evidence at once: as many as are listed, and some more. */
+const mostWhole = 12;
 
 self.onmessage = ({ data: { ticket, events, chosen } }: MessageEvent<DiagnosisRequest>) => {
   const begin = performance.now();
@@ -37,8 +48,10 @@ self.onmessage = ({ data: { ticket, events, chosen } }: MessageEvent<DiagnosisRe
   const diagnosis = folded.ok ? diagnose(folded.state) : null;
   const milliseconds = performance.now() - begin;
   if (!diagnosis) return answer({ kind: 'diagnosis', ticket, diagnosis, milliseconds });
-  const { alternatives } = diagnosis;
+  const { alternatives, suspects } = diagnosis;
   const first = alternatives.map((trial) => (trial.id === 'start' || trial.id === chosen ? trial : brief(trial)));
-  answer({ kind: 'diagnosis', ticket, diagnosis: { ...diagnosis, alternatives: first }, milliseconds });
-  answer({ kind: 'rest', ticket, alternatives, prices: diagnose.schoolPrices() });
+  const ranked = suspects.map((suspect, rank) => (rank < mostWhole ? suspect : { ...suspect, evidence: [] }));
+  const reduced = { ...diagnosis, alternatives: first, suspects: ranked };
+  answer({ kind: 'diagnosis', ticket, diagnosis: reduced, milliseconds });
+  answer({ kind: 'rest', ticket, alternatives, suspects, prices: diagnose.schoolPrices() });
 };

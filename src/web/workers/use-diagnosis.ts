@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { CaseEvent } from '../../core/casework';
-import type { Diagnosis, SchoolPrice, TrialView } from '../../core/diagnosis';
+import type { Diagnosis, SchoolPrice } from '../../core/diagnosis';
 import type { DiagnosisAnswer, DiagnosisRequest } from './diagnosis.worker';
 
 interface Reckoned {
@@ -20,8 +20,8 @@ interface Priced {
   readonly prices: readonly SchoolPrice[];
 }
 
-const withAlternatives = (answer: Answer | null, alternatives: readonly TrialView[]): Answer | null =>
-  answer?.diagnosis ? { ...answer, diagnosis: { ...answer.diagnosis, alternatives } } : answer;
+const withRest = (answer: Answer | null, rest: Pick<Diagnosis, 'alternatives' | 'suspects'>): Answer | null =>
+  answer?.diagnosis ? { ...answer, diagnosis: { ...answer.diagnosis, ...rest } } : answer;
 
 /**
  * The diagnosis of a log, reckoned off the main thread. Null until the first answer; then the newest answer, with
@@ -45,7 +45,7 @@ export function useDiagnosis(events: readonly CaseEvent[] | null, chosen: string
         case 'diagnosis':
           return setAnswer({ of, diagnosis: data.diagnosis });
         case 'rest':
-          setAnswer((before) => withAlternatives(before, data.alternatives));
+          setAnswer((before) => withRest(before, { alternatives: data.alternatives, suspects: data.suspects }));
           return setPriced({ of, prices: data.prices });
       }
     };
