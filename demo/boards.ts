@@ -34,21 +34,21 @@ const stageLights: BoardBookFile['stageLights'] = [
 /** Old enough to need a step on the way to the newest processors; flashes itself without one. */
 const ternM: BoardBookFile = {
   ...file,
-  model: 'Tern B35-M',
+  model: 'Tern 4-M',
   setupKey: 'Delete',
   revisions: [
     {
       revision: '1.0',
       processors: ['Kestrel 2', 'Kestrel 3'],
       releases: [
-        { version: 'F1', date: '2023-02-14', notes: 'First release.' },
-        { version: 'F2', date: '2023-09-01', notes: 'Memory training is quicker.' },
+        { version: 'R1', date: '2023-02-14', notes: 'First release.' },
+        { version: 'R2', date: '2023-09-01', notes: 'Memory training is quicker.' },
         {
-          version: 'F3',
+          version: 'R3',
           date: '2024-06-11',
           processorsAdded: ['Kestrel 4'],
           notes: 'Knows Kestrel 4.',
-          file: 'tern-b35m-f3.zip',
+          file: 'tern-4m-r3.zip',
         },
       ],
     },
@@ -56,40 +56,40 @@ const ternM: BoardBookFile = {
       revision: '1.1',
       processors: ['Kestrel 2', 'Kestrel 3'],
       releases: [
-        { version: 'F2', date: '2023-09-01', notes: 'First release for this revision.' },
-        { version: 'F3', date: '2024-06-11', processorsAdded: ['Kestrel 4'], file: 'tern-b35m-11-f3.zip' },
+        { version: 'R2', date: '2023-09-01', notes: 'First release for this revision.' },
+        { version: 'R3', date: '2024-06-11', processorsAdded: ['Kestrel 4'], file: 'tern-4m-11-r3.zip' },
         {
-          version: 'F5',
+          version: 'R5',
           date: '2024-12-03',
           notes: 'Makes room for larger releases. Install it before anything newer.',
-          file: 'tern-b35m-11-f5.zip',
+          file: 'tern-4m-11-r5.zip',
           bytes: 16 * mib,
         },
         {
-          version: 'F10',
+          version: 'R10',
           date: '2025-08-19',
-          minimumPredecessor: 'F5',
-          processorsAdded: ['Kestrel 5', 'Kestrel 5 X'],
+          minimumPredecessor: 'R5',
+          processorsAdded: ['Kestrel 5', 'Kestrel 6'],
           fixes: ['stops at the memory light with four modules'],
-          file: 'tern-b35m-11-f10.zip',
+          file: 'tern-4m-11-r10.zip',
           bytes: 16 * mib,
         },
         {
-          version: 'F11',
+          version: 'R11',
           date: '2026-03-02',
-          minimumPredecessor: 'F5',
+          minimumPredecessor: 'R5',
           security: true,
           notes: 'Closes a hole in the start-up of network cards.',
-          file: 'tern-b35m-11-f11.zip',
+          file: 'tern-4m-11-r11.zip',
           bytes: 16 * mib,
         },
         {
-          version: 'F12a',
+          version: 'R12-try',
           date: '2026-11-02',
-          minimumPredecessor: 'F5',
+          minimumPredecessor: 'R5',
           preRelease: true,
           fixes: ['wakes without a picture'],
-          file: 'tern-b35m-11-f12a.zip',
+          file: 'tern-4m-11-r12-try.zip',
           bytes: 16 * mib,
         },
       ],
@@ -99,7 +99,7 @@ const ternM: BoardBookFile = {
     port: 'the USB port with the ring around it, rear, second from the top',
     button: 'The small round button beside the ringed port',
     holdSeconds: 3,
-    fileName: 'TERN35M.BIN',
+    fileName: 'TERN4M.BIN',
     plugs: ['24-pin', '8-pin EPS 1'],
     phases: [
       { phase: 'reading', light: 'blink', periodSeconds: 1, fromSeconds: 15, toSeconds: 60 },
@@ -128,16 +128,16 @@ const ternM: BoardBookFile = {
 /** A letter away from the other Tern, with other releases: the classic mistake. */
 const ternH: BoardBookFile = {
   ...file,
-  model: 'Tern B35-H',
+  model: 'Tern 4-H',
   setupKey: 'Delete',
   revisions: [
     {
       revision: '1.0',
       processors: ['Kestrel 2', 'Kestrel 3'],
       releases: [
-        { version: 'F1', date: '2023-03-20' },
-        { version: 'H4', date: '2024-08-30', processorsAdded: ['Kestrel 4'] },
-        { version: 'H7', date: '2025-10-07', processorsAdded: ['Kestrel 5'], irreversible: true },
+        { version: 'R1', date: '2023-03-20' },
+        { version: 'K4', date: '2024-08-30', processorsAdded: ['Kestrel 4'] },
+        { version: 'K7', date: '2025-10-07', processorsAdded: ['Kestrel 5'], irreversible: true },
       ],
     },
   ],
@@ -153,7 +153,7 @@ const ternH: BoardBookFile = {
 /** Two images on the board and nothing that flashes by itself. */
 const auk: BoardBookFile = {
   ...file,
-  model: 'Auk Z9',
+  model: 'Auk 6',
   setupKey: 'F2',
   secondImage: 'Cord out. Set the slide beside the coin cell to B. Cord in, start, and wait two minutes.',
   revisions: [
@@ -161,10 +161,10 @@ const auk: BoardBookFile = {
       revision: 'A2',
       processors: ['Plover 60', 'Plover 80'],
       releases: [
-        { version: '0308', date: '2022-11-15' },
-        { version: '0512', date: '2023-10-24', processorsAdded: ['Plover 90'] },
+        { version: '22.3', date: '2022-11-15' },
+        { version: '23.5', date: '2023-10-24', processorsAdded: ['Plover 90'] },
         {
-          version: '0701',
+          version: '25.1',
           date: '2025-01-21',
           irreversible: true,
           security: true,

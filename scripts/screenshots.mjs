@@ -81,8 +81,8 @@ const views = [
 ];
 
 async function identify(page) {
-  await page.getByLabel('Name printed on the board').fill('Tern B35-M');
-  await page.getByLabel('Version that is on now').fill('F5');
+  await page.getByLabel('Name printed on the board').fill('Tern 4-M');
+  await page.getByLabel('Version that is on now').fill('R5');
   await page.getByRole('button', { name: /^It is Tern/ }).click();
 }
 

@@ -50,7 +50,7 @@ test('a board goes out as a file and comes in again; a file that does not fit is
   usedDemo,
 }) => {
   await page.goto(`${usedDemo.url}/boards`);
-  await page.getByRole('link', { name: 'Tern B35-H' }).click();
+  await page.getByRole('link', { name: 'Tern 4-H' }).click();
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('link', { name: 'Save as a file' }).click(),
@@ -64,18 +64,18 @@ test('a board goes out as a file and comes in again; a file that does not fit is
     buffer: Buffer.from(broken),
   });
   await expect(page.getByRole('alert')).toContainText('revisions.0.releases.0.date');
-  const renamed = text.replace('Tern B35-H', 'Tern B35-HX');
+  const renamed = text.replace('Tern 4-H', 'Tern 4-HX');
   await chooseFile(page, 'Import a file', {
     name: 'b.json',
     mimeType: 'application/json',
     buffer: Buffer.from(renamed),
   });
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tern B35-HX');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tern 4-HX');
   await page.getByRole('button', { name: 'Edit' }).click();
   await page.getByRole('button', { name: 'Take out of the book' }).click();
   await page.getByRole('button', { name: 'Yes, take it out of the book' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Board book');
-  await expect(page.getByRole('link', { name: 'Tern B35-HX' })).toHaveCount(0);
+  await expect(page.getByRole('link', { name: 'Tern 4-HX' })).toHaveCount(0);
 });
 
 test('of two who edit one board the second is told, and loses nothing of what was typed', async ({
@@ -86,7 +86,7 @@ test('of two who edit one board the second is told, and loses nothing of what wa
   const other = await context.newPage();
   for (const one of [page, other]) {
     await one.goto(`${usedDemo.url}/boards`);
-    await one.getByRole('link', { name: 'Auk Z9' }).click();
+    await one.getByRole('link', { name: 'Auk 6' }).click();
     await one.getByRole('button', { name: 'Edit' }).click();
   }
   await other.getByLabel('Key that opens the menu').fill('F9');

@@ -51,14 +51,14 @@ test('a newer processor on an old board: from the plan over a stepping stone to 
   await page.clock.install();
   await lendFolder(page);
   await toTheBay(page, usedDemo.url, 'Newer than its board');
-  await readPrint(page, { model: 'tern b35-m', revision: 'Rev 1.1', version: 'F3' });
-  await expect(page.getByText('Easily taken for it: Tern B35-H')).toBeVisible();
-  await page.getByRole('button', { name: 'It is Tern B35-M, revision 1.1' }).click();
+  await readPrint(page, { model: 'tern 4-m', revision: 'Rev 1.1', version: 'R3' });
+  await expect(page.getByText('Easily taken for it: Tern 4-H')).toBeVisible();
+  await page.getByRole('button', { name: 'It is Tern 4-M, revision 1.1' }).click();
   await page.getByText('One that knows a processor').click();
   await page.getByLabel('Processor', { exact: true }).selectOption('Kestrel 5');
   const plan = page.getByRole('status', { name: 'Plan' });
-  await expect(plan).toContainText('F3 → F5 → F10');
-  await expect(plan).toContainText('A stepping stone: F10 needs it or newer.');
+  await expect(plan).toContainText('R3 → R5 → R10');
+  await expect(plan).toContainText('A stepping stone: R10 needs it or newer.');
   await page.getByRole('button', { name: 'Choose the way' }).click();
   const ways = page.getByRole('list', { name: 'Ways, the cheapest first' }).getByRole('listitem');
   await expect(ways.first()).toContainText('Bare-board flash');
@@ -70,8 +70,8 @@ test('a newer processor on an old board: from the plan over a stepping stone to 
   await page.getByRole('button', { name: 'Take this way: Bare-board flash' }).click();
 
   for (const [version, seed] of [
-    ['F5', 5],
-    ['F10', 10],
+    ['R5', 5],
+    ['R10', 10],
   ] as const) {
     await expect(title(page)).toHaveText('The stick');
     const archive = archiveOf(`tern-${version}.bin`, imageBytes(seed));
@@ -81,9 +81,9 @@ test('a newer processor on an old board: from the plan over a stepping stone to 
       buffer: archive,
     });
     await expect(page.getByText(`The size fits ${version}`)).toBeVisible();
-    await expect(page.getByLabel('Name that the board looks for')).toHaveValue('TERN35M.BIN');
+    await expect(page.getByLabel('Name that the board looks for')).toHaveValue('TERN4M.BIN');
     await page.getByRole('button', { name: 'Write into a mounted stick' }).click();
-    await expect(page.getByText(`Written and read back the same: TERN35M.BIN, tern-${version}.bin.`)).toBeVisible();
+    await expect(page.getByText(`Written and read back the same: TERN4M.BIN, tern-${version}.bin.`)).toBeVisible();
     await page.getByRole('button', { name: 'Go to the flash' }).click();
     await expect(page.getByText('Checked here: good.')).toBeVisible();
     await flashWell(page);
@@ -91,29 +91,29 @@ test('a newer processor on an old board: from the plan over a stepping stone to 
     await page.getByText('boot order').click();
     await page.getByRole('button', { name: 'Write the version down' }).click();
   }
-  await expect(page.getByText('F10 is on it.')).toBeVisible();
+  await expect(page.getByText('R10 is on it.')).toBeVisible();
   await page.getByRole('button', { name: 'Back to the trials' }).last().click();
   await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
   const entries = page.getByRole('dialog');
-  await expect(entries).toContainText('Flashed F5 → F10');
-  await expect(entries).toContainText('Tern B35-M, revision 1.1, version F3');
-  await expect(entries).toContainText('F10, boot order');
+  await expect(entries).toContainText('Flashed R5 → R10');
+  await expect(entries).toContainText('Tern 4-M, revision 1.1, version R3');
+  await expect(entries).toContainText('R10, boot order');
 });
 
 test('a wrong revision is found out before anything is flashed', async ({ page, usedDemo }) => {
   await toTheBay(page, usedDemo.url, 'Two revisions');
-  await readPrint(page, { model: 'Tern B35-M', revision: '1.0', version: 'F5' });
+  await readPrint(page, { model: 'Tern 4-M', revision: '1.0', version: 'R5' });
   await expect(page.getByRole('alert')).toContainText(
-    'The print says revision 1.0, but version F5 exists only for Tern B35-M 1.1. Read both again. Flash nothing until they agree.',
+    'The print says revision 1.0, but version R5 exists only for Tern 4-M 1.1. Read both again. Flash nothing until they agree.',
   );
-  await expect(page.getByRole('button', { name: 'It is Tern B35-M, revision 1.1' })).toBeDisabled();
-  await readPrint(page, { model: 'Tern B35-K' });
+  await expect(page.getByRole('button', { name: 'It is Tern 4-M, revision 1.1' })).toBeDisabled();
+  await readPrint(page, { model: 'Tern 4-K' });
   await expect(page.getByRole('alert')).toContainText('One letter makes another board');
-  await readPrint(page, { model: 'Tern B35-M', version: 'F5' });
-  await expect(page.getByText('Version F5 is on the list of this revision only.')).toBeVisible();
-  await page.getByRole('button', { name: 'It is Tern B35-M, revision 1.1' }).click();
-  await expect(page.getByLabel('On it now')).toHaveValue('F5');
-  await expect(page.getByRole('status', { name: 'Plan' })).toContainText('F5 → F11');
+  await readPrint(page, { model: 'Tern 4-M', version: 'R5' });
+  await expect(page.getByText('Version R5 is on the list of this revision only.')).toBeVisible();
+  await page.getByRole('button', { name: 'It is Tern 4-M, revision 1.1' }).click();
+  await expect(page.getByLabel('On it now')).toHaveValue('R5');
+  await expect(page.getByRole('status', { name: 'Plan' })).toContainText('R5 → R11');
   await expect(page.getByRole('status', { name: 'Plan' })).toContainText(
     'A pre-release, and no complaint asks for it.',
   );
@@ -123,10 +123,10 @@ test('a flash that gives up after some seconds ends at the name on the stick', a
   const image = info.outputPath('tern.bin');
   writeFileSync(image, imageBytes(3).subarray(0, 2 ** 20));
   const stick = info.outputPath('stick.img');
-  stickOfOtherTools(stick, image, 'TERN35M.BIN.bin');
+  stickOfOtherTools(stick, image, 'TERN4M.BIN.bin');
   await page.clock.install();
   await toTheBay(page, usedDemo.url, 'Gives up');
-  await readPrint(page, { model: 'Tern B35-M', version: 'F5' });
+  await readPrint(page, { model: 'Tern 4-M', version: 'R5' });
   await page.getByRole('button', { name: /^It is Tern/ }).click();
   await page.getByRole('button', { name: 'Choose the way' }).click();
   await page.getByRole('button', { name: 'Take this way: Bare-board flash' }).click();
@@ -154,7 +154,7 @@ test('a stick that is saved packed is judged good when it comes back; an archive
   usedDemo,
 }, info) => {
   await page.goto(`${usedDemo.url}/firmware`);
-  await readPrint(page, { model: 'Tern B35-M', version: 'F5' });
+  await readPrint(page, { model: 'Tern 4-M', version: 'R5' });
   await page.getByRole('button', { name: /^It is Tern/ }).click();
   await page
     .getByRole('button', { name: /^The stick/ })
@@ -181,7 +181,7 @@ test('a stick that is saved packed is judged good when it comes back; an archive
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'Save a packed image' }).click(),
   ]);
-  expect(saved.suggestedFilename()).toBe('tern35m.img.gz');
+  expect(saved.suggestedFilename()).toBe('tern4m.img.gz');
   const path = info.outputPath('stick.img.gz');
   await saved.saveAs(path);
   await chooseFile(page, 'Choose an image of the stick', path);
@@ -190,7 +190,7 @@ test('a stick that is saved packed is judged good when it comes back; an archive
 
 test('the simulated board can be watched for practice, and says what was wrong', async ({ page, usedDemo }) => {
   await page.goto(`${usedDemo.url}/firmware`);
-  await readPrint(page, { model: 'Tern B35-M', version: 'F5' });
+  await readPrint(page, { model: 'Tern 4-M', version: 'R5' });
   await page.getByRole('button', { name: /^It is Tern/ }).click();
   await page.getByRole('button', { name: 'Choose the way' }).click();
   await page.getByRole('button', { name: 'Take this way: Bare-board flash' }).click();
@@ -213,14 +213,14 @@ test('a board whose flash lost its power is recovered from its second image, and
   usedDemo,
 }) => {
   await toTheBay(page, usedDemo.url, 'Power went');
-  await readPrint(page, { model: 'Auk Z9', version: '0512' });
+  await readPrint(page, { model: 'Auk 6', version: '23.5' });
   await page.getByRole('button', { name: /^It is Auk/ }).click();
   await page.getByText('One that knows a processor').click();
   await page.getByLabel('Processor', { exact: true }).selectOption('Plover 90');
   await expect(page.getByRole('status', { name: 'Plan' })).toContainText('The installed version knows Plover 90.');
   await page.getByText('A certain one, or back to an older').click();
-  await page.getByLabel('Version', { exact: true }).selectOption('0701');
-  await expect(page.getByRole('status', { name: 'Plan' })).toContainText('0701 cannot be undone');
+  await page.getByLabel('Version', { exact: true }).selectOption('25.1');
+  await expect(page.getByRole('status', { name: 'Plan' })).toContainText('25.1 cannot be undone');
   await page.getByText('Steps with no way back are allowed').click();
   await page.getByRole('button', { name: 'Choose the way' }).click();
   await page.getByRole('radio', { name: 'Yes, it reaches the menu' }).check({ force: true });
@@ -234,11 +234,11 @@ test('a board whose flash lost its power is recovered from its second image, and
   await page.getByRole('button', { name: 'Take this way: Start from the second image' }).click();
   await confirmGates(page);
   await page.getByRole('button', { name: 'It finished' }).click();
-  await page.getByLabel('Version that it shows now').fill('0512');
-  await expect(page.getByText('0512 is not 0701: the flash did not take, or it was misread.')).toBeVisible();
+  await page.getByLabel('Version that it shows now').fill('23.5');
+  await expect(page.getByText('23.5 is not 25.1: the flash did not take, or it was misread.')).toBeVisible();
   await page.getByRole('button', { name: 'Write the version down' }).click();
   await expect(page.getByText('The flash did not take.')).toBeVisible();
   await page.getByRole('button', { name: 'Back to the trials' }).first().click();
   await expect(sheet(page)).toContainText('Interrupted while it wrote');
-  await expect(sheet(page)).toContainText('Recovered 0512 → 0701');
+  await expect(sheet(page)).toContainText('Recovered 23.5 → 25.1');
 });

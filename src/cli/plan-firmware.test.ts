@@ -8,9 +8,9 @@ afterAll(() => rmSync(folder, { recursive: true, force: true }));
 const policy = { soakDays: 0, allowIrreversible: false, today: '2026-01-05' };
 
 const releases = [
-  { version: 'F1', date: '2024-01-10' },
-  { version: 'F2', date: '2024-05-02' },
-  { version: 'F3', date: '2024-11-20', minimumPredecessor: 'F2', processorsAdded: ['Kestrel 4'] },
+  { version: 'R1', date: '2024-01-10' },
+  { version: 'R2', date: '2024-05-02' },
+  { version: 'R3', date: '2024-11-20', minimumPredecessor: 'R2', processorsAdded: ['Kestrel 4'] },
 ];
 const older = [releases[0], { version: 'F1b', date: '2024-02-01', processorsAdded: ['Kestrel 4'] }];
 function boardFile(change: object = {}): string {
@@ -21,31 +21,31 @@ function boardFile(change: object = {}): string {
   ];
   writeFileSync(
     file,
-    JSON.stringify({ format: 'jovial-probe/board', version: 1, model: 'Tern B35', revisions, ...change }),
+    JSON.stringify({ format: 'jovial-probe/board', version: 1, model: 'Tern 4', revisions, ...change }),
   );
   return file;
 }
 
 test('a version on one list only settles the revision, and the path goes through its stepping stone', () => {
-  const { ok, value } = planFirmware({ board: boardFile(), from: 'F2', goal: 'support:Kestrel 4', policy });
+  const { ok, value } = planFirmware({ board: boardFile(), from: 'R2', goal: 'support:Kestrel 4', policy });
   expect([ok, value]).toEqual([
     true,
-    expect.objectContaining({ revisions: ['1.1'], steps: [expect.objectContaining({ version: 'F3' })] }),
+    expect.objectContaining({ revisions: ['1.1'], steps: [expect.objectContaining({ version: 'R3' })] }),
   ]);
 });
 
 test('a version on two lists asks for the revision where the plans differ', () => {
-  const asked = planFirmware({ board: boardFile(), from: 'F1', goal: 'support:Kestrel 4', policy });
+  const asked = planFirmware({ board: boardFile(), from: 'R1', goal: 'support:Kestrel 4', policy });
   expect([asked.ok, asked.value]).toEqual([
     false,
     expect.objectContaining({ kind: 'ask', question: 'Which revision is printed on the board?' }),
   ]);
-  const told = planFirmware({ board: boardFile(), from: 'F1', revision: '1.0', goal: 'support:Kestrel 4', policy });
+  const told = planFirmware({ board: boardFile(), from: 'R1', revision: '1.0', goal: 'support:Kestrel 4', policy });
   expect(told.text).toContain('1. F1b: The least version that knows Kestrel 4.');
 });
 
 test.each([
-  [{ from: 'F9' }, {}, '--from: expected a version on the list of some revision, found "F9"'],
+  [{ from: 'R9' }, {}, '--from: expected a version on the list of some revision, found "R9"'],
   [{ revision: '3' }, {}, '--revision: expected one of 1.0, 1.1, found "3"'],
   [{ goal: 'best' }, {}, '--goal: expected newest, support:CPU'],
   [{}, { model: '' }, 'model: '],
@@ -64,7 +64,7 @@ test.each([
     'minimumPredecessor: expected a version earlier',
   ],
 ])('what is wrong is refused at its field: %j %j', (order, change, message) => {
-  expect(() => planFirmware({ board: boardFile(change), from: 'F1', goal: 'newest', policy, ...order })).toThrow(
+  expect(() => planFirmware({ board: boardFile(change), from: 'R1', goal: 'newest', policy, ...order })).toThrow(
     message,
   );
 });

@@ -4,7 +4,7 @@ import type { BoardBookFile } from './board-book';
 export const fullBoard: BoardBookFile = {
   format: 'jovial-probe/board',
   version: 1,
-  model: 'Tern B35-M',
+  model: 'Tern 4-M',
   setupKey: 'Delete',
   menuFlash: false,
   secondImage: 'Set the slide to B.',
@@ -13,11 +13,11 @@ export const fullBoard: BoardBookFile = {
       revision: '1.0',
       processors: ['Kestrel 2', 'Kestrel 3'],
       releases: [
-        { version: 'F1', date: '2023-02-14', notes: 'First.' },
+        { version: 'R1', date: '2023-02-14', notes: 'First.' },
         {
-          version: 'F2',
+          version: 'R2',
           date: '2024-02-14',
-          minimumPredecessor: 'F1',
+          minimumPredecessor: 'R1',
           irreversible: true,
           preRelease: true,
           security: true,
@@ -29,13 +29,13 @@ export const fullBoard: BoardBookFile = {
         },
       ],
     },
-    { revision: '1.1', processors: [], releases: [{ version: 'F2', date: '2024-02-14' }] },
+    { revision: '1.1', processors: [], releases: [{ version: 'R2', date: '2024-02-14' }] },
   ],
   flash: {
     port: 'the ringed port',
     button: 'The small button',
     holdSeconds: 3,
-    fileName: 'TERN35M.BIN',
+    fileName: 'TERN4M.BIN',
     plugs: ['24-pin', '8-pin EPS 1'],
     phases: [
       { phase: 'reading', light: 'blink', periodSeconds: 1, fromSeconds: 15, toSeconds: 60 },

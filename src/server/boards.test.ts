@@ -17,9 +17,9 @@ const id = '44444444-4444-4444-8444-444444444444';
 const board: BoardBookFile = {
   format: 'jovial-probe/board',
   version: 1,
-  model: 'Tern B35',
+  model: 'Tern 4',
   setupKey: 'Delete',
-  revisions: [{ revision: '1.1', processors: ['Kestrel 2'], releases: [{ version: 'F1', date: '2024-01-10' }] }],
+  revisions: [{ revision: '1.1', processors: ['Kestrel 2'], releases: [{ version: 'R1', date: '2024-01-10' }] }],
 };
 
 let database: Awaited<ReturnType<typeof createTestDatabase>>;
@@ -58,10 +58,10 @@ test('a board is written, read, listed with its versions, and given as a file', 
   expect((await read()).body).toMatchObject({ id, edition: 1, board });
   const { body } = await request(appOf(shop)).get('/api/boards').expect(200);
   expect(body).toMatchObject({
-    boards: [{ id, model: 'Tern B35', revisions: [{ revision: '1.1', versions: ['F1'] }], canFlashBare: false }],
+    boards: [{ id, model: 'Tern 4', revisions: [{ revision: '1.1', versions: ['R1'] }], canFlashBare: false }],
   });
   const file = await request(appOf(shop)).get(`/api/boards/${id}/file`).expect(200);
-  expect(file.headers['content-disposition']).toContain('board-tern-b35.json');
+  expect(file.headers['content-disposition']).toContain('board-tern-4.json');
   expect(file.body).toEqual(board);
 });
 
@@ -86,7 +86,7 @@ test.each([
   [{ model: '' }, ['board', 'model']],
   [{ colour: 'green' }, ['board']],
   [
-    { revisions: [{ revision: '1', processors: [], releases: [{ version: 'F1', date: 'yesterday' }] }] },
+    { revisions: [{ revision: '1', processors: [], releases: [{ version: 'R1', date: 'yesterday' }] }] },
     ['board', 'revisions', 0, 'releases', 0, 'date'],
   ],
   [

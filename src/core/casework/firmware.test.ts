@@ -13,16 +13,16 @@ const opened = eventsOf({
 const board: EventBody = {
   kind: 'board-noted',
   board: eventId(900),
-  model: 'Tern B35-M',
+  model: 'Tern 4-M',
   revision: '1.1',
-  installed: 'F2',
+  installed: 'R2',
 };
 const flashed = (more: Partial<Extract<EventBody, { kind: 'firmware-flashed' }>> = {}): EventBody => ({
   kind: 'firmware-flashed',
   method: 'bare-board',
   purpose: 'update',
-  from: 'F2',
-  to: 'F10',
+  from: 'R2',
+  to: 'R10',
   end: 'finished',
   ...more,
 });
@@ -43,8 +43,8 @@ const shareOf = (mode: string, ...bodies: readonly EventBody[]) =>
   diagnoseCase(fold(...bodies)).suspects.find(({ fault }) => fault.startsWith(mode))?.probability ?? 0;
 
 test('the board that was read and its version stand in the case', () => {
-  expect(fold(board).firmware).toMatchObject({ board: { model: 'Tern B35-M' }, installed: 'F2', flashes: [] });
-  expect(fold(board, { ...board, installed: null }).firmware.installed).toBe('F2');
+  expect(fold(board).firmware).toMatchObject({ board: { model: 'Tern 4-M' }, installed: 'R2', flashes: [] });
+  expect(fold(board, { ...board, installed: null }).firmware.installed).toBe('R2');
 });
 
 test('after a flash that finished, a start decides: the old firmware was it, or falls from the suspects', () => {
@@ -53,17 +53,17 @@ test('after a flash that finished, a start decides: the old firmware was it, or 
   expect(shareOf('firmware-too-old', board, flashed(), start('works'))).toBeGreaterThan(0.97);
   const after = shareOf('firmware-too-old', board, flashed(), start('at-processor'));
   expect(odds(after)).toBeLessThan(odds(before) / 15);
-  expect(shareOf('firmware-too-old', board, flashed(), start('at-processor'), verified('F10'))).toBeLessThan(after);
-  expect(fold(board, flashed(), verified('F10')).firmware).toMatchObject({
-    installed: 'F10',
-    verified: { version: 'F10' },
+  expect(shareOf('firmware-too-old', board, flashed(), start('at-processor'), verified('R10'))).toBeLessThan(after);
+  expect(fold(board, flashed(), verified('R10')).firmware).toMatchObject({
+    installed: 'R10',
+    verified: { version: 'R10' },
   });
 });
 
 test('a flash that gave up changes nothing', () => {
   const gaveUp = flashed({ end: 'gave-up', seconds: 6 });
   expect(shareOf('firmware-too-old', board, gaveUp)).toBeCloseTo(shareOf('firmware-too-old', board), 12);
-  expect(fold(board, gaveUp).firmware.installed).toBe('F2');
+  expect(fold(board, gaveUp).firmware.installed).toBe('R2');
 });
 
 test('power that went while it wrote makes a corrupt image likelier, until it was flashed again and read', () => {
@@ -73,15 +73,15 @@ test('power that went while it wrote makes a corrupt image likelier, until it wa
   expect(fold(board, interrupted).firmware.installed).toBeNull();
   const again = [board, interrupted, flashed({ purpose: 'recover', from: null })];
   expect(shareOf('firmware-corrupt', ...again, start('at-processor'))).toBeLessThan(broken / 2);
-  expect(fold(...again, verified('F10')).firmware.installed).toBe('F10');
+  expect(fold(...again, verified('R10')).firmware.installed).toBe('R10');
 });
 
 test('a version that is not the one that was flashed means that it was not flashed', () => {
-  expect(shareOf('firmware-too-old', board, flashed(), verified('F2'))).toBeCloseTo(
+  expect(shareOf('firmware-too-old', board, flashed(), verified('R2'))).toBeCloseTo(
     shareOf('firmware-too-old', board),
     9,
   );
-  expect(fold(board, flashed(), verified('F2')).firmware.installed).toBe('F2');
+  expect(fold(board, flashed(), verified('R2')).firmware.installed).toBe('R2');
 });
 
 test('a flash that is struck no longer counts', () => {
@@ -89,7 +89,7 @@ test('a flash that is struck no longer counts', () => {
 });
 
 test('a version after a flash needs a flash before it', () => {
-  expect(() => fold(board, verified('F10'))).toThrow('nothing-flashed');
+  expect(() => fold(board, verified('R10'))).toThrow('nothing-flashed');
 });
 
 test('the first start after a flash has a long wait, the next one the usual', () => {

@@ -1,6 +1,6 @@
 import { chooseMethod, type BoardBookEntry, type MethodSituation } from '.';
 
-const board: BoardBookEntry = { model: 'Auk Z9', revisions: [] };
+const board: BoardBookEntry = { model: 'Auk 6', revisions: [] };
 const flash = {
   port: 'p',
   button: 'b',

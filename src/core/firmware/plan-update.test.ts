@@ -14,13 +14,13 @@ const board: BoardRevision = {
   revision: '1.1',
   processors: ['Kestrel 2'],
   releases: [
-    release('F1', '2024-01-10'),
-    release('F2', '2024-05-02'),
-    release('F3', '2024-11-20', { minimumPredecessor: 'F2' }),
-    release('F4', '2025-03-15', { processorsAdded: ['Kestrel 4'], minimumPredecessor: 'F3' }),
-    release('F5', '2025-09-01', { irreversible: true }),
-    release('F6', '2026-01-02', { fixes: ['Does not wake from sleep'] }),
-    release('F7a', '2026-01-04', { preRelease: true, fixes: ['Fans race at start'] }),
+    release('R1', '2024-01-10'),
+    release('R2', '2024-05-02'),
+    release('R3', '2024-11-20', { minimumPredecessor: 'R2' }),
+    release('R4', '2025-03-15', { processorsAdded: ['Kestrel 4'], minimumPredecessor: 'R3' }),
+    release('R5', '2025-09-01', { irreversible: true }),
+    release('R6', '2026-01-02', { fixes: ['Does not wake from sleep'] }),
+    release('R7-try', '2026-01-04', { preRelease: true, fixes: ['Fans race at start'] }),
   ],
 };
 const policy: FirmwarePolicy = { soakDays: 0, allowIrreversible: false, today: '2026-01-05' };
@@ -29,64 +29,64 @@ const versions = (plan: ReturnType<typeof planUpdate>) =>
 
 test('stepping stones are taken in order, and no more of them than needed', () => {
   const goal = { kind: 'support', processor: 'Kestrel 4' } as const;
-  expect(versions(planUpdate(board, 'F1', goal, policy))).toEqual(['F2', 'F3', 'F4']);
-  expect(versions(planUpdate(board, 'F2', goal, policy))).toEqual(['F3', 'F4']);
-  expect(versions(planUpdate(board, 'F4', goal, policy))).toEqual([]);
-  expect(versions(planUpdate(board, 'F1', { kind: 'support', processor: 'Kestrel 2' }, policy))).toEqual([]);
-  expect(versions(planUpdate(board, 'F1', { kind: 'support', processor: 'Kestrel 9' }, policy))).toBe('none');
+  expect(versions(planUpdate(board, 'R1', goal, policy))).toEqual(['R2', 'R3', 'R4']);
+  expect(versions(planUpdate(board, 'R2', goal, policy))).toEqual(['R3', 'R4']);
+  expect(versions(planUpdate(board, 'R4', goal, policy))).toEqual([]);
+  expect(versions(planUpdate(board, 'R1', { kind: 'support', processor: 'Kestrel 2' }, policy))).toEqual([]);
+  expect(versions(planUpdate(board, 'R1', { kind: 'support', processor: 'Kestrel 9' }, policy))).toBe('none');
 });
 
 test('the newest leaves out pre-releases and what is too fresh, and says why', () => {
-  const plan = planUpdate(board, 'F4', { kind: 'newest' }, { ...policy, soakDays: 14 });
+  const plan = planUpdate(board, 'R4', { kind: 'newest' }, { ...policy, soakDays: 14 });
   expect(plan).toMatchObject({
     kind: 'none',
-    why: 'F5 cannot be undone. Allow it, or choose another.',
+    why: 'R5 cannot be undone. Allow it, or choose another.',
     ruledOut: [
-      { version: 'F7a', why: 'A pre-release, and no complaint asks for it.' },
-      { version: 'F6', why: 'Only 3 days old; 14 are asked for.' },
+      { version: 'R7-try', why: 'A pre-release, and no complaint asks for it.' },
+      { version: 'R6', why: 'Only 3 days old; 14 are asked for.' },
     ],
   });
-  expect(versions(planUpdate(board, 'F4', { kind: 'newest' }, policy))).toEqual(['F6']);
+  expect(versions(planUpdate(board, 'R4', { kind: 'newest' }, policy))).toEqual(['R6']);
 });
 
 test('a security notice cuts the wait short', () => {
   const urgent = {
     ...board,
-    releases: [...board.releases.slice(0, 4), release('F6', '2026-01-02', { security: true })],
+    releases: [...board.releases.slice(0, 4), release('R6', '2026-01-02', { security: true })],
   };
-  expect(versions(planUpdate(urgent, 'F4', { kind: 'newest' }, { ...policy, soakDays: 30 }))).toEqual(['F6']);
+  expect(versions(planUpdate(urgent, 'R4', { kind: 'newest' }, { ...policy, soakDays: 30 }))).toEqual(['R6']);
 });
 
 test('a pre-release is taken only for the complaint that it alone mends', () => {
-  expect(versions(planUpdate(board, 'F6', { kind: 'fix', complaint: 'fans race' }, policy))).toEqual(['F7a']);
-  expect(versions(planUpdate(board, 'F4', { kind: 'fix', complaint: 'wake' }, policy))).toEqual(['F6']);
-  expect(versions(planUpdate(board, 'F4', { kind: 'fix', complaint: 'smells' }, policy))).toBe('none');
+  expect(versions(planUpdate(board, 'R6', { kind: 'fix', complaint: 'fans race' }, policy))).toEqual(['R7-try']);
+  expect(versions(planUpdate(board, 'R4', { kind: 'fix', complaint: 'wake' }, policy))).toEqual(['R6']);
+  expect(versions(planUpdate(board, 'R4', { kind: 'fix', complaint: 'smells' }, policy))).toBe('none');
 });
 
 test('there is no way back over a step that cannot be undone', () => {
-  expect(versions(planUpdate(board, 'F4', { kind: 'version', version: 'F2' }, policy))).toEqual(['F2']);
-  expect(planUpdate(board, 'F6', { kind: 'version', version: 'F4' }, policy)).toMatchObject({
+  expect(versions(planUpdate(board, 'R4', { kind: 'version', version: 'R2' }, policy))).toEqual(['R2']);
+  expect(planUpdate(board, 'R6', { kind: 'version', version: 'R4' }, policy)).toMatchObject({
     kind: 'none',
-    why: 'F5 cannot be undone: there is no way back to F4.',
+    why: 'R5 cannot be undone: there is no way back to R4.',
   });
 });
 
 test('with the version unknown one question is asked, unless the plan is the same for all', () => {
   const plan = planUpdate(board, null, { kind: 'support', processor: 'Kestrel 4' }, policy);
   expect(plan.kind === 'ask' && plan.answers.map((answer) => [answer.versions, versions(answer.plan)])).toEqual([
-    [['F1'], ['F2', 'F3', 'F4']],
-    [['F2'], ['F3', 'F4']],
-    [['F3'], ['F4']],
-    [['F4', 'F5', 'F6', 'F7a'], []],
+    [['R1'], ['R2', 'R3', 'R4']],
+    [['R2'], ['R3', 'R4']],
+    [['R3'], ['R4']],
+    [['R4', 'R5', 'R6', 'R7-try'], []],
   ]);
   expect(versions(planUpdate(board, null, { kind: 'support', processor: 'Kestrel 2' }, policy))).toEqual([]);
 });
 
 test('a version that stands on one list only settles the revision, and one on no list is pointed out', () => {
   const other = { ...board, revision: '1.0', releases: board.releases.slice(0, 2) };
-  expect(revisionsWith([other, board], 'F4').map(({ revision }) => revision)).toEqual(['1.1']);
-  expect(revisionsWith([other, board], 'F1')).toHaveLength(2);
-  expect(planUpdate(other, 'F4', { kind: 'newest' }, policy)).toMatchObject({
+  expect(revisionsWith([other, board], 'R4').map(({ revision }) => revision)).toEqual(['1.1']);
+  expect(revisionsWith([other, board], 'R1')).toHaveLength(2);
+  expect(planUpdate(other, 'R4', { kind: 'newest' }, policy)).toMatchObject({
     kind: 'none',
     why: /on no list of revision 1.0/,
   });
@@ -190,8 +190,8 @@ test('with the version unknown every version stands under the answer that it wou
 });
 
 test('a broken image is written again where the version on it is the one that is wanted', () => {
-  const again = planUpdate(board, 'F4', { kind: 'version', version: 'F4' }, { ...policy, rewrite: true });
-  expect(again.kind === 'plan' && again.steps.map(({ version }) => version)).toEqual(['F4']);
-  const older = planUpdate(board, 'F1', { kind: 'version', version: 'F3' }, { ...policy, rewrite: true });
-  expect(older.kind === 'plan' && older.steps.map(({ version }) => version)).toEqual(['F2', 'F3']);
+  const again = planUpdate(board, 'R4', { kind: 'version', version: 'R4' }, { ...policy, rewrite: true });
+  expect(again.kind === 'plan' && again.steps.map(({ version }) => version)).toEqual(['R4']);
+  const older = planUpdate(board, 'R1', { kind: 'version', version: 'R3' }, { ...policy, rewrite: true });
+  expect(older.kind === 'plan' && older.steps.map(({ version }) => version)).toEqual(['R2', 'R3']);
 });

@@ -2,11 +2,11 @@ import fc from 'fast-check';
 import { releasesFromCsv, releasesToCsv, type Release } from '.';
 
 const releases: Release[] = [
-  { version: 'F1', date: '2024-01-10' },
+  { version: 'R1', date: '2024-01-10' },
   {
-    version: 'F2',
+    version: 'R2',
     date: '2024-05-02',
-    minimumPredecessor: 'F1',
+    minimumPredecessor: 'R1',
     irreversible: true,
     preRelease: true,
     security: true,
@@ -28,18 +28,18 @@ test('any notes come back, and none of them is a formula to a spreadsheet', () =
     fc.property(
       fc.string({ unit: 'grapheme' }).filter((s) => s.trim() === s && s !== '' && !/^'[=+\-@]/.test(s)),
       (notes) => {
-        const csv = releasesToCsv([{ version: 'F1', date: '2024-01-10', notes }]);
+        const csv = releasesToCsv([{ version: 'R1', date: '2024-01-10', notes }]);
         expect(csv).not.toMatch(/(^|,)"?[=+\-@]/m);
-        expect(releasesFromCsv(csv)).toEqual({ ok: true, releases: [{ version: 'F1', date: '2024-01-10', notes }] });
+        expect(releasesFromCsv(csv)).toEqual({ ok: true, releases: [{ version: 'R1', date: '2024-01-10', notes }] });
       },
     ),
   );
 });
 
 test('columns come in any order and with other capitals, a byte order mark in front', () => {
-  expect(releasesFromCsv('\uFEFFDate,VERSION\n2024-01-10,F1\n')).toEqual({
+  expect(releasesFromCsv('\uFEFFDate,VERSION\n2024-01-10,R1\n')).toEqual({
     ok: true,
-    releases: [{ version: 'F1', date: '2024-01-10' }],
+    releases: [{ version: 'R1', date: '2024-01-10' }],
   });
 });
 

@@ -8,12 +8,12 @@ test('a board comes back from the form as it went in', () => {
 
 const good = {
   ...emptyBoard,
-  model: 'Auk Z9',
+  model: 'Auk 6',
   revisions: [
     {
       revision: 'A2',
       processors: 'Plover 60; Plover 80',
-      releases: [{ ...emptyRelease, version: '0308', date: '2022-11-15' }],
+      releases: [{ ...emptyRelease, version: '22.3', date: '2022-11-15' }],
     },
   ],
 };

@@ -2,7 +2,7 @@ import { inspectFirmware, type Release } from '../../../core/firmware';
 import { compareWithBook } from './listed-image';
 
 const image = inspectFirmware(new Uint8Array(2 ** 20).fill(7));
-const release: Release = { version: 'F3', date: '2026-01-01' };
+const release: Release = { version: 'R3', date: '2026-01-01' };
 
 test.each<[string, Partial<Release>, string]>([
   ['the same hash, in capitals', { sha256: image.sha256.toUpperCase(), bytes: 1 }, 'same'],
