@@ -62,7 +62,7 @@ const bodies = {
     method: z.enum(FLASH_METHODS),
     purpose: z.enum(FLASH_PURPOSES),
     from: words(40).nullable().describe('The version before; null where nobody knew.'),
-    to: words(40),
+    to: words(40).nullable().describe('Null where it came from the second image, whose version nobody knew.'),
     end: z.enum(FLASH_ENDS),
     seconds: z.number().min(0).max(86_400).optional().describe('From the first blink to the end.'),
     reason: words(400).optional().describe('For one that gave up: the likeliest reason.'),

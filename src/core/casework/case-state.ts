@@ -30,6 +30,8 @@ export interface FirmwareState {
   /** The version that should be on now; null where nobody knows. */
   readonly installed: string | null;
   readonly flashes: readonly FirmwareFlashed[];
+  /** How many steps the log had before the last flash. */
+  readonly stepsBeforeFlash: number;
   /** Set once the version was read after the last flash. */
   readonly verified: FirmwareVerified | null;
 }

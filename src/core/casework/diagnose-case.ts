@@ -4,7 +4,7 @@ import type { CaseState } from './case-state';
 
 /** What is known besides the parts: as told, and what was done to the firmware since. */
 export function circumstancesOf({ opened, firmware }: CaseState): readonly Circumstance[] {
-  const isBroken = firmware.flashes.some(({ end }) => end === 'interrupted') && firmware.verified === null;
+  const isBroken = firmware.flashes.at(-1)?.end === 'interrupted' && firmware.verified === null;
   return isBroken && !opened.circumstances.includes('firmware-updated')
     ? [...opened.circumstances, 'firmware-updated']
     : opened.circumstances;

@@ -130,7 +130,8 @@ export interface FirmwareFlashed extends EventBase {
   readonly method: FlashMethod;
   readonly purpose: FlashPurpose;
   readonly from: string | null;
-  readonly to: string;
+  /** Null where it came from the second image, whose version nobody knew. */
+  readonly to: string | null;
   readonly end: FlashEnd;
   /** From the first blink to the end, where it was watched. */
   readonly seconds?: number;

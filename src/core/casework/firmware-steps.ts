@@ -33,7 +33,7 @@ export function flashStep(event: FirmwareFlashed, { machine, configuration }: Ca
     trial: {
       ...start,
       id: 'flashed',
-      title: `${purposeWords[event.purpose]} to ${event.to}`,
+      title: `${purposeWords[event.purpose]}${event.to === null ? ' from the second image' : ` to ${event.to}`}`,
       handling,
       repair: repairClassOf(repairs[event.purpose], board),
       changes: [],

@@ -101,3 +101,26 @@ test('the first start after a flash has a long wait, the next one the usual', ()
   expect(waitOf(board, flashed())).toBe(180);
   expect(waitOf(board, flashed(), start('at-processor'))).toBe(60);
 });
+
+test('a flash that nobody was sure of counts once the version says that it took, in its own place in the log', () => {
+  const unsure = [board, flashed({ end: 'unsure' }), start('works')];
+  const read = [...unsure, verified('R10')];
+  expect(fold(...read).steps.map(({ trial }) => trial.id)).toEqual(
+    fold(board, flashed(), start('works'), verified('R10')).steps.map(({ trial }) => trial.id),
+  );
+  expect(shareOf('firmware-too-old', ...read)).toBeGreaterThan(shareOf('firmware-too-old', ...unsure));
+});
+
+test('what came from the second image has the version that is read, whatever it is', () => {
+  const state = fold(board, flashed({ method: 'second-image', purpose: 'recover', to: null }), verified('R1'));
+  expect(state.firmware.installed).toBe('R1');
+  expect(state.steps.some(({ trial }) => trial.id === 'flashed')).toBe(true);
+});
+
+test('an image that was written anew after an interruption is no longer taken for broken', () => {
+  const interrupted = flashed({ end: 'interrupted' });
+  const again = flashed({ purpose: 'recover', from: null });
+  expect(shareOf('firmware-corrupt', board, interrupted, again)).toBeLessThan(
+    shareOf('firmware-corrupt', board, interrupted),
+  );
+});

@@ -85,7 +85,7 @@ function openCase(opened: CaseOpened): Stepped {
     school: 'best-value',
     lacking: { tools: [], spares: [] },
     partFacts: {},
-    firmware: { board: null, installed: null, flashes: [], verified: null },
+    firmware: { board: null, installed: null, flashes: [], stepsBeforeFlash: 0, verified: null },
   });
 }
 

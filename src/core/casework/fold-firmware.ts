@@ -15,6 +15,7 @@ export function foldFlash(state: CaseState, event: FirmwareFlashed): Stepped {
     firmware: {
       ...firmware,
       flashes: [...firmware.flashes, event],
+      stepsBeforeFlash: state.steps.length,
       installed: installedAfter(event, firmware.installed),
       verified: null,
     },
@@ -31,9 +32,13 @@ export function foldVersion(state: CaseState, event: FirmwareVerified): Stepped 
   const { firmware } = state;
   const last = firmware.flashes.at(-1);
   if (!last) return refuse(['kind'], 'nothing-flashed', 'expected firmware-flashed before, found no flash in the log');
-  const took = last.to === event.version;
-  const step = took && last.end === 'finished' ? versionStep(event, state) : null;
-  const steps = took ? state.steps : state.steps.filter(({ id }) => id !== last.id);
+  const took = last.to === null || last.to === event.version;
+  // It stands where the flash was, whatever was thought of its end.
+  const flashed = took ? flashStep(last, state) : null;
+  const others = state.steps.filter(({ id }) => id !== last.id);
+  const at = firmware.stepsBeforeFlash;
+  const steps = flashed ? [...others.slice(0, at), flashed, ...others.slice(at)] : others;
+  const step = took ? versionStep(event, state) : null;
   return advance({
     ...state,
     steps: step ? [...steps, step] : steps,

@@ -3,7 +3,7 @@ import type { FlashMethod } from './choose-method';
 
 /** One thing that must be so before the button is pressed. */
 export interface FlashGate {
-  readonly id: 'off' | 'plugs' | 'port' | 'stick' | 'power' | 'button' | 'backup' | 'settings' | 'support';
+  readonly id: 'off' | 'plugs' | 'port' | 'stick' | 'power' | 'button' | 'backup' | 'settings' | 'support' | 'packed';
   readonly say: string;
   /** Why; empty where it speaks for itself. */
   readonly why: string;
@@ -37,6 +37,19 @@ export function flashGates(board: BoardBookEntry, method: FlashMethod): FlashGat
         id: 'button',
         say: `${flash.button}: it clicks when pressed. Hold it ${flash.holdSeconds} s, until the light blinks.`,
         why: '',
+      },
+    ];
+  if (method === 'sent-in')
+    return [
+      {
+        id: 'packed',
+        say: 'Processor, cooler, memory and cards are out; the plastic cover is on the processor socket.',
+        why: 'Bent pins end the warranty.',
+      },
+      {
+        id: 'settings',
+        say: 'Settings that matter are written down or photographed.',
+        why: 'It comes back without them.',
       },
     ];
   if (method === 'second-image')

@@ -1,7 +1,9 @@
 /** What is known of the attempt besides its light. */
 export interface FlashFacts {
-  /** The verdict on the stick; null if it was never checked. */
+  /** The verdict on name and content of the stick; null if it was never checked. */
   readonly stick: 'good' | 'good-with-warnings' | 'bad' | null;
+  /** Partition table and file system were looked at as well. */
+  readonly isFormatChecked: boolean;
   /** Its content is the one that the board book names. */
   readonly isListedImage: boolean;
   /** Confirmed at the gates. */
@@ -39,7 +41,7 @@ const causes: Readonly<Record<GaveUpReason['code'], Cause>> = {
     title: 'The stick is not FAT32 in an MBR, or has more than one partition',
     mend: 'Make the stick anew here, or format a small one as FAT32.',
     odds: 5,
-    left: (seen) => (isChecked(seen) ? 0.02 : 1) * (seen.blinks === 0 ? 0.05 : 1),
+    left: (seen) => (isChecked(seen) && seen.isFormatChecked ? 0.02 : 1) * (seen.blinks === 0 ? 0.05 : 1),
   },
   image: {
     title: 'The image is for another board or revision, or is damaged',

@@ -17,7 +17,13 @@ const flash: BareFlash = {
   worstSeconds: 600,
   gaveUpWithinSeconds: 15,
 };
-const facts: FlashFacts = { stick: null, isListedImage: false, portConfirmed: true, plugsConfirmed: true };
+const facts: FlashFacts = {
+  stick: null,
+  isListedImage: false,
+  isFormatChecked: false,
+  portConfirmed: true,
+  plugsConfirmed: true,
+};
 const well: PracticeSetUp = {
   stickFiles: ['TERN.BIN'],
   isInRightPort: true,
@@ -99,10 +105,8 @@ test('a few blinks and out: it gave up; the name is the likeliest reason until t
   expect(unchecked.words).toContain('5 blinks in 6 seconds');
   expect(unchecked.reasons[0]).toMatchObject({ code: 'name' });
   expect(unchecked.reasons.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 12);
-  const checked = watchFlash(flash, marks, 7, { ...facts, stick: 'good' });
+  const checked = watchFlash(flash, marks, 7, { ...facts, stick: 'good', isFormatChecked: true });
   expect(checked.reasons[0]?.code).toBe('image');
-  const listed = watchFlash(flash, marks, 7, { ...facts, stick: 'good', isListedImage: true });
-  expect(listed.reasons[0]?.code).toBe('stick');
 });
 
 test('a light that stops before it wrote anything gave up, however long it read', () => {
@@ -117,11 +121,29 @@ test('an end that comes too soon, or looks other than the book says, is not trus
   expect(watch.words).toContain('The book says that the light goes out at the end; here it stays on.');
 });
 
-test('no blink at all points at plugs and button, and nothing was written', () => {
-  expect(watchFlash(flash, [], 5, facts).state).toBe('waiting');
-  const watch = watchFlash(flash, [], 20, { ...facts, plugsConfirmed: false });
-  expect(watch).toMatchObject({ state: 'no-light', keepPower: false });
-  expect(watch.reasons.slice(0, 2).map(({ code }) => code)).toEqual(['plugs', 'button']);
+test('no mark is not taken for no blink: the power stays on until the light is said never to have blinked', () => {
+  expect(watchFlash(flash, [], 5, facts)).toMatchObject({ state: 'waiting', keepPower: true });
+  const silent = watchFlash(flash, [], 90, facts);
+  expect(silent).toMatchObject({ state: 'unsure', keepPower: true, reasons: [] });
+  expect(silent.words).toContain('Leave the power on.');
+  const never = watchFlash(flash, [{ seen: 'off', seconds: 20 }], 21, { ...facts, plugsConfirmed: false });
+  expect(never).toMatchObject({ state: 'no-light', keepPower: false });
+  expect(never.reasons.slice(0, 2).map(({ code }) => code)).toEqual(['plugs', 'button']);
+});
+
+test('who looked away for most of it is not told that nothing was written', () => {
+  const away: LightMark[] = [...blinks(0, 1.2, 5), { seen: 'off', seconds: 130 }];
+  const watch = watchFlash(flash, away, 131, facts);
+  expect(watch.state).not.toBe('gave-up');
+  expect(watch.words).not.toContain('nothing was written');
+});
+
+test('files that were written and read back leave the format of the stick in question', () => {
+  const marks: LightMark[] = [...blinks(0.4, 1.2, 5), { seen: 'off', seconds: 6.5 }];
+  const filesOnly = watchFlash(flash, marks, 7, { ...facts, stick: 'good', isListedImage: true });
+  expect(filesOnly.reasons[0]?.code).toBe('format');
+  const whole = watchFlash(flash, marks, 7, { ...facts, stick: 'good', isListedImage: true, isFormatChecked: true });
+  expect(whole.reasons[0]?.code).toBe('stick');
 });
 
 test('without timed phases the tempo is still known, and a short blinking still is giving up', () => {

@@ -43,6 +43,8 @@ const answersWithinSeconds = 15;
 /** So long without a mark, in periods and at least in seconds, and it is asked whether it still blinks. */
 const quietPeriods = 6;
 const quietSeconds = 45;
+/** A stop that comes so many periods after the last marked blink was watched. */
+const watchedPeriods = 8;
 /** Nothing is written in less than this share of the usual time. */
 const leastShare = 0.4;
 
@@ -68,24 +70,41 @@ export function watchFlash(
   const phase = base.phase === 'gave-up' ? 'blinking' : base.phase;
   return last.seen === 'blink'
     ? whileBlinking({ ...base, phase }, flash, nowSeconds - last.seconds)
-    : whenStopped({ ...base, phase }, flash, { blinks: blinks.length, seen: last.seen, at: end }, facts);
+    : whenStopped(
+        { ...base, phase },
+        flash,
+        { blinks: blinks.length, seen: last.seen, at: end, quiet: end - (blinks.at(-1) ?? end) },
+        facts,
+      );
 }
 
+/** Nobody has marked a blink: that is not to say that there was none, unless the light was marked as staying. */
 function beforeBlinking(nowSeconds: number, last: LightMark | null, facts: FlashFacts): FlashWatch {
-  const isLate = nowSeconds > answersWithinSeconds || last !== null;
-  return {
-    state: isLate ? 'no-light' : 'waiting',
+  const waiting = {
     phase: null,
     runs: [],
     periodSeconds: null,
     elapsedSeconds: nowSeconds,
     usualEnd: null,
-    words: isLate
-      ? 'The light never blinked: the board did not take the button. Nothing was written. Check the plugs and the supply, then press and hold again.'
-      : 'Mark each blink as it comes.',
-    keepPower: false,
-    reasons: isLate ? rankGaveUp({ ...facts, blinks: 0, seconds: 0 }) : [],
-  };
+    reasons: [],
+  } as const;
+  if (last)
+    return {
+      ...waiting,
+      state: 'no-light',
+      words:
+        'The light never blinked: the board did not take the button. Check the plugs and the supply, then press and hold again.',
+      keepPower: false,
+      reasons: rankGaveUp({ ...facts, blinks: 0, seconds: 0 }),
+    };
+  return nowSeconds <= answersWithinSeconds
+    ? { ...waiting, state: 'waiting', words: 'Mark each blink as it comes.', keepPower: true }
+    : {
+        ...waiting,
+        state: 'unsure',
+        words: `No blink was marked. If the light blinks, mark it. ${powerStays} If it never blinked, mark that it went out or stays on.`,
+        keepPower: true,
+      };
 }
 
 interface Base {
@@ -132,16 +151,21 @@ function whileBlinking(base: Base, flash: BareFlash, quiet: number): FlashWatch 
   return { ...working, state: 'working', words: `${words[phase]} This is normal.${left} ${powerStays}` };
 }
 
-function whenStopped(
-  base: Base,
-  flash: BareFlash,
-  { blinks, seen, at }: { readonly blinks: number; readonly seen: 'steady' | 'off'; readonly at: number },
-  facts: FlashFacts,
-): FlashWatch {
+interface Stop {
+  readonly blinks: number;
+  readonly seen: 'steady' | 'off';
+  readonly at: number;
+  /** Seconds between the last blink that was marked and this mark. */
+  readonly quiet: number;
+}
+
+function whenStopped(base: Base, flash: BareFlash, { blinks, seen, at, quiet }: Stop, facts: FlashFacts): FlashWatch {
   const { elapsedSeconds, usualEnd, runs } = base;
   const wrote = runs.some(({ phase }) => phase === 'writing');
   const isKnownToWrite = flash.phases.some((phase) => phase.phase === 'writing' && isTimed(phase));
-  const stoppedReading = isKnownToWrite && !wrote && elapsedSeconds < (usualEnd?.[0] ?? 0);
+  // Only where it was watched to the end: who looked away may have missed the writing.
+  const wasWatched = quiet <= watchedPeriods * (runs.at(-1)?.periodSeconds ?? 1);
+  const stoppedReading = isKnownToWrite && !wrote && wasWatched && elapsedSeconds < (usualEnd?.[0] ?? 0);
   const ended = { ...base, periodSeconds: null, keepPower: false } as const;
   if (stoppedReading || (!wrote && elapsedSeconds <= flash.gaveUpWithinSeconds)) {
     const gaveUp: LightRun = { phase: 'gave-up', fromSeconds: at, toSeconds: at, periodSeconds: null };

@@ -21,7 +21,7 @@ function expected({ phases }: BareFlash): Segment[] {
   let at = 0;
   return phases.flatMap(({ phase, light, toSeconds }) => {
     if (light !== 'blink' || toSeconds === undefined) return [];
-    const segment = { name: `${phaseNames[phase]}, up to`, from: at, to: at + toSeconds, isPlan: true };
+    const segment = { name: phaseNames[phase], from: at, to: at + toSeconds, isPlan: true };
     at += toSeconds;
     return [segment];
   });
@@ -54,7 +54,7 @@ export function lightTimeline(flash: BareFlash, watch: FlashWatch, marks: readon
     },
     label: {
       show: segment.to - segment.from > end / 12,
-      formatter: segment.name.replace(', up to', ''),
+      formatter: segment.name,
       color: theme.ink,
     },
     data: [segment.isPlan ? segment.to - segment.from : '-', segment.isPlan ? '-' : segment.to - segment.from],

@@ -10,6 +10,8 @@ export type FirmwareStep = (typeof FIRMWARE_STEPS)[number];
 export interface StickFacts {
   readonly verdict: 'good' | 'good-with-warnings' | 'bad';
   readonly isListedImage: boolean;
+  /** Partition table and file system were looked at, not the files alone. */
+  readonly isFormatChecked: boolean;
 }
 
 /** What lies on the desk of the firmware bay for one case: client-only, kept when the tab is closed. */
@@ -86,7 +88,7 @@ export const useFirmwareDeskStore = create<FirmwareDeskStore>()(
         set(({ desks }) => ({ desks: { ...desks, [key]: { ...(desks[key] ?? emptyFirmwareDesk), ...change } } })),
       clear: (key) => set(({ desks }) => ({ desks: { ...desks, [key]: emptyFirmwareDesk } })),
     }),
-    { name: 'probe.firmware-desks', version: 1 },
+    { name: 'probe.firmware-desks', version: 2, migrate: () => ({ desks: {} }) },
   ),
 );
 

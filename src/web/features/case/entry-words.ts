@@ -59,7 +59,7 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
       };
     case 'firmware-flashed':
       return {
-        done: `${flashWords[event.purpose]} ${event.from ?? 'unknown'} → ${event.to}`,
+        done: `${flashWords[event.purpose]} ${event.from ?? 'unknown'} → ${event.to ?? 'second image'}`,
         seen: [flashEndWords[event.end], event.reason].filter(Boolean).join('. '),
       };
     case 'firmware-verified':

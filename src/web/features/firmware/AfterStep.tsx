@@ -48,9 +48,11 @@ export function AfterStep({ firmware, log }: StepProps) {
   useChimeWhenOver(endsAt);
   const shown = version.trim();
   const steps = stepsOf(plan);
-  const isSame = next !== null && shown.toLowerCase() === next.version.toLowerCase();
+  // What the second image holds is only known once it is read.
+  const wanted = desk.method === 'second-image' ? null : next;
+  const isSame = wanted === null || shown.toLowerCase() === wanted.version.toLowerCase();
   const write = async () => {
-    const seen = isSame && next ? next.version : shown;
+    const seen = isSame && wanted ? wanted.version : shown;
     if (
       log &&
       !(await log.record({
@@ -62,13 +64,14 @@ export function AfterStep({ firmware, log }: StepProps) {
     )
       return;
     setVersion('');
-    if (!isSame)
-      return setSaid(
-        `Written down: ${seen} is on it, not ${next?.version ?? 'what was wanted'}. The flash did not take.`,
-      );
-    const isOnTheWay = steps.length > 1;
+    if (!isSame) {
+      change({ installed: seen });
+      return setSaid(`Written down: ${seen} is on it, not ${wanted.version}. The flash did not take.`);
+    }
+    const isOnTheWay = wanted !== null && steps.length > 1;
     change({
       installed: seen,
+      ...(desk.purpose === 'recover' ? { purpose: 'update' } : {}),
       print: { ...desk.print, version: seen },
       stick: null,
       gates: [],
@@ -108,14 +111,14 @@ export function AfterStep({ firmware, log }: StepProps) {
           label="Version that it shows now"
           value={version}
           onChange={setVersion}
-          hint={next ? `${next.version} was flashed.` : undefined}
+          hint={wanted ? `${wanted.version} was flashed.` : undefined}
           maxLength={40}
         />
       </Fields>
-      {shown !== '' && next && !isSame && (
+      {shown !== '' && !isSame && (
         <Notice kind="suspicion">
           <span>
-            {shown} is not {next.version}: the flash did not take, or it was misread.
+            {shown} is not {wanted.version}: the flash did not take, or it was misread.
           </span>
         </Notice>
       )}

@@ -72,10 +72,15 @@ function CaseFirmware({
   const navigate = useNavigate();
   const [link, setLink] = useState<LinkId | null>(null);
   const { record } = actions;
-  const starts = useMemo(() => startsByLog(state), [state]);
+  const { board, installed } = state.firmware;
+  const starts = startsByLog(state);
+  const known = useMemo(
+    () => ({ starts, installed, board: board && { id: board.board, revision: board.revision } }),
+    [starts, installed, board],
+  );
   const log = useMemo<FirmwareLog>(
-    () => ({ record: (body) => record(body), leave: () => void navigate(`/cases/${caseId}`), starts }),
-    [record, navigate, caseId, starts],
+    () => ({ record: (body) => record(body), leave: () => void navigate(`/cases/${caseId}`), known }),
+    [record, navigate, caseId, known],
   );
   const name = state.opened.machine.name;
   useEffect(() => {

@@ -9,7 +9,7 @@ import { AfterStep } from './AfterStep';
 import { BoardStep } from './BoardStep';
 import { FlashStep } from './FlashStep';
 import { StickStep } from './StickStep';
-import { stepsOf, useFirmware, type Firmware } from './use-firmware';
+import { stepsOf, useFirmware, type Firmware, type KnownFirmware } from './use-firmware';
 import { VersionStep } from './VersionStep';
 import { WayStep } from './WayStep';
 
@@ -95,8 +95,7 @@ export interface FirmwareLog {
   record(body: EventBody): Promise<boolean>;
   /** Back to the trials of the case. */
   leave(): void;
-  /** What the log says of the machine: it starts and shows its menu, or not, or nobody knows. */
-  readonly starts: boolean | null;
+  readonly known: KnownFirmware;
 }
 
 export interface StepProps {
@@ -140,7 +139,7 @@ function decided({ desk, board, plan }: Firmware): Readonly<Record<FirmwareStep,
 
 /** The firmware bay: from the board in hand to a version that was read afterwards, step by step. */
 export function FirmwareRoom({ deskKey, log }: { readonly deskKey: string; readonly log: FirmwareLog | null }) {
-  const firmware = useFirmware(deskKey, log?.starts ?? null);
+  const firmware = useFirmware(deskKey, log?.known ?? null);
   const stickWorker = useStickWorker();
   const { desk, change } = firmware;
   const words = decided(firmware);

@@ -1,7 +1,6 @@
-import { useCallback, useMemo, useState } from 'react';
+import { lazy, Suspense, useCallback, useMemo, useState } from 'react';
 import styled, { useTheme } from 'styled-components';
 import { watchFlash, type BareFlash, type FlashWatch, type LightMark } from '../../../core/firmware';
-import { Chart } from '../../charts/Chart';
 import { lightTimeline } from '../../charts/light-timeline';
 import { Button } from '../../components/Button';
 import { clock, percent } from '../../components/format';
@@ -13,6 +12,10 @@ import { Foot } from './step-parts';
 import { useFlashLog } from './use-flash-log';
 import { useMarkKeys } from './use-mark-keys';
 
+/** Charts are large and needed here alone. */
+const Chart = lazy(async () => ({ default: (await import('../../charts/Chart')).Chart }));
+
+const chartHeight = 130;
 const Panel = styled.section`
   max-width: 54rem;
 `;
@@ -92,6 +95,7 @@ export function FlashWatchPanel({
     () => ({
       stick: desk.stick?.verdict ?? null,
       isListedImage: desk.stick?.isListedImage ?? false,
+      isFormatChecked: desk.stick?.isFormatChecked ?? false,
       portConfirmed: desk.gates.includes('port'),
       plugsConfirmed: desk.gates.includes('plugs'),
     }),
@@ -117,16 +121,16 @@ export function FlashWatchPanel({
           isDisabled={!isGo || !next}
           onPress={() => change({ watchFrom: Date.now(), marks: [] })}
         >
-          Button held, light blinks: start the watch
+          Button held: start the watch
         </Button>
       </Foot>
     );
   return (
     <Panel aria-label="Flash watch">
-      <State role="status" aria-live="polite">
+      <State>
         <output aria-label="Since the first blink">{clock(Math.round(watch.elapsedSeconds))}</output>
         <div>
-          <strong>{stateWords[watch.state]}</strong>
+          <strong role="status">{stateWords[watch.state]}</strong>
           <span>{watch.words}</span>
         </div>
       </State>
@@ -150,18 +154,16 @@ export function FlashWatchPanel({
       )}
       {!hasStopped && (
         <Marks>
-          <Button $kind={isOver ? 'plain' : 'primary'} isDisabled={hasStopped} onPress={() => mark('blink')}>
+          <Button $kind={isOver ? 'plain' : 'primary'} onPress={() => mark('blink')}>
             Blink · Space
           </Button>
-          <Button isDisabled={hasStopped} onPress={() => mark('off')}>
-            Went out · O
-          </Button>
-          <Button isDisabled={hasStopped} onPress={() => mark('steady')}>
-            Stays on · S
-          </Button>
+          <Button onPress={() => mark('off')}>Went out · O</Button>
+          <Button onPress={() => mark('steady')}>Stays on · S</Button>
         </Marks>
       )}
-      <Chart option={option} height={130} label={`Light: ${stateWords[watch.state]}. ${watch.words}`} />
+      <Suspense fallback={<div style={{ height: chartHeight }} />}>
+        <Chart option={option} height={chartHeight} label={`Light: ${stateWords[watch.state]}`} />
+      </Suspense>
       {flash.harmlessLights && <p>{flash.harmlessLights}</p>}
       <Ending
         watch={watch}

@@ -74,5 +74,6 @@ export function Gates({
 function stickWords(stick: StickFacts | null): string {
   if (!stick) return 'It was not checked here.';
   const image = stick.isListedImage ? ', with the image that the board book names' : '';
-  return `Checked here: ${stick.verdict.replaceAll('-', ' ')}${image}.`;
+  const format = stick.isFormatChecked ? '' : ' Name and content only: its format was not looked at.';
+  return `Checked here: ${stick.verdict.replaceAll('-', ' ')}${image}.${format}`;
 }

@@ -17,8 +17,6 @@ interface Pickers {
   showSaveFilePicker?: (options: { suggestedName: string }) => Promise<FileSystemFileHandle>;
 }
 
-const isCancelled = (error: unknown): boolean => error instanceof DOMException && error.name === 'AbortError';
-
 /** Makes the stick: straight into a mounted one where the browser can, or as an image to be written with any tool. */
 export function MakeStickBlock({
   isReady,
@@ -38,46 +36,39 @@ export function MakeStickBlock({
   const [sizeMib, setSizeMib] = useState('128');
   const [said, setSaid] = useState<{ readonly isGood: boolean; readonly words: string } | null>(null);
   const pickers = window as unknown as Pickers;
+  const showSaveFilePicker = pickers.showSaveFilePicker?.bind(window);
+  const showDirectoryPicker = pickers.showDirectoryPicker?.bind(window);
   const totalBytes = Number(sizeMib) * mib;
   const stem = name.replace(/\.[^.]*$/, '').toLowerCase() || 'stick';
   const isBusy = worker.underway !== null;
 
-  /** The person may close the picker: then nothing happens. */
-  const picked = async <T,>(pick: (() => Promise<T>) | undefined): Promise<T | null> => {
-    try {
-      return pick ? await pick() : null;
-    } catch (error) {
-      if (isCancelled(error)) return null;
-      throw error;
-    }
-  };
-  const make = async (target: FileSystemFileHandle | null) => {
+  const order = { kind: 'make', totalBytes, name, original } as const;
+  const savePacked = async () => {
     setSaid(null);
-    const made = await attempt(() => worker.ask({ kind: 'make', totalBytes, name, original, target }));
-    if (made?.kind !== 'made') return;
-    if (made.blob) download(made.blob, `${stem}.img.gz`);
+    const made = await attempt(() => worker.ask({ ...order, target: null }));
+    if (made?.kind !== 'made' || !made.blob) return;
+    download(made.blob, `${stem}.img.gz`);
     setSaid({
       isGood: true,
-      words: made.blob
-        ? 'Packed image saved. Unpack it while writing it to the stick, then check the stick below.'
-        : 'Raw image saved. Write it to the stick with any tool that writes raw images, then check the stick below.',
+      words: 'Packed image saved. Unpack it while writing it to the stick, then check the stick below.',
     });
   };
-  const saveRaw = async () => {
-    const target = await picked(
-      pickers.showSaveFilePicker &&
-        (() => pickers.showSaveFilePicker?.({ suggestedName: `${stem}.img` }) as Promise<FileSystemFileHandle>),
-    );
-    if (target) await make(target);
-  };
-  const write = async () => {
+  const saveRaw = async (pick: NonNullable<Pickers['showSaveFilePicker']>) => {
     setSaid(null);
-    const folder = await picked(
-      pickers.showDirectoryPicker &&
-        (() => pickers.showDirectoryPicker?.({ mode: 'readwrite' }) as Promise<FileSystemDirectoryHandle>),
+    const made = await attempt(async () =>
+      worker.ask({ ...order, target: await pick({ suggestedName: `${stem}.img` }) }),
     );
-    if (!folder) return;
-    const written = await attempt(() => worker.ask({ kind: 'write', folder, name, original }));
+    if (made?.kind !== 'made') return;
+    setSaid({
+      isGood: true,
+      words: 'Raw image saved. Write it to the stick with any tool that writes raw images, then check the stick below.',
+    });
+  };
+  const write = async (pick: NonNullable<Pickers['showDirectoryPicker']>) => {
+    setSaid(null);
+    const written = await attempt(async () =>
+      worker.ask({ kind: 'write', folder: await pick({ mode: 'readwrite' }), name, original }),
+    );
     if (written?.kind !== 'written') return;
     const wrong = written.files.filter(({ isSame }) => !isSame).map((file) => file.name);
     const isGood = wrong.length === 0;
@@ -104,22 +95,23 @@ export function MakeStickBlock({
         />
       </Fields>
       <Foot>
-        <Button isDisabled={!isReady || isBusy} onPress={() => void make(null)}>
+        <Button isDisabled={!isReady || isBusy} onPress={() => void savePacked()}>
           <HardDriveDownload size={18} aria-hidden /> Save a packed image
         </Button>
-        {pickers.showSaveFilePicker && (
-          <Button isDisabled={!isReady || isBusy} onPress={() => void saveRaw()}>
+        {showSaveFilePicker && (
+          <Button isDisabled={!isReady || isBusy} onPress={() => void saveRaw(showSaveFilePicker)}>
             <HardDriveDownload size={18} aria-hidden /> Save a raw image
           </Button>
         )}
-        {pickers.showDirectoryPicker && (
-          <Button isDisabled={!isReady || isBusy} onPress={() => void write()}>
+        {showDirectoryPicker && (
+          <Button isDisabled={!isReady || isBusy} onPress={() => void write(showDirectoryPicker)}>
             <FolderDown size={18} aria-hidden /> Write into a mounted stick
           </Button>
         )}
       </Foot>
       <p role="status" aria-live="polite">
-        {worker.underway?.kind === 'make' && `Making it … ${Math.round(100 * worker.underway.share)} %`}
+        {worker.underway?.kind === 'make' &&
+          `Making it …${worker.underway.share > 0 ? ` ${Math.round(100 * worker.underway.share)} %` : ''}`}
         {worker.underway?.kind === 'write' && 'Writing and reading back …'}
         {said && (said.isGood ? said.words : <Wrong>{said.words}</Wrong>)}
         {!isReady && <Muted>An image and a name first.</Muted>}

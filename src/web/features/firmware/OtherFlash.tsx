@@ -29,10 +29,7 @@ function stepsFor(method: FlashMethod, setupKey: string | undefined, fileName: s
         'From its menu write the first image again.',
       ];
     case 'sent-in':
-      return [
-        'Pack the board with its plastic cover over the processor socket.',
-        'Note the version that it is to come back with.',
-      ];
+      return ['Note the version that it is to come back with.'];
     case 'bare-board':
       return [];
   }
@@ -47,7 +44,8 @@ export function OtherFlash({
 }: StepProps & { readonly method: FlashMethod; readonly isGo: boolean }) {
   const { board, next } = firmware;
   const finish = useFlashLog(firmware, log);
-  const isReady = isGo && next !== null;
+  const isReady = isGo && (next !== null || method === 'second-image');
+  const fromStick = method === 'menu' || method === 'borrowed-processor';
   return (
     <Block>
       <ol>
@@ -58,14 +56,18 @@ export function OtherFlash({
       {method !== 'sent-in' && <Notice kind="danger">Never cut the power while it writes.</Notice>}
       <Foot>
         <Button $kind="primary" isDisabled={!isReady} onPress={() => void finish('finished')}>
-          It finished
+          {method === 'sent-in' ? 'It came back' : 'It finished'}
         </Button>
-        <Button isDisabled={!isReady} onPress={() => void finish('gave-up', { reason: 'It refused the file' })}>
-          It refused the file
-        </Button>
-        <Button isDisabled={!isReady} onPress={() => void finish('interrupted')}>
-          The power went out
-        </Button>
+        {fromStick && (
+          <Button isDisabled={!isReady} onPress={() => void finish('gave-up', { reason: 'It refused the file' })}>
+            It refused the file
+          </Button>
+        )}
+        {method !== 'sent-in' && (
+          <Button isDisabled={!isReady} onPress={() => void finish('interrupted')}>
+            The power went out
+          </Button>
+        )}
       </Foot>
     </Block>
   );

@@ -25,12 +25,22 @@ export function StickStep({ firmware, worker }: { readonly firmware: Firmware; r
   const name = typedName ?? wanted;
   const comparison = compareWithBook(next, inspected?.image?.inspection ?? null);
 
+  const image = inspected?.image?.inspection;
+  const wantedOnStick = {
+    name: name.trim(),
+    bytes: image?.bytes ?? next?.bytes,
+    sha256: image?.sha256 ?? next?.sha256,
+  };
+  const isListedImage = next?.sha256 !== undefined && wantedOnStick.sha256?.toLowerCase() === next.sha256.toLowerCase();
+
   const attempt = async (work: () => Promise<StickAnswer>) => {
     setError(null);
     try {
       return await work();
     } catch (failure) {
-      setError(failure instanceof Error ? failure.message : String(failure));
+      // Who closes the picker of the system wants nothing done.
+      const isCancelled = failure instanceof DOMException && failure.name === 'AbortError';
+      if (!isCancelled) setError(failure instanceof Error ? failure.message : String(failure));
       return null;
     }
   };
@@ -72,27 +82,23 @@ export function StickStep({ firmware, worker }: { readonly firmware: Firmware; r
         worker={worker}
         attempt={attempt}
         onWritten={(isSame) =>
-          change({ stick: { verdict: isSame ? 'good' : 'bad', isListedImage: comparison.kind === 'same' } })
+          change({
+            stick: {
+              verdict: isSame ? 'good' : 'bad',
+              isListedImage: comparison.kind === 'same',
+              isFormatChecked: false,
+            },
+          })
         }
       />
       <CheckStickBlock
         isReady={name.trim() !== ''}
-        wanted={{
-          name: name.trim(),
-          ...(inspected?.image
-            ? { bytes: inspected.image.inspection.bytes, sha256: inspected.image.inspection.sha256 }
-            : bookFacts(next)),
-        }}
+        wanted={wantedOnStick}
         worker={worker}
         attempt={attempt}
-        onVerdict={(verdict) => change({ stick: { verdict, isListedImage: comparison.kind === 'same' } })}
+        onVerdict={(verdict) => change({ stick: { verdict, isListedImage, isFormatChecked: true } })}
         onGoOn={() => change({ step: 'flash' })}
       />
     </>
   );
 }
-
-const bookFacts = (next: Firmware['next']) => ({
-  ...(next?.bytes === undefined ? {} : { bytes: next.bytes }),
-  ...(next?.sha256 === undefined ? {} : { sha256: next.sha256 }),
-});

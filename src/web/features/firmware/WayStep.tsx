@@ -6,6 +6,7 @@ import { Field } from '../../components/Field';
 import { minutesInWords } from '../../components/format';
 import type { StepProps } from './FirmwareRoom';
 import { Block, Fields, Lead, Muted, Title } from './step-parts';
+import { amount } from './use-firmware';
 import { NeedsBoard } from './VersionStep';
 
 const Ways = styled.ol`
@@ -54,7 +55,7 @@ const stickChoices = [
 /** By which way the version gets onto the board. */
 export function WayStep({ firmware: { desk, change, board, methods }, log }: StepProps) {
   if (!board) return <NeedsBoard onGo={() => change({ step: 'board' })} />;
-  const starts = desk.starts ?? log?.starts ?? null;
+  const starts = desk.starts ?? log?.known.starts ?? null;
   const { offers } = desk;
   const offer = (part: Partial<typeof offers>) => change({ offers: { ...offers, ...part } });
   const take = (method: FlashMethod) =>
@@ -91,14 +92,14 @@ export function WayStep({ firmware: { desk, change, board, methods }, log }: Ste
             value={offers.isOnShelf ? 'yes' : 'no'}
             onChange={(id) => offer({ isOnShelf: id === 'yes' })}
           />
-          <Field label="On loan, in days" value={offers.loanDays} onChange={(loanDays) => offer({ loanDays })} />
+          <AmountField label="On loan, in days" value={offers.loanDays} onChange={(loanDays) => offer({ loanDays })} />
           <span />
-          <Field label="A shop does it for" value={offers.shopFee} onChange={(shopFee) => offer({ shopFee })} />
-          <Field label="in days" value={offers.shopDays} onChange={(shopDays) => offer({ shopDays })} />
+          <AmountField label="A shop does it for" value={offers.shopFee} onChange={(shopFee) => offer({ shopFee })} />
+          <AmountField label="in days" value={offers.shopDays} onChange={(shopDays) => offer({ shopDays })} />
           <span />
-          <Field label="Bought for" value={offers.price} onChange={(price) => offer({ price })} />
-          <Field label="sold again for" value={offers.resale} onChange={(resale) => offer({ resale })} />
-          <Field
+          <AmountField label="Bought for" value={offers.price} onChange={(price) => offer({ price })} />
+          <AmountField label="sold again for" value={offers.resale} onChange={(resale) => offer({ resale })} />
+          <AmountField
             label="here in days"
             value={offers.purchaseDays}
             onChange={(purchaseDays) => offer({ purchaseDays })}
@@ -148,5 +149,20 @@ function OneWay({
         </Button>
       )}
     </Way>
+  );
+}
+
+function AmountField({
+  label,
+  value,
+  onChange,
+}: {
+  readonly label: string;
+  readonly value: string;
+  readonly onChange: (typed: string) => void;
+}) {
+  const isWrong = value.trim() !== '' && amount(value) === null;
+  return (
+    <Field label={label} value={value} onChange={onChange} error={isWrong ? 'Write a number, 0 or more.' : undefined} />
   );
 }

@@ -25,18 +25,34 @@ export interface Firmware {
   readonly error: Error | null;
 }
 
-/** The shop's rates until it writes down its own: work an hour, a day of waiting, a board, sending in. */
+/** Starting judgement, in the shop's currency: work an hour, a day of waiting, a board; and sending in. */
 const rates = { perHour: 40, perDayWaiting: 5, boardPrice: 140 };
 const sendIn = { fee: 35, days: 14 };
 
-const amount = (typed: string): number | null => {
+/** A price or a number of days as typed; null for nothing or for what is no such number. */
+export const amount = (typed: string): number | null => {
   const value = Number(typed.replace(',', '.'));
   return typed.trim() === '' || !Number.isFinite(value) || value < 0 ? null : value;
 };
 
+/** What the log of the case says already: somebody else may have begun at another screen. */
+export interface KnownFirmware {
+  /** It starts and shows its menu, or not; null where nobody knows. */
+  readonly starts: boolean | null;
+  readonly board: { readonly id: string; readonly revision: string } | null;
+  readonly installed: string | null;
+}
+
+function withKnown(desk: FirmwareDesk, known: KnownFirmware | null): FirmwareDesk {
+  if (desk.board !== null || !known?.board) return desk;
+  return { ...desk, board: known.board, installed: known.installed };
+}
+
 /** Everything that the firmware bay computes from its desk and the board book. */
-export function useFirmware(key: string, startsByLog: boolean | null): Firmware {
-  const desk = useFirmwareDesk(key);
+export function useFirmware(key: string, known: KnownFirmware | null): Firmware {
+  const kept = useFirmwareDesk(key);
+  const desk = useMemo(() => withKnown(kept, known), [kept, known]);
+  const startsByLog = known?.starts ?? null;
   const store = useFirmwareDeskStore((one) => one.change);
   const { data, error } = useBoardDetail(desk.board?.id ?? null);
   const board = data?.board ?? null;

@@ -7,11 +7,11 @@ import type { Firmware } from './use-firmware';
 export function useFlashLog({ desk, change, board, next }: Firmware, log: FirmwareLog | null) {
   return useCallback(
     async (end: FlashEnd, more: { readonly seconds?: number; readonly reason?: string } = {}) => {
-      if (!next) return;
       const method = desk.method ?? (board?.flash ? 'bare-board' : 'menu');
+      const to = method === 'second-image' ? null : (next?.version ?? null);
+      if (to === null && method !== 'second-image') return;
       const { purpose, installed: from } = desk;
-      const saved =
-        !log || (await log.record({ kind: 'firmware-flashed', method, purpose, from, to: next.version, end, ...more }));
+      const saved = !log || (await log.record({ kind: 'firmware-flashed', method, purpose, from, to, end, ...more }));
       if (!saved) return;
       if (end === 'gave-up') return change({ watchFrom: null, marks: [], gates: [], step: 'stick', stick: null });
       if (end === 'interrupted')
