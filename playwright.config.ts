@@ -11,6 +11,8 @@ export default defineConfig({
   forbidOnly: Boolean(process.env['CI']),
   reporter: [['list'], ['json', { outputFile: 'test-results/playwright.json' }]],
   use: {
+    // Only the journeys without the server load the page from the device.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     trace: 'retain-on-failure',
     launchOptions: {

@@ -4,13 +4,12 @@ import { createBoardService } from '../src/server/board-service';
 import { createCaseService, type CaseService } from '../src/server/case-service';
 import { inShop } from '../src/server/database/in-shop';
 import { createPool } from '../src/server/database/pool';
-import { demoShop } from '../src/server/demo-shop';
 import { ensureShop } from '../src/server/repositories/shops';
 import { createTestDatabase } from '../src/server/testing-database';
 import { demoCases } from './cases';
 import { demoId, trial } from './demo-case';
 import { demoBoards } from './boards';
-import { loadDemo, loadDemoBoards } from './load-demo';
+import { demoShop, loadDemo, loadDemoBoards } from './load-demo';
 
 const now = new Date('2026-01-05T12:00:00Z');
 let database: Awaited<ReturnType<typeof createTestDatabase>>;
@@ -21,7 +20,7 @@ beforeAll(async () => {
   database = await createTestDatabase();
   pool = createPool(database.url, { onError: () => undefined });
   await inShop(pool, demoShop.id, (db) => ensureShop(db, demoShop));
-  cases = createCaseService({ pool, shopId: demoShop.id, now: () => now });
+  cases = createCaseService({ pool, shopId: demoShop.id, actor: null, now: () => now });
 });
 afterAll(async () => {
   await pool.end();
@@ -54,7 +53,7 @@ test('a demo that has changed since leaves the cases that are there alone, and a
 });
 
 test('the demo boards fit the schema of board files and are loaded once', async () => {
-  const boards = createBoardService({ pool, shopId: demoShop.id, now: () => now });
+  const boards = createBoardService({ pool, shopId: demoShop.id, actor: null, now: () => now });
   expect(await loadDemoBoards(boards)).toBe(Object.keys(demoBoards).length);
   for (const board of Object.values(demoBoards))
     expect(boardBookFileSchema.safeParse(board)).toMatchObject({ success: true });

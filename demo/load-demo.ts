@@ -5,6 +5,8 @@ import { demoBoardId, demoBoards } from './boards';
 import { demoCases } from './cases';
 import { demoId, eventsOfDemoCase, type DemoCase } from './demo-case';
 
+export { demoShop } from './people';
+
 /**
  * Loads the demo cases through the same service as the API. A case that is there stays as it has become, whatever the
  * demo says now. Returns how many cases were added.

@@ -28,7 +28,32 @@ export async function ensureBuilt({ onBuild = () => {} } = {}) {
   });
   cpSync(join(root, 'src/server/migrations'), join(root, 'dist/server/migrations'), { recursive: true });
   await buildWeb({ configFile: join(root, 'vite.config.ts'), logLevel: 'warn' });
+  await buildServiceWorker(bundle);
   writeFileSync(stampFile, wanted);
+}
+
+/** The service worker with the list of files that it keeps; those in assets/ have their hash in their name. */
+async function buildServiceWorker(bundle) {
+  const web = join(root, 'dist/web');
+  const files = filesOf(web)
+    .filter((file) => !/index\.html$|\.map$/.test(file))
+    .map((file) => ({
+      url: file.slice(web.length),
+      revision: file.startsWith(join(web, 'assets'))
+        ? null
+        : createHash('sha256').update(readFileSync(file)).digest('hex'),
+    }));
+  await bundle({
+    absWorkingDir: root,
+    entryPoints: ['src/web/sw.ts'],
+    outfile: 'dist/web/sw.js',
+    bundle: true,
+    minify: true,
+    format: 'iife',
+    target: 'es2022',
+    define: { __PRECACHE__: JSON.stringify(files), 'process.env.NODE_ENV': '"production"' },
+    logLevel: 'warning',
+  });
 }
 
 function hashSources() {

@@ -6,6 +6,7 @@ import { createInterface } from 'node:readline';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
 import { ensureBuilt } from './build.mjs';
+import { signInBrowser } from './setup/demo-lead.mjs';
 import { startThrowawayCluster } from './setup/throwaway-cluster.mjs';
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..');
@@ -13,6 +14,7 @@ const folder = join(root, 'docs/screenshots');
 const demoCase = (key) => `/cases/0d3a0c00-0000-4000-8000-00000000${key}00`;
 
 const views = [
+  { name: 'sign-in', path: '/' },
   { name: 'queue', path: '/' },
   { name: 'intake', path: '/cases/new' },
   { name: 'case-dead-machine', path: demoCase('05') },
@@ -32,8 +34,8 @@ const views = [
   },
   { name: 'case-build-up', path: demoCase('11') },
   { name: 'case-load-dim', path: demoCase('03'), theme: 'dim' },
-  { name: 'case-parked', path: demoCase('02') },
   { name: 'case-closed', path: demoCase('01') },
+  { name: 'shop', path: '/shop' },
   { name: 'close', path: `${demoCase('02')}/close` },
   { name: 'case-used-parts', path: demoCase('13') },
   {
@@ -95,7 +97,7 @@ function launchServer(environment) {
   return new Promise((resolve, reject) => {
     server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
     createInterface(server.stdout).on('line', (line) => {
-      const url = /http:\/\/\S+/.exec(line)?.[0];
+      const url = /is at (http:\/\/\S+)/.exec(line)?.[1];
       if (url) resolve({ url, stop: () => server.kill('SIGTERM') });
     });
   });
@@ -110,7 +112,9 @@ const browser = await chromium.launch({
 });
 mkdirSync(folder, { recursive: true });
 for (const { name, path, theme = 'day', size = { width: 1280, height: 800 }, act } of views) {
-  const page = await browser.newPage({ viewport: size });
+  const context = await browser.newContext({ viewport: size, serviceWorkers: 'block' });
+  if (name !== 'sign-in') await signInBrowser(context, server.url);
+  const page = await context.newPage();
   await page.addInitScript(
     (value) => localStorage.setItem('probe.theme', JSON.stringify({ state: { name: value }, version: 0 })),
     theme,
@@ -121,7 +125,7 @@ for (const { name, path, theme = 'day', size = { width: 1280, height: 800 }, act
   await act?.(page);
   await page.waitForTimeout(400);
   await page.screenshot({ path: join(folder, `${name}.png`) });
-  await page.close();
+  await context.close();
 }
 await browser.close();
 server.stop();

@@ -8,6 +8,7 @@ import { createInterface } from 'node:readline';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
 import { ensureBuilt } from '../../scripts/build.mjs';
+import { signInBrowser, signInToDemo } from '../../scripts/setup/demo-lead.mjs';
 import { startThrowawayCluster } from '../../scripts/setup/throwaway-cluster.mjs';
 
 const root = fileURLToPath(new URL('../..', import.meta.url));
@@ -22,7 +23,7 @@ function launchServer(databaseUrl) {
   return new Promise((resolve, reject) => {
     server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
     createInterface(server.stdout).on('line', (line) => {
-      const url = /http:\/\/\S+/.exec(line)?.[0];
+      const url = /is at (http:\/\/\S+)/.exec(line)?.[1];
       if (url) resolve({ url, stop: () => server.kill('SIGTERM') });
     });
   });
@@ -30,12 +31,13 @@ function launchServer(databaseUrl) {
 
 /** The open demo case with the most parts: faults come one for each part, pairs with their square. */
 async function largestCase(url) {
-  const { cases } = await (await fetch(`${url}/api/cases`)).json();
+  const headers = { cookie: await signInToDemo(url) };
+  const { cases } = await (await fetch(`${url}/api/cases`, { headers })).json();
   const sized = await Promise.all(
     cases
       .filter(({ stage }) => stage === 'on-bench')
       .map(async ({ id, machine }) => {
-        const { events } = await (await fetch(`${url}/api/cases/${id}`)).json();
+        const { events } = await (await fetch(`${url}/api/cases/${id}`, { headers })).json();
         const [{ event }] = events;
         return { id, machine, parts: event.machine.parts.length };
       }),
@@ -67,6 +69,7 @@ async function pressOnce(page) {
   });
   await page.keyboard.press('u');
   await page.waitForTimeout(600);
+  await page.locator('section[aria-label=Next][aria-busy=false]').waitFor();
   return milliseconds;
 }
 
@@ -78,7 +81,9 @@ const browser = await chromium.launch({
   args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
 });
 const { id, machine, parts } = await largestCase(server.url);
-const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
+await signInBrowser(context, server.url);
+const page = await context.newPage();
 await page.goto(`${server.url}/cases/${id}`);
 await page.getByRole('heading', { level: 1 }).waitFor();
 await page.waitForTimeout(2000);

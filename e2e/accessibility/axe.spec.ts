@@ -15,6 +15,9 @@ const views = [
   ['board', '/boards/0d3a0b00-0000-4000-8000-000000000001'],
   ['board form', '/boards/new'],
   ['firmware bay', '/firmware'],
+  ['shop', '/shop'],
+  ['account', '/account'],
+  ['sign-in', '/'],
   ['firmware of a case', '/cases/0d3a0c00-0000-4000-8000-000000000500/firmware'],
 ] as const;
 
@@ -25,6 +28,7 @@ for (const theme of ['day', 'dim'] as const)
         (value) => localStorage.setItem('probe.theme', JSON.stringify({ state: { name: value }, version: 0 })),
         theme,
       );
+      if (name === 'sign-in') await page.context().clearCookies();
       await page.goto(`${demo.url}${path}`);
       await page.getByRole('heading', { level: 1 }).waitFor();
       const { violations } = await new AxeBuilder({ page }).analyze();

@@ -1,24 +1,55 @@
+import type { Page } from '@playwright/test';
 import { see, sheet, takeIn, title } from '../support/bench';
 import { expect, test } from '../support/program';
 
-test('a stale second tab is told plainly, shows the newer entry, and nothing is doubled', async ({
-  page,
-  context,
-  program,
-}) => {
-  await takeIn(page, program.url, { machine: 'Two hands', told: 'Nothing at all' });
+/** Cuts a window off from what others write, so that it does not see it come. */
+const deafen = (page: Page) => page.route('**/api/changes', (route) => route.abort());
+
+test('what one window writes comes into view in another by itself', async ({ page, context, program }) => {
+  await takeIn(page, program.url, { machine: 'Two windows', told: 'Nothing at all' });
   const second = await context.newPage();
   await second.goto(page.url());
   await expect(title(second)).toHaveText('Start it as it stands');
   await see(page, 'Nothing at all');
-  await expect(title(page)).toHaveText('Look at the rocker of the supply');
-
-  await see(second, 'Nothing at all');
-  await expect(second.getByRole('alert')).toContainText('An entry was added from somewhere else. Yours was not saved.');
   await expect(title(second)).toHaveText('Look at the rocker of the supply');
   await expect(sheet(second).getByRole('listitem')).toHaveCount(2);
+});
+
+test('two people write to one case at once: a look comes behind by itself, and it is said', async ({
+  page,
+  context,
+  program,
+}) => {
+  await deafen(page);
+  await takeIn(page, program.url, { machine: 'Two hands', told: 'Nothing at all' });
+  await see(page, 'Nothing at all');
+  await expect(sheet(page).getByRole('listitem')).toHaveCount(2);
+  const second = await context.newPage();
+  await deafen(second);
+  await second.goto(page.url());
+  await expect(title(second)).toHaveText('Look at the rocker of the supply');
+  await page.getByLabel('Note').fill('Written first');
+  await page.getByRole('button', { name: 'Add' }).click();
+  await expect(sheet(page).getByRole('listitem')).toHaveCount(3);
   await see(second, 'It stands at I');
-  await expect(sheet(second).getByRole('listitem')).toHaveCount(3);
+  await expect(second.getByText('Bench wrote one entry meanwhile. Yours came after.')).toBeVisible();
+  await expect(sheet(second).getByRole('listitem')).toHaveCount(4);
+});
+
+test('where both changed the machine a person decides, and nothing is doubled', async ({ page, context, program }) => {
+  await deafen(page);
+  await takeIn(page, program.url, { machine: 'Four hands', told: 'Nothing at all' });
+  const second = await context.newPage();
+  await deafen(second);
+  await second.goto(page.url());
+  await expect(title(second)).toHaveText('Start it as it stands');
+  await see(page, 'Nothing at all');
+  await expect(sheet(page).getByRole('listitem')).toHaveCount(2);
+  await see(second, 'Restarts over and over');
+  await expect(second.getByRole('alert')).toContainText('Bench wrote one entry first and changed the machine');
+  await second.getByRole('button', { name: 'Leave mine out' }).click();
+  await expect(sheet(second).getByRole('listitem')).toHaveCount(2);
+  await expect(title(second)).toHaveText('Look at the rocker of the supply');
 });
 
 test('a case entered in the browser is there after the server was killed and started again', async ({
@@ -39,14 +70,15 @@ test('a case entered in the browser is there after the server was killed and sta
   await expect(sheet(page)).toContainText('Restarts over and over');
 });
 
-test('while the server is away an outcome waits for another try and is then stored once', async ({ page, program }) => {
+test('while the server is away an outcome waits, and is then stored once', async ({ page, program }) => {
   await takeIn(page, program.url, { machine: 'Patience', told: 'Nothing at all' });
   await program.kill();
   await see(page, 'Nothing at all');
-  await expect(page.getByRole('alert')).toContainText('The server does not answer');
+  await expect(page.getByText('The server does not answer. One entry waits on this device')).toBeVisible();
   await program.start();
-  await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByRole('alert')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Try now' }).click();
+  await expect(page.getByText('on this device')).toHaveCount(0);
+  await page.reload();
   await expect(sheet(page).getByRole('listitem')).toHaveCount(2);
 });
 

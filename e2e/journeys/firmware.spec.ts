@@ -185,7 +185,8 @@ test('a stick that is saved packed is judged good when it comes back; an archive
   const path = info.outputPath('stick.img.gz');
   await saved.saveAs(path);
   await chooseFile(page, 'Choose an image of the stick', path);
-  await expect(page.getByText('The stick is good.')).toBeVisible();
+  // 128 MiB are unpacked and read.
+  await expect(page.getByText('The stick is good.')).toBeVisible({ timeout: 40_000 });
 });
 
 test('the simulated board can be watched for practice, and says what was wrong', async ({ page, usedDemo }) => {
@@ -245,13 +246,13 @@ test('a board whose flash lost its power is recovered from its second image, and
 test('what was read of a board stands in the log: another screen goes on with it', async ({
   page,
   usedDemo,
-  browser,
+  context,
 }) => {
   await toTheBay(page, usedDemo.url, 'Two screens');
   await readPrint(page, { model: 'Tern 4-M', version: 'R5' });
   await page.getByRole('button', { name: /^It is Tern/ }).click();
   await expect(title(page)).toHaveText('Which version?');
-  const elsewhere = await browser.newPage();
+  const elsewhere = await context.newPage();
   await elsewhere.goto(page.url());
   await elsewhere
     .getByRole('button', { name: /^Which version/ })

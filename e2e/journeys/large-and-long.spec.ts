@@ -12,11 +12,18 @@ test('long names and complaints stay inside their places', async ({ page, progra
   expect(await overflow()).toBe(0);
 });
 
-test('a case with a hundred entries opens, scrolls its sheet and takes the next outcome', async ({
-  page,
-  program,
-  request,
-}) => {
+test('on a phone nothing is cut off, and a trial chosen far down the page comes into view', async ({ page, demo }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`${demo.url}/cases/0d3a0c00-0000-4000-8000-000000000700`);
+  await expect(page.getByRole('button', { name: 'Memory: failing, over 99 %' })).toContainText('> 99 %');
+  expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBe(0);
+  await page.getByRole('button', { name: /^Show all/ }).click();
+  await page.getByRole('button', { name: 'Start with the minimum on the bench' }).click();
+  await expect(title(page)).toHaveText('Start with the minimum on the bench');
+  await expect(title(page)).toBeInViewport();
+});
+
+test('a case with a hundred entries opens, scrolls its sheet and takes the next outcome', async ({ page, program }) => {
   await takeIn(page, program.url, { machine: 'Long story', told: 'Nothing at all' });
   const id = page.url().split('/').at(-1) ?? '';
   const events = Array.from({ length: 100 }, (_, i) => ({
@@ -26,7 +33,9 @@ test('a case with a hundred entries opens, scrolls its sheet and takes the next 
     by: 'Runa',
     text: `Entry number ${i + 1}`,
   }));
-  const stored = await request.post(`${program.url}/api/cases/${id}/events`, { data: { expectedSequence: 1, events } });
+  const stored = await page.request.post(`${program.url}/api/cases/${id}/events`, {
+    data: { expectedSequence: 1, events },
+  });
   expect(stored.status()).toBe(201);
   await page.reload();
   await expect(sheet(page).getByRole('listitem')).toHaveCount(101);
@@ -43,7 +52,7 @@ test('an empty bench says what to do', async ({ page, program }) => {
   await expect(page.getByText('No case fits.')).toBeVisible();
 });
 
-test('a hundred cases stay searchable', async ({ page, program, request }) => {
+test('a hundred cases stay searchable', async ({ page, program }) => {
   for (let i = 0; i < 100; i++) {
     const id = `00000000-0000-4000-a000-${String(i).padStart(12, '0')}`;
     const event = {
@@ -57,7 +66,7 @@ test('a hundred cases stay searchable', async ({ page, program, request }) => {
       circumstances: [],
       told: 'dead',
     };
-    expect((await request.post(`${program.url}/api/cases`, { data: { id, events: [event] } })).status()).toBe(201);
+    expect((await page.request.post(`${program.url}/api/cases`, { data: { id, events: [event] } })).status()).toBe(201);
   }
   await page.goto(`${program.url}/`);
   await page.getByRole('searchbox', { name: 'Search' }).fill('locker machine 99');

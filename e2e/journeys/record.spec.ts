@@ -30,7 +30,7 @@ test('any entry can be struck on the whole sheet, unless a later one rests on it
   await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
   await page.getByRole('button', { name: 'Strike: Start without the drive' }).click();
   await expect(page.getByRole('alert')).toContainText('Strike the later one first');
-  await page.getByRole('button', { name: 'Leave it', exact: true }).click();
+  await page.getByRole('button', { name: 'I have read it' }).click();
 
   await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
   await page.getByRole('button', { name: 'Strike: Start it as it stands' }).click();

@@ -45,6 +45,8 @@ test('starts with demo data, keeps it over a crash of everything, stops all that
   test.setTimeout(180_000);
   const folder = mkdtempSync(join(tmpdir(), 'jovial-probe-start-'));
   const first = await started(folder, '--demo');
+  const lead = { login: 'edda', password: 'lamp-over-the-quay' };
+  expect((await request.post(`${first.url}/api/session`, { data: lead })).status()).toBe(201);
   expect(((await (await request.get(`${first.url}/api/cases`)).json()) as { cases: unknown[] }).cases).toHaveLength(13);
   expect(statSync(join(folder, 'access.json')).mode & 0o077).toBe(0);
 

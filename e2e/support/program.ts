@@ -1,12 +1,14 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { createInterface } from 'node:readline';
-import { test as base } from '@playwright/test';
+import { test as base, type BrowserContext } from '@playwright/test';
 import pg from 'pg';
 
 /** The program under test: its own process on its own database. */
 export interface Program {
   /** Where it serves; the same after a restart. */
   readonly url: string;
+  /** The session cookie of a lead of its shop, as `name=value`. */
+  readonly cookie: string;
   /** SIGKILL: no farewell, as in a power cut. */
   kill(): Promise<void>;
   /** Starts it again on the same port and database. */
@@ -21,7 +23,14 @@ async function query(statement: string): Promise<void> {
   await client.query(statement).finally(() => client.end());
 }
 
-function launch(databaseUrl: string, port: number, demo: boolean): Promise<{ child: ChildProcess; url: string }> {
+interface Launched {
+  readonly child: ChildProcess;
+  readonly url: string;
+  /** For the first lead, where nobody works here yet. */
+  readonly code: string | null;
+}
+
+function launch(databaseUrl: string, port: number, demo: boolean): Promise<Launched> {
   const child = spawn(process.execPath, ['dist/server/main.js'], {
     env: {
       ...process.env,
@@ -35,9 +44,11 @@ function launch(databaseUrl: string, port: number, demo: boolean): Promise<{ chi
   return new Promise((resolve, reject) => {
     child.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
     if (!child.stdout) return reject(new Error('expected standard output'));
+    let code: string | null = null;
     createInterface(child.stdout).on('line', (line) => {
-      const url = /http:\/\/127\.0\.0\.1:\d+/.exec(line)?.[0];
-      if (url) resolve({ child, url });
+      code ??= /with the code (\S+)/.exec(line)?.[1] ?? null;
+      const url = /is at (http:\/\/127\.0\.0\.1:\d+)/.exec(line)?.[1];
+      if (url) resolve({ child, url, code });
     });
   });
 }
@@ -47,6 +58,21 @@ const ended = (child: ChildProcess, signal: NodeJS.Signals) =>
     child.once('exit', () => resolve());
     child.kill(signal);
   });
+
+export const demoLead = { login: 'edda', password: 'lamp-over-the-quay' };
+export const benchLead = { login: 'bench', password: 'a lamp for every bench' };
+
+/** Comes in as a lead through the API: the first one of an empty program, or the demo's. */
+async function comeIn({ url, code }: Launched): Promise<string> {
+  const answer = await fetch(`${url}/api/session${code ? '/set-up' : ''}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(code ? { code, shop: 'Test bench', name: 'Bench', ...benchLead } : demoLead),
+  });
+  const cookie = answer.headers.getSetCookie()[0]?.split(';')[0];
+  if (answer.status !== 201 || !cookie) throw new Error(`expected to come in, found ${answer.status}`);
+  return cookie;
+}
 
 async function withProgram(
   data: 'empty' | 'demo' | 'used',
@@ -59,8 +85,10 @@ async function withProgram(
   databaseUrl.pathname = `/${name}`;
   let running = await launch(databaseUrl.href, 0, data !== 'empty');
   const { url } = running;
+  const cookie = await comeIn(running);
   await lend({
     url,
+    cookie,
     kill: () => ended(running.child, 'SIGKILL'),
     start: async () => {
       running = await launch(databaseUrl.href, Number(new URL(url).port), data !== 'empty');
@@ -70,14 +98,30 @@ async function withProgram(
   await query(`DROP DATABASE ${name} WITH (FORCE)`);
 }
 
+/** The browser of the test is signed in to the program that the test asks for. */
+async function lendSignedIn(program: Program, context: BrowserContext, use: (program: Program) => Promise<void>) {
+  const [name = '', value = ''] = program.cookie.split('=');
+  await context.addCookies([{ name, value, url: program.url, httpOnly: true, sameSite: 'Strict' }]);
+  await use(program);
+}
+
+interface Workers {
+  readonly emptyProgram: Program;
+  readonly demoProgram: Program;
+  readonly usedProgram: Program;
+}
+
 /**
  * Tests get a program without cases (`program`), with the demo as it is loaded (`demo`), or with a demo that they may
- * add to (`usedDemo`), one of each a worker.
+ * add to (`usedDemo`), one of each a worker, and are signed in to it as a lead.
  */
-export const test = base.extend<object, { program: Program; demo: Program; usedDemo: Program }>({
-  program: [({}, use, info) => withProgram('empty', info.workerIndex, use), { scope: 'worker' }],
-  demo: [({}, use, info) => withProgram('demo', info.workerIndex, use), { scope: 'worker' }],
-  usedDemo: [({}, use, info) => withProgram('used', info.workerIndex, use), { scope: 'worker' }],
+export const test = base.extend<{ program: Program; demo: Program; usedDemo: Program }, Workers>({
+  emptyProgram: [({}, use, info) => withProgram('empty', info.workerIndex, use), { scope: 'worker' }],
+  demoProgram: [({}, use, info) => withProgram('demo', info.workerIndex, use), { scope: 'worker' }],
+  usedProgram: [({}, use, info) => withProgram('used', info.workerIndex, use), { scope: 'worker' }],
+  program: ({ emptyProgram, context }, use) => lendSignedIn(emptyProgram, context, use),
+  demo: ({ demoProgram, context }, use) => lendSignedIn(demoProgram, context, use),
+  usedDemo: ({ usedProgram, context }, use) => lendSignedIn(usedProgram, context, use),
 });
 
 export { expect } from '@playwright/test';

@@ -2,6 +2,8 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { firstHash, hashEvent, sealOwner } from '../core/casework';
+import { eventsOf } from '../core/casework/testing-log';
 
 const folder = mkdtempSync(join(tmpdir(), 'probe-cli-'));
 const write = (name: string, content: unknown) => {
@@ -106,4 +108,39 @@ test('simulate plays the same machines for the same seed, and refuses what it ca
     stderr: expect.stringContaining('expected --policy to be one of best-value'),
   });
   expect(probe('simulate', '--cases', 'many')).toMatchObject({ status: 2 });
+});
+
+const sealed = () => {
+  const events = eventsOf({ told: 'dead', trials: [['start', 'dead']] });
+  const [opened] = events;
+  if (opened?.kind !== 'case-opened') throw new Error('expected the opening event');
+  const seal = sealOwner(opened.owner, 'ab'.repeat(16));
+  const first = hashEvent(firstHash, 1, opened, seal);
+  const chain = [{ hash: first, seal }, { hash: hashEvent(first, 2, events[1] ?? opened) }];
+  return { format: 'jovial-probe/case', version: 1, events, chain };
+};
+
+test('verify tells a record that is whole from one that was changed, cut in the middle or never sealed', () => {
+  const whole = sealed();
+  const good = probe('verify', write('whole.json', whole), '--json');
+  expect(good.status).toBe(0);
+  expect(JSON.parse(good.stdout)).toEqual({
+    verified: true,
+    entries: 2,
+    last: whole.chain[1]?.hash,
+    entry: null,
+    why: null,
+  });
+  const [opened, start] = whole.events;
+  const changed = probe(
+    'verify',
+    write('changed.json', { ...whole, events: [opened, { ...start, outcome: 'works' }] }),
+  );
+  expect([changed.status, changed.stdout]).toEqual([1, expect.stringContaining('NOT whole, from entry 2')]);
+  const otherOwner = { ...whole, events: [{ ...opened, owner: 'Somebody else' }, start] };
+  expect(probe('verify', write('owner.json', otherOwner)).stdout).toContain('the owner is not the one');
+  const cut = probe('verify', write('cut.json', { ...whole, events: [opened], chain: whole.chain }), '--json');
+  expect(JSON.parse(cut.stdout)).toMatchObject({ verified: false, entry: 2 });
+  const plain = probe('verify', write('plain.json', deadKiosk));
+  expect([plain.status, plain.stdout]).toEqual([1, expect.stringContaining('no hashes')]);
 });

@@ -4,12 +4,14 @@ import { exportModel, SCHOOLS, type School } from '../core/diagnosis';
 import { printDiagnosis } from './print-diagnosis';
 import { printSimulation, runSimulation } from './print-simulation';
 import { planFirmware } from './plan-firmware';
-import { readCase } from './read-case';
+import { readCase, readCaseFile } from './read-case';
 import { CannotDo, checkStickFile, inspectFile, makeStick, type Answer } from './stick-commands';
 import { toJson } from './to-json';
+import { answerVerify } from './verify-case';
 
 const usage = `usage: probe diagnose CASE.json [--json]
        probe export-model CASE.json --json [--faults 1|2]
+       probe verify CASE.json [--json]
        probe simulate [--policy NAME] [--cases N] [--seed S] [--json]
        probe stick make --image FILE --name NAME [--original NAME] --size 64MiB --out OUT.img [--json]
        probe stick check STICK.img[.gz] --name NAME [--bytes N] [--sha256 HEX] [--json]
@@ -19,6 +21,7 @@ const usage = `usage: probe diagnose CASE.json [--json]
 
   diagnose      ranked suspects, evidence, doubts and next trials for an exported or hand-written case file
   export-model  hypotheses, trials and outcome probabilities in the case's present configuration
+  verify        whether the record is as it was written; exit code 1 if not
   simulate      plays faulty machines by one policy: ${SCHOOLS.join(', ')}
   stick         makes a stick for a bare-board flash as a raw image; judges one
   firmware      tells what a downloaded file is; plans which releases to install, in which order
@@ -119,6 +122,13 @@ const pairs: Readonly<Record<string, (files: readonly string[], values: Values) 
   },
 };
 
+const verify = (files: readonly string[]): Answer => {
+  const path = oneFile('verify', files);
+  const read = readCaseFile(path);
+  if (!read.ok) throw new CannotDo(read.problems.join('\n'));
+  return answerVerify(read.file, path);
+};
+
 const needed = (command: string, option: string, value: string | undefined): string =>
   value ?? misused(`${command}: expected --${option}`);
 
@@ -134,10 +144,11 @@ async function main(argv: string[]): Promise<void> {
   if (values.help || !name) return void process.stdout.write(usage);
   const pair = pairs[`${name} ${files[0] ?? ''}`];
   if (pair) return answerPair(pair, files.slice(1), values);
+  if (name === 'verify') return answerPair(verify, files, values);
   const command = commands[name];
   if (!command)
     return misused(
-      `expected the command ${[...Object.keys(commands), ...Object.keys(pairs)].join(', ')}, found "${name}"`,
+      `expected the command ${[...Object.keys(commands), 'verify', ...Object.keys(pairs)].join(', ')}, found "${name}"`,
     );
   process.stdout.write(command(files, values));
 }

@@ -1,27 +1,36 @@
 import { readFileSync } from 'node:fs';
 import { foldCase, type CaseState } from '../core/casework';
-import { caseFileSchema, eventsOfFile, fieldProblems } from '../contracts';
+import { caseFileSchema, eventsOfFile, fieldProblems, type CaseFile } from '../contracts';
 
 export type ReadCase =
   { readonly ok: true; readonly state: CaseState } | { readonly ok: false; readonly problems: readonly string[] };
 
 /** Reads a case file into its state. Failure: one line a problem, each with the file and the path of its field. */
 export function readCase(path: string): ReadCase {
+  const read = readCaseFile(path);
+  if (!read.ok) return read;
+  const folded = foldCase(eventsOfFile(read.file));
+  if (folded.ok) return { ok: true, state: folded.state };
+  const { event, path: at, message } = folded.problem;
+  return { ok: false, problems: [`${path}: events.${[event, ...at].join('.')}: ${message}`] };
+}
+
+/** Reads a case file as it is written. Failure: as `readCase`. */
+export function readCaseFile(
+  path: string,
+): { readonly ok: true; readonly file: CaseFile } | { readonly ok: false; readonly problems: readonly string[] } {
   const text = readText(path);
-  const refused = (problems: readonly string[]): ReadCase => ({
-    ok: false,
+  const refused = (problems: readonly string[]) => ({
+    ok: false as const,
     problems: problems.map((problem) => `${path}: ${problem}`),
   });
   if (!text.ok) return refused([text.problem]);
   const json = parseJson(text.value);
   if (!json.ok) return refused([json.problem]);
   const parsed = caseFileSchema.safeParse(json.value);
-  if (!parsed.success)
-    return refused(fieldProblems(parsed.error).map(({ path: at, message }) => `${at.join('.') || 'file'}: ${message}`));
-  const folded = foldCase(eventsOfFile(parsed.data));
-  if (folded.ok) return { ok: true, state: folded.state };
-  const { event, path: at, message } = folded.problem;
-  return refused([`events.${[event, ...at].join('.')}: ${message}`]);
+  return parsed.success
+    ? { ok: true, file: parsed.data }
+    : refused(fieldProblems(parsed.error).map(({ path: at, message }) => `${at.join('.') || 'file'}: ${message}`));
 }
 
 type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: string };

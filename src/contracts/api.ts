@@ -2,12 +2,24 @@ import * as z from 'zod';
 import { CASE_STAGES } from '../core/casework';
 import { caseEventSchema } from './event';
 
+const sha256 = z.string().regex(/^[0-9a-f]{64}$/);
+
+/** Stands in the chain for the owner's name; without a salt once the owner is erased. */
+export const sealSchema = z.strictObject({
+  digest: sha256,
+  salt: z
+    .string()
+    .regex(/^[0-9a-f]{32}$/)
+    .nullable(),
+});
+
 /** An event in the log of a case, with its place and the hash that chains it to the one before. */
 export const storedEventSchema = z.strictObject({
   sequence: z.number().int().positive(),
-  hash: z.string().regex(/^[0-9a-f]{64}$/),
+  hash: sha256,
   recordedAt: z.iso.datetime(),
   event: caseEventSchema,
+  seal: sealSchema.optional(),
 });
 
 export const caseSummarySchema = z.strictObject({

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import type { CaseEvent } from '../core/casework';
+import { sealSchema } from './api';
 import { writtenEventSchema, type WrittenEvent } from './event';
 
 export const CASE_FILE_FORMAT = 'jovial-probe/case';
@@ -14,6 +15,11 @@ export const caseFileSchema = z.strictObject({
   model: z.string().max(40).optional().describe('The model version of the program that wrote the file.'),
   number: z.string().max(20).optional().describe('The case number at the bench that wrote the file.'),
   events: z.array(writtenEventSchema).min(1).max(5000),
+  chain: z
+    .array(z.strictObject({ hash: z.string().regex(/^[0-9a-f]{64}$/), seal: sealSchema.optional() }))
+    .max(5000)
+    .optional()
+    .describe('For each event its hash, over the hash before it: `probe verify` tells whether anything was changed.'),
 });
 
 export type CaseFile = z.infer<typeof caseFileSchema>;

@@ -33,3 +33,6 @@ export type { WrittenEvent } from './event';
 export { changeSchema, declaredMachineSchema } from './machine';
 export { fieldProblemSchema, fieldProblems, problemSchema } from './problem';
 export type { FieldProblem, Problem } from './problem';
+export * from './people';
+export { ACTIONS, may, MAY, ROLES } from './roles';
+export type { Action, Role } from './roles';

@@ -1,44 +1,23 @@
-import type pg from 'pg';
-import { pino } from 'pino';
-import request from 'supertest';
-import type { CaseEvent } from '../core/casework';
+import type request from 'supertest';
+import { checkChain, type CaseEvent } from '../core/casework';
 import { eventsOf, eventId } from '../core/casework/testing-log';
-import type { CaseDetail, CaseSummary, StoredEvent } from '../contracts';
-import { createApp } from './app';
-import { createBoardService } from './board-service';
-import { createCaseService } from './case-service';
+import type { CaseDetail, CaseFile, CaseSummary, StoredEvent } from '../contracts';
 import { inShop } from './database/in-shop';
 import { createPool } from './database/pool';
-import { firstHash, hashEvent } from './hash-event';
-import { ensureShop } from './repositories/shops';
-import { createTestDatabase } from './testing-database';
+import { createTestServer, testShops, type TestServer } from './testing-server';
 
-const shop = { id: '11111111-1111-4111-8111-111111111111', name: 'Shop one' };
-const otherShop = { id: '22222222-2222-4222-8222-222222222222', name: 'Shop two' };
+const [shop, otherShop] = testShops;
 
-let database: Awaited<ReturnType<typeof createTestDatabase>>;
-let pool: pg.Pool;
-const appOf = (shopId: string, from = pool) =>
-  createApp({
-    pool: from,
-    cases: createCaseService({ pool: from, shopId, now: () => new Date('2026-01-05T12:00:00Z') }),
-    boards: createBoardService({ pool: from, shopId, now: () => new Date('2026-01-05T12:00:00Z') }),
-    log: pino({ level: 'silent' }),
-    version: '9.9.9',
-    webRoot: null,
-  });
-const app = () => appOf(shop.id);
+type Client = ReturnType<typeof request.agent>;
+let server: TestServer;
+let app: () => Client;
 
 beforeAll(async () => {
-  database = await createTestDatabase();
-  pool = createPool(database.url, { onError: () => undefined });
-  await inShop(pool, shop.id, (db) => ensureShop(db, shop));
-  await inShop(pool, otherShop.id, (db) => ensureShop(db, otherShop));
+  server = await createTestServer();
+  const client = server.as();
+  app = () => client;
 });
-afterAll(async () => {
-  await pool.end();
-  await database.drop();
-});
+afterAll(() => server.close());
 
 let nextId = 1;
 const newCaseId = () => `33333333-3333-4333-8333-${String(nextId++).padStart(12, '0')}`;
@@ -52,19 +31,18 @@ const trial = (n: number, id = 'start', outcome = 'dead'): CaseEvent => ({
 });
 
 async function openCase(on = app()): Promise<CaseDetail> {
-  const answer = await request(on)
+  const answer = await on
     .post('/api/cases')
     .send({ id: newCaseId(), events: eventsOf({ told: 'dead' }) })
     .expect(201);
   return answer.body as CaseDetail;
 }
 const append = (id: string, expectedSequence: number, events: readonly unknown[], on = app()) =>
-  request(on).post(`/api/cases/${id}/events`).send({ expectedSequence, events });
-const logOf = async (id: string) =>
-  ((await request(app()).get(`/api/cases/${id}`).expect(200)).body as CaseDetail).events;
+  on.post(`/api/cases/${id}/events`).send({ expectedSequence, events });
+const logOf = async (id: string) => ((await app().get(`/api/cases/${id}`).expect(200)).body as CaseDetail).events;
 
 test('health says version and database state', async () => {
-  const answer = await request(app()).get('/api/health').expect(200);
+  const answer = await app().get('/api/health').expect(200);
   expect(answer.body).toEqual({ version: '9.9.9', database: 'up' });
 });
 
@@ -77,7 +55,7 @@ test('a case is opened, worked on, listed and read back whole', async () => {
     [2, 'trial-done'],
     [3, 'trial-done'],
   ]);
-  const { body } = await request(app())
+  const { body } = await app()
     .get('/api/cases')
     .query({ search: String(number) })
     .expect(200);
@@ -90,13 +68,13 @@ test('a case is opened, worked on, listed and read back whole', async () => {
   });
 });
 
-test('each event carries the hash of the one before', async () => {
+test('each event carries the hash of the one before, in the log and in the file', async () => {
   const { id } = await openCase();
   await append(id, 1, [trial(1)]).expect(201);
-  const [first, second] = await logOf(id);
-  if (!first || !second) throw new Error('expected two events');
-  expect(first.hash).toBe(hashEvent(firstHash, 1, first.event));
-  expect(second.hash).toBe(hashEvent(first.hash, 2, second.event));
+  const log = await logOf(id);
+  expect(checkChain(log)).toEqual({ ok: true, length: 2, last: log[1]?.hash });
+  const file = (await app().get(`/api/cases/${id}/file`).expect(200)).body as CaseFile;
+  expect(file.chain?.map(({ hash }) => hash)).toEqual(log.map(({ hash }) => hash));
 });
 
 test('a stale writer gets 409 with the newer events and changes nothing', async () => {
@@ -123,11 +101,11 @@ test('sending an event again is harmless', async () => {
 
 test('opening the same case again is harmless, another case under its id is refused', async () => {
   const body = { id: newCaseId(), events: eventsOf({ told: 'dead' }) };
-  const first = await request(app()).post('/api/cases').send(body).expect(201);
-  const again = await request(app()).post('/api/cases').send(body).expect(201);
+  const first = await app().post('/api/cases').send(body).expect(201);
+  const again = await app().post('/api/cases').send(body).expect(201);
   expect((again.body as CaseDetail).number).toBe((first.body as CaseDetail).number);
   const other = { ...body, events: body.events.map((event) => ({ ...event, id: eventId(900) })) };
-  await request(app()).post('/api/cases').send(other).expect(409);
+  await app().post('/api/cases').send(other).expect(409);
 });
 
 test('two writers at once: one is stored, the other is told', async () => {
@@ -191,17 +169,17 @@ test('striking an entry on which a later one rests is refused in words that help
 });
 
 test('broken JSON, a huge body, unknown cases and unknown addresses get clear refusals', async () => {
-  const post = (body: string) => request(app()).post('/api/cases').set('content-type', 'application/json').send(body);
+  const post = (body: string) => app().post('/api/cases').set('content-type', 'application/json').send(body);
   expect((await post('{"id":').expect(400)).body).toMatchObject({ code: 'not-json' });
   expect((await post(JSON.stringify({ id: 'x'.repeat(10_000_000) })).expect(413)).body).toMatchObject({
     code: 'body-too-large',
   });
-  expect((await request(app()).get('/api/cases/not-an-id').expect(422)).body).toMatchObject({ code: 'bad-input' });
-  expect((await request(app()).get(`/api/cases/${newCaseId()}`).expect(404)).body).toMatchObject({
+  expect((await app().get('/api/cases/not-an-id').expect(422)).body).toMatchObject({ code: 'bad-input' });
+  expect((await app().get(`/api/cases/${newCaseId()}`).expect(404)).body).toMatchObject({
     code: 'no-such-case',
   });
-  expect((await request(app()).get('/api/teapots').expect(404)).body).toMatchObject({ code: 'no-such-address' });
-  expect((await request(app()).get('/api/cases').query({ stage: 'lost' }).expect(422)).body).toMatchObject({
+  expect((await app().get('/api/teapots').expect(404)).body).toMatchObject({ code: 'no-such-address' });
+  expect((await app().get('/api/cases').query({ stage: 'lost' }).expect(422)).body).toMatchObject({
     code: 'bad-input',
   });
 });
@@ -210,45 +188,46 @@ test('text that looks like SQL or script is stored as text', async () => {
   const owner = `Robert'); DROP TABLE cases;-- <script>alert(1)</script>`;
   const events = eventsOf({}).map((event) => ({ ...event, owner }));
   const id = newCaseId();
-  await request(app()).post('/api/cases').send({ id, events }).expect(201);
-  const { body } = await request(app()).get('/api/cases').query({ search: "robert')" }).expect(200);
+  await app().post('/api/cases').send({ id, events }).expect(201);
+  const { body } = await app().get('/api/cases').query({ search: "robert')" }).expect(200);
   expect((body as { cases: CaseSummary[] }).cases.map((c) => [c.id, c.owner])).toEqual([[id, owner]]);
 });
 
 test('a shop neither reads nor writes another shop’s case, nor takes its id', async () => {
   const { id } = await openCase();
-  const theirs = appOf(otherShop.id);
-  await request(theirs).get(`/api/cases/${id}`).expect(404);
+  const theirs = server.as('lead', 1);
+  await theirs.get(`/api/cases/${id}`).expect(404);
   await append(id, 1, [trial(1)], theirs).expect(404);
-  await request(theirs)
+  await theirs
     .post('/api/cases')
     .send({ id, events: eventsOf({ told: 'twitch' }) })
     .expect(409);
-  expect(((await request(theirs).get('/api/cases').expect(200)).body as { cases: unknown[] }).cases).toEqual([]);
+  expect(((await theirs.get('/api/cases').expect(200)).body as { cases: unknown[] }).cases).toEqual([]);
   expect(await logOf(id)).toHaveLength(1);
 });
 
 test('a query that forgets the shop sees only the shop in force, and the log cannot be rewritten', async () => {
   await openCase();
-  const seen = await inShop(pool, otherShop.id, (db) => db.query('SELECT 1 FROM case_events'));
+  const seen = await inShop(server.pool, otherShop.id, (db) => db.query('SELECT 1 FROM case_events'));
   expect(seen.rowCount).toBe(0);
-  const rewrite = inShop(pool, shop.id, (db) => db.query('UPDATE case_events SET sequence = sequence + 1'));
+  const rewrite = inShop(server.pool, shop.id, (db) => db.query('UPDATE case_events SET sequence = sequence + 1'));
   await expect(rewrite).rejects.toThrow('permission denied');
-  const smuggle = inShop(pool, otherShop.id, (db) => db.query('UPDATE shops SET id = $1', [shop.id]));
+  const smuggle = inShop(server.pool, otherShop.id, (db) => db.query('UPDATE shops SET id = $1', [shop.id]));
   await expect(smuggle).rejects.toThrow();
 });
 
 test('while the database is away everything says so with 503 and recovers', async () => {
   const away = createPool('postgresql://nobody@127.0.0.1:1/none', { onError: () => undefined });
-  const cut = appOf(shop.id, away);
-  expect((await request(cut).get('/api/health').expect(503)).body).toMatchObject({ database: 'down' });
-  expect((await request(cut).get('/api/cases').expect(503)).body).toMatchObject({ code: 'database-away' });
+  const cut = server.as('lead', 0, server.app({ pool: away }));
+  expect((await cut.get('/api/health').expect(503)).body).toMatchObject({ database: 'down' });
+  await cut.get('/api/health/live').expect(200);
+  expect((await cut.get('/api/cases').expect(503)).body).toMatchObject({ code: 'database-away' });
   await away.end();
 });
 
 test('a case file holds the whole log under a name with the case number', async () => {
   const { id, number } = await openCase();
-  const answer = await request(app()).get(`/api/cases/${id}/file`).expect(200);
+  const answer = await app().get(`/api/cases/${id}/file`).expect(200);
   expect(answer.headers['content-disposition']).toContain(`case-${String(number).padStart(4, '0')}.json`);
   expect(answer.body).toMatchObject({ format: 'jovial-probe/case', version: 1, events: [{ kind: 'case-opened' }] });
 });

@@ -1,38 +1,72 @@
-import express, { type Express } from 'express';
-import helmet from 'helmet';
+import express, { type Express, type Response } from 'express';
 import type pg from 'pg';
 import type { Logger } from 'pino';
-import type { BoardService } from './board-service';
-import type { CaseService } from './case-service';
+import type { Session } from '../contracts';
+import { createBoardService } from './board-service';
+import { createCaseService } from './case-service';
+import type { ChangeFeed } from './database/changes';
 import { notFound, problemHandler } from './middleware/problems';
+import { logRequests } from './middleware/request-log';
+import { noStore, securityHeaders } from './middleware/security-headers';
+import { readCookies, recognise, refuseForeign, signedIn } from './middleware/session';
+import { createPeopleService } from './people-service';
 import { boardRoutes } from './routes/boards';
 import { caseRoutes } from './routes/cases';
+import { changeRoutes } from './routes/changes';
 import { healthRoutes } from './routes/health';
+import { auditRoutes, ownerRoutes, peopleRoutes } from './routes/people';
+import { sessionRoutes } from './routes/session';
 import { webPages } from './routes/web-pages';
+import { createSignInService } from './sign-in-service';
 
 export interface AppDependencies {
   readonly pool: pg.Pool;
-  readonly cases: CaseService;
-  readonly boards: BoardService;
+  readonly changes: ChangeFeed;
   readonly log: Logger;
+  readonly now: () => Date;
   readonly version: string;
+  /** Served over HTTPS, by a proxy in front. */
+  readonly isSecure: boolean;
+  /** How many proxies stand in front: whose word is taken for where a request comes from. */
+  readonly trustedProxies: number;
+  readonly demoAccounts: Session['demoAccounts'];
   /** Folder of the built interface, or null to serve the API alone. */
   readonly webRoot: string | null;
 }
 
 /** The application, not yet listening. */
-export function createApp({ pool, cases, boards, log, version, webRoot }: AppDependencies): Express {
+export function createApp(given: AppDependencies): Express {
+  const { pool, changes, log, now, version, isSecure, trustedProxies, demoAccounts, webRoot } = given;
+  const signIn = createSignInService({ pool, now });
+  const own = (response: Response) => {
+    const actor = signedIn(response);
+    return { pool, now, actor, shopId: actor.me.shop.id };
+  };
   const app = express();
   app.disable('x-powered-by');
-  app.use(
-    helmet({
-      contentSecurityPolicy: { directives: { styleSrc: ["'self'", "'unsafe-inline'"], upgradeInsecureRequests: null } },
-    }),
-  );
-  app.use(express.json({ limit: '1mb' }));
+  app.set('trust proxy', trustedProxies);
+  app.set('query parser', 'simple');
+  app.use(logRequests(log));
+  app.use(securityHeaders({ isSecure }));
+  app.use('/api', noStore);
   app.use('/api/health', healthRoutes(pool, version));
-  app.use('/api/cases', caseRoutes(cases));
-  app.use('/api/boards', boardRoutes(boards));
+  app.use('/api', refuseForeign, readCookies, recognise(signIn, { isSecure }));
+  app.use('/api/session', express.json({ limit: '8kb' }), sessionRoutes(signIn, { isSecure, demoAccounts }));
+  app.use('/api', (_request, response, next) => (signedIn(response), next()));
+  app.use('/api', express.json({ limit: '1mb' }));
+  app.use(
+    '/api/cases',
+    caseRoutes((response) => createCaseService(own(response))),
+  );
+  app.use(
+    '/api/boards',
+    boardRoutes((response) => createBoardService(own(response))),
+  );
+  const people = (response: Response) => createPeopleService(own(response));
+  app.use('/api/people', peopleRoutes(people));
+  app.use('/api/audit', auditRoutes(people));
+  app.use('/api/owners', ownerRoutes(people));
+  app.use('/api/changes', changeRoutes(changes));
   app.use('/api', notFound);
   if (webRoot) app.use(webPages(webRoot));
   app.use(problemHandler(log));

@@ -1,13 +1,17 @@
 import type pg from 'pg';
 import type { BoardDetail, BoardSummary, PutBoard } from '../contracts';
+import type { Actor } from './actor';
 import { inShop, type Queryable } from './database/in-shop';
 import { Refusal } from './refusal';
+import { insertAudit } from './repositories/audit';
 import { deleteBoard, findBoard, insertBoard, listBoards, updateBoard } from './repositories/boards';
 
 /** What can be done with the board book of one shop. */
 export interface BoardService {
   list(): Promise<BoardSummary[]>;
   read(id: string): Promise<BoardDetail>;
+  /** The same to be taken out of the shop as a file. */
+  readForFile(id: string): Promise<BoardDetail>;
   /** Writes a board whole, or refuses it: somebody else may have written in between. */
   put(id: string, request: PutBoard): Promise<BoardDetail>;
   remove(id: string): Promise<void>;
@@ -16,20 +20,42 @@ export interface BoardService {
 export interface BoardServiceDependencies {
   readonly pool: pg.Pool;
   readonly shopId: string;
+  /** Who does it; null for the program itself, as when it loads the demo. */
+  readonly actor: Actor | null;
   readonly now: () => Date;
 }
 
 const uniqueViolation = '23505';
 
-export function createBoardService({ pool, shopId, now }: BoardServiceDependencies): BoardService {
+export function createBoardService({ pool, shopId, actor, now }: BoardServiceDependencies): BoardService {
   const run = <T>(work: (db: Queryable) => Promise<T>) => inShop(pool, shopId, work);
+  const audit = (
+    db: Queryable,
+    action: 'board-written' | 'board-deleted' | 'board-exported',
+    id: string,
+    model: string,
+  ) => insertAudit(db, { action, personId: actor?.personId ?? null, subject: id, detail: { model } }, now());
   return {
     list: () => run(listBoards),
     read: (id) => run((db) => readBoard(db, id)),
-    put: (id, request) => run((db) => putBoard(db, shopId, id, request, now())).catch(refuseTakenId),
-    remove: async (id) => {
-      if (!(await run((db) => deleteBoard(db, id)))) throw noSuchBoard(id);
-    },
+    readForFile: (id) =>
+      run(async (db) => {
+        const found = await readBoard(db, id);
+        await audit(db, 'board-exported', id, found.board.model);
+        return found;
+      }),
+    put: (id, request) =>
+      run(async (db) => {
+        const written = await putBoard(db, shopId, id, request, now());
+        await audit(db, 'board-written', id, written.board.model);
+        return written;
+      }).catch(refuseTakenId),
+    remove: (id) =>
+      run(async (db) => {
+        const { board } = await readBoard(db, id);
+        await deleteBoard(db, id);
+        await audit(db, 'board-deleted', id, board.model);
+      }),
   };
 }
 

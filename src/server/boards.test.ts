@@ -1,18 +1,6 @@
-import type pg from 'pg';
-import { pino } from 'pino';
-import request from 'supertest';
 import type { BoardBookFile, BoardDetail } from '../contracts';
-import { createApp } from './app';
-import { createBoardService } from './board-service';
-import { createCaseService } from './case-service';
-import { inShop } from './database/in-shop';
-import { createPool } from './database/pool';
-import { ensureShop } from './repositories/shops';
-import { createTestDatabase } from './testing-database';
+import { createTestServer, type TestServer } from './testing-server';
 
-const shop = '11111111-1111-4111-8111-111111111111';
-const otherShop = '22222222-2222-4222-8222-222222222222';
-const now = () => new Date('2026-01-05T12:00:00Z');
 const id = '44444444-4444-4444-8444-444444444444';
 const board: BoardBookFile = {
   format: 'jovial-probe/board',
@@ -22,45 +10,27 @@ const board: BoardBookFile = {
   revisions: [{ revision: '1.1', processors: ['Kestrel 2'], releases: [{ version: 'R1', date: '2024-01-10' }] }],
 };
 
-let database: Awaited<ReturnType<typeof createTestDatabase>>;
-let pool: pg.Pool;
-const appOf = (shopId: string) =>
-  createApp({
-    pool,
-    cases: createCaseService({ pool, shopId, now }),
-    boards: createBoardService({ pool, shopId, now }),
-    log: pino({ level: 'silent' }),
-    version: '9.9.9',
-    webRoot: null,
-  });
-const put = (body: unknown, { boardId = id, on = shop } = {}) =>
-  request(appOf(on))
+let server: TestServer;
+beforeAll(async () => {
+  server = await createTestServer();
+});
+afterAll(() => server.close());
+
+const put = (body: unknown, { boardId = id, on = 0 as 0 | 1 } = {}) =>
+  server
+    .as('lead', on)
     .put(`/api/boards/${boardId}`)
     .send(body as object);
-const read = async (boardId = id, on = shop) => request(appOf(on)).get(`/api/boards/${boardId}`);
-
-beforeAll(async () => {
-  database = await createTestDatabase();
-  pool = createPool(database.url, { onError: () => undefined });
-  for (const [shopId, name] of [
-    [shop, 'One'],
-    [otherShop, 'Two'],
-  ] as const)
-    await inShop(pool, shopId, (db) => ensureShop(db, { id: shopId, name }));
-});
-afterAll(async () => {
-  await pool.end();
-  await database.drop();
-});
+const read = async (boardId = id, on: 0 | 1 = 0) => server.as('lead', on).get(`/api/boards/${boardId}`);
 
 test('a board is written, read, listed with its versions, and given as a file', async () => {
   await put({ expectedEdition: 0, board }).expect(200);
   expect((await read()).body).toMatchObject({ id, edition: 1, board });
-  const { body } = await request(appOf(shop)).get('/api/boards').expect(200);
+  const { body } = await server.as().get('/api/boards').expect(200);
   expect(body).toMatchObject({
     boards: [{ id, model: 'Tern 4', revisions: [{ revision: '1.1', versions: ['R1'] }], canFlashBare: false }],
   });
-  const file = await request(appOf(shop)).get(`/api/boards/${id}/file`).expect(200);
+  const file = await server.as().get(`/api/boards/${id}/file`).expect(200);
   expect(file.headers['content-disposition']).toContain('board-tern-4.json');
   expect(file.body).toEqual(board);
 });
@@ -105,17 +75,17 @@ test.each([
 });
 
 test('another shop sees none of it, cannot change it and cannot take its id', async () => {
-  expect((await request(appOf(otherShop)).get('/api/boards')).body).toEqual({ boards: [] });
-  expect((await read(id, otherShop)).status).toBe(404);
-  expect((await put({ expectedEdition: 0, board }, { on: otherShop })).body).toMatchObject({ code: 'board-id-taken' });
-  await request(appOf(otherShop)).delete(`/api/boards/${id}`).expect(404);
+  expect((await server.as('lead', 1).get('/api/boards')).body).toEqual({ boards: [] });
+  expect((await read(id, 1)).status).toBe(404);
+  expect((await put({ expectedEdition: 0, board }, { on: 1 })).body).toMatchObject({ code: 'board-id-taken' });
+  await server.as('lead', 1).delete(`/api/boards/${id}`).expect(404);
   expect((await read()).status).toBe(200);
 });
 
 test('a board is taken out of the book, and a late writing of it does not bring it back', async () => {
   const { edition } = (await read()).body as BoardDetail;
-  await request(appOf(shop)).delete(`/api/boards/${id}`).expect(204);
-  await request(appOf(shop)).delete(`/api/boards/${id}`).expect(404);
+  await server.as().delete(`/api/boards/${id}`).expect(204);
+  await server.as().delete(`/api/boards/${id}`).expect(404);
   await put({ expectedEdition: edition, board }).expect(409);
   expect((await read()).status).toBe(404);
 });

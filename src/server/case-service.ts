@@ -1,9 +1,12 @@
+import { randomBytes } from 'node:crypto';
 import type pg from 'pg';
-import { foldCase, type CaseEvent, type CaseState } from '../core/casework';
+import { firstHash, foldCase, hashEvent, sealOwner, type CaseEvent, type CaseState, type Seal } from '../core/casework';
 import type { AppendEvents, CaseDetail, CaseSummary, ListQuery, OpenCase, StoredEvent } from '../contracts';
+import { refuseUnlessMay, type Actor } from './actor';
+import { announceChange } from './database/changes';
 import { inShop, type Queryable } from './database/in-shop';
-import { firstHash, hashEvent } from './hash-event';
 import { Refusal } from './refusal';
+import { insertAudit, insertAuditOnce } from './repositories/audit';
 import {
   findCase,
   insertCase,
@@ -13,12 +16,15 @@ import {
   updateCase,
   type Projection,
 } from './repositories/cases';
+import { insertOwner } from './repositories/owners';
 import { takeCaseNumber } from './repositories/shops';
 
 /** What can be done with the cases of one shop. The API and the demo loader both go through it. */
 export interface CaseService {
   list(query: ListQuery): Promise<CaseSummary[]>;
   read(caseId: string): Promise<CaseDetail>;
+  /** The same to be taken out of the shop as a file. */
+  readForFile(caseId: string): Promise<CaseDetail>;
   open(request: OpenCase): Promise<CaseDetail>;
   append(caseId: string, request: AppendEvents): Promise<StoredEvent[]>;
 }
@@ -26,19 +32,67 @@ export interface CaseService {
 export interface CaseServiceDependencies {
   readonly pool: pg.Pool;
   readonly shopId: string;
+  /** Who does it; null for the program itself, as when it loads the demo. */
+  readonly actor: Actor | null;
   readonly now: () => Date;
 }
 
-const uniqueViolation = '23505';
+interface Doing {
+  readonly db: Queryable;
+  readonly shopId: string;
+  readonly actor: Actor | null;
+  readonly now: Date;
+}
 
-export function createCaseService({ pool, shopId, now }: CaseServiceDependencies): CaseService {
-  const run = <T>(work: (db: Queryable) => Promise<T>) => inShop(pool, shopId, work);
+const uniqueViolation = '23505';
+const readOnceInMinutes = 10;
+
+export function createCaseService({ pool, shopId, actor, now }: CaseServiceDependencies): CaseService {
+  const run = <T>(work: (doing: Doing) => Promise<T>) =>
+    inShop(pool, shopId, (db) => work({ db, shopId, actor, now: now() }));
   return {
-    list: (query) => run((db) => listCases(db, query)),
-    read: (caseId) => run((db) => readCase(db, caseId)),
-    open: (request) => run((db) => openCase(db, shopId, request, now())).catch(refuseTakenId(request.id)),
-    append: (caseId, request) => run((db) => appendEvents(db, shopId, caseId, request, now())),
+    list: (query) => run(({ db }) => listCases(db, query)),
+    read: (caseId) =>
+      run(async (doing) => {
+        const detail = await readCase(doing.db, caseId);
+        if (actor) await insertAuditOnce(doing.db, entry(doing, 'case-read', caseId), doing.now, readOnceInMinutes);
+        return detail;
+      }),
+    readForFile: (caseId) =>
+      run(async (doing) => {
+        const detail = await readCase(doing.db, caseId);
+        await insertAudit(doing.db, entry(doing, 'case-exported', caseId), doing.now);
+        return detail;
+      }),
+    open: (request) => {
+      refuseUnlessMayWrite(actor, request.events);
+      return run((doing) => openCase(doing, request)).catch(refuseTakenId(request.id));
+    },
+    append: (caseId, request) => {
+      refuseUnlessMayWrite(actor, request.events);
+      return run((doing) => appendEvents(doing, caseId, request));
+    },
   };
+}
+
+const entry = (
+  { actor }: Doing,
+  action: 'case-read' | 'case-exported' | 'case-opened' | 'case-written',
+  subject: string,
+) => ({
+  action,
+  subject,
+  personId: actor?.personId ?? null,
+});
+
+/** Some entries weigh more than others. */
+function refuseUnlessMayWrite(actor: Actor | null, events: readonly CaseEvent[]): void {
+  if (!actor) return;
+  refuseUnlessMay(actor, 'write-cases');
+  for (const { kind } of events) {
+    if (kind === 'case-closed' || kind === 'case-reopened') refuseUnlessMay(actor, 'close-cases');
+    if (kind === 'firmware-flashed') refuseUnlessMay(actor, 'flash-firmware');
+  }
 }
 
 async function readCase(db: Queryable, caseId: string): Promise<CaseDetail> {
@@ -48,28 +102,33 @@ async function readCase(db: Queryable, caseId: string): Promise<CaseDetail> {
 }
 
 /** Opening the same case again with the same events is harmless and gives the case that is there. */
-async function openCase(db: Queryable, shopId: string, { id, events }: OpenCase, now: Date): Promise<CaseDetail> {
+async function openCase(doing: Doing, { id, events }: OpenCase): Promise<CaseDetail> {
+  const { db, shopId, now, actor } = doing;
   if (await findCase(db, id)) {
     const there = await readEvents(db, id);
     if (events.every((event, i) => there[i]?.event.id === event.id)) return readCase(db, id);
     throw takenId(id);
   }
   const state = foldOrRefuse(events, 0);
-  const stored = chain(events, { sequence: 0, hash: firstHash }, now);
+  const salt = randomBytes(16).toString('hex');
+  const { owner } = state.opened;
+  const stored = chain(events, { sequence: 0, hash: firstHash }, now, sealOwner(owner, salt));
   const number = await takeCaseNumber(db);
   await insertCase(db, shopId, id, number, projectionOf(state, events.length));
-  await insertEvents(db, shopId, id, stored);
+  await insertOwner(db, shopId, id, { owner, salt });
+  await insertEvents(db, shopId, id, stored, actor?.personId ?? null);
+  await insertAudit(db, { ...entry(doing, 'case-opened', id), detail: { entries: stored.length } }, now);
+  await announceChange(db, { shopId, caseId: id, sequence: stored.length });
   return { id, number, events: stored };
 }
 
 /** Appends whole or not at all. Events that are already there are left out, so a repeat is harmless. */
 async function appendEvents(
-  db: Queryable,
-  shopId: string,
+  doing: Doing,
   caseId: string,
   { expectedSequence, events }: AppendEvents,
-  now: Date,
 ): Promise<StoredEvent[]> {
+  const { db, shopId, now, actor } = doing;
   if (!(await findCase(db, caseId, { lock: true }))) throw noSuchCase(caseId);
   const there = await readEvents(db, caseId);
   const known = new Set(there.map(({ event }) => event.id));
@@ -84,7 +143,9 @@ async function appendEvents(
   const state = foldOrRefuse([...there.map(({ event }) => event), ...fresh], there.length);
   const last = there.at(-1);
   const stored = chain(fresh, { sequence: last?.sequence ?? 0, hash: last?.hash ?? firstHash }, now);
-  await insertEvents(db, shopId, caseId, stored);
+  await insertEvents(db, shopId, caseId, stored, actor?.personId ?? null);
+  await insertAudit(db, { ...entry(doing, 'case-written', caseId), detail: { entries: stored.length } }, now);
+  await announceChange(db, { shopId, caseId, sequence: there.length + stored.length });
   await updateCase(db, caseId, projectionOf(state, there.length + fresh.length));
   return stored;
 }
@@ -106,12 +167,18 @@ function foldOrRefuse(events: readonly CaseEvent[], alreadyThere: number): CaseS
   });
 }
 
-function chain(events: readonly CaseEvent[], from: { sequence: number; hash: string }, now: Date): StoredEvent[] {
+function chain(
+  events: readonly CaseEvent[],
+  from: { sequence: number; hash: string },
+  now: Date,
+  seal?: Seal,
+): StoredEvent[] {
   let { sequence, hash } = from;
   return events.map((event) => {
     sequence += 1;
-    hash = hashEvent(hash, sequence, event);
-    return { sequence, hash, recordedAt: now.toISOString(), event };
+    const own = event.kind === 'case-opened' ? seal : undefined;
+    hash = hashEvent(hash, sequence, event, own);
+    return { sequence, hash, recordedAt: now.toISOString(), event, ...(own ? { seal: own } : {}) };
   });
 }
 

@@ -2,63 +2,85 @@ import { readFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import type pg from 'pg';
 import { pino } from 'pino';
 import { createApp } from './app';
-import { createBoardService } from './board-service';
-import { createCaseService } from './case-service';
+import { createBoardService, type BoardService } from './board-service';
+import { createCaseService, type CaseService } from './case-service';
 import { readConfig } from './config/read-config';
-import { inShop } from './database/in-shop';
+import { createChangeFeed } from './database/changes';
+import { inTransaction } from './database/in-shop';
 import { migrate } from './database/migrate';
 import { createPool } from './database/pool';
-import { ensureShop } from './repositories/shops';
-import { demoShop } from './demo-shop';
+import { isSetUp, writeSetUpCode } from './repositories/installation';
+import { hashSecret, newTypedCode } from './secrets';
+import { seedShop, type SeededShop } from './seed-people';
+import { stopGently } from './stop-gently';
 
 /** Reads the configuration, connects, migrates, listens on loopback, and stops cleanly on SIGINT and SIGTERM. */
 async function main(): Promise<void> {
   const config = readConfig(process.env);
-  const log = pino({ level: config.logLevel });
+  const log = pino({ level: config.logLevel, redact: ['req.headers', 'password', 'token', 'code'] });
   const here = dirname(fileURLToPath(import.meta.url));
   const { version } = JSON.parse(readFileSync(join(here, '../../package.json'), 'utf8')) as { version: string };
   await migrate(config.migrationDatabaseUrl, join(here, 'migrations'));
-  const pool = createPool(config.databaseUrl, {
-    onError: (error) => log.warn({ err: error }, 'a database connection broke'),
+  const onError = (error: Error) => log.warn({ err: error }, 'a database connection broke');
+  const pool = createPool(config.databaseUrl, { onError });
+  const demoAccounts = config.loadDemo ? await loadDemo(here, pool) : [];
+  const code = await newSetUpCode(pool);
+  const changes = createChangeFeed(config.databaseUrl, onError);
+  const app = createApp({
+    pool,
+    changes,
+    log,
+    version,
+    now: () => new Date(),
+    isSecure: config.isSecure,
+    trustedProxies: config.trustedProxies,
+    demoAccounts,
+    webRoot: config.webRoot,
   });
-  await inShop(pool, demoShop.id, (db) => ensureShop(db, demoShop));
-  const cases = createCaseService({ pool, shopId: demoShop.id, now: () => new Date() });
-  const boards = createBoardService({ pool, shopId: demoShop.id, now: () => new Date() });
-  if (config.loadDemo) await loadDemoIfBuilt(here, cases, boards);
-  const server = createApp({ pool, cases, boards, log, version, webRoot: config.webRoot }).listen(
-    config.port,
-    '127.0.0.1',
-  );
+  const server = app.listen(config.port, '127.0.0.1');
+  // Slow clients: headers within 15 s, a whole request within 60 s, an idle connection closed after 65 s.
+  server.headersTimeout = 15_000;
+  server.requestTimeout = 60_000;
+  server.keepAliveTimeout = 65_000;
+  server.maxHeadersCount = 100;
   server.on('error', (error) => fail(error));
   server.on('listening', () => {
-    const { port } = server.address() as AddressInfo;
-    process.stdout.write(`Jovial Probe is at http://127.0.0.1:${port}\n`);
+    const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+    if (code)
+      process.stdout.write(`Nobody works here yet. Make the first lead at ${url}/set-up with the code ${code}\n`);
+    process.stdout.write(`Jovial Probe is at ${url}\n`);
   });
-  const stop = () => {
-    server.close(() => void pool.end().then(() => process.exit(0)));
-    server.closeIdleConnections();
-    setTimeout(() => process.exit(0), 3000).unref();
-  };
-  process.once('SIGINT', stop);
-  process.once('SIGTERM', stop);
-  // Started by the start command: do not outlive it.
-  process.once('disconnect', stop);
+  stopGently(server, async () => {
+    await changes.close();
+    await pool.end();
+  });
 }
 
-/** The demo lives outside the server; it is loaded through the same service as requests. */
-async function loadDemoIfBuilt(
-  here: string,
-  cases: ReturnType<typeof createCaseService>,
-  boards: ReturnType<typeof createBoardService>,
-): Promise<void> {
+/** A code for the first lead, printed once; null where there is one already. */
+async function newSetUpCode(pool: pg.Pool): Promise<string | null> {
+  return inTransaction(pool, async (db) => {
+    if (await isSetUp(db)) return null;
+    const code = newTypedCode();
+    await writeSetUpCode(db, hashSecret(code));
+    return code;
+  });
+}
+
+/** The demo lives outside the server; it is loaded through the same services as requests. */
+async function loadDemo(here: string, pool: pg.Pool): Promise<SeededShop['people'][number][]> {
   const demo = (await import(join(here, '../demo/load-demo.js'))) as {
-    loadDemo: (service: typeof cases, now: Date) => Promise<number>;
-    loadDemoBoards: (service: typeof boards) => Promise<number>;
+    demoShop: SeededShop;
+    loadDemo: (service: CaseService, now: Date) => Promise<number>;
+    loadDemoBoards: (service: BoardService) => Promise<number>;
   };
-  await demo.loadDemoBoards(boards);
-  await demo.loadDemo(cases, new Date());
+  await seedShop(pool, demo.demoShop, new Date());
+  const own = { pool, shopId: demo.demoShop.id, actor: null, now: () => new Date() };
+  await demo.loadDemoBoards(createBoardService(own));
+  await demo.loadDemo(createCaseService(own), new Date());
+  return [...demo.demoShop.people];
 }
 
 function fail(error: unknown): void {

@@ -10,6 +10,7 @@ export class Refusal extends Error {
       readonly detail?: string;
       readonly fields?: readonly FieldProblem[];
       readonly newerEvents?: readonly StoredEvent[];
+      readonly retryAfterSeconds?: number;
     } = {},
   ) {
     super(title);

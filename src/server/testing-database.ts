@@ -1,8 +1,11 @@
 import pg from 'pg';
 import { migrate } from './database/migrate';
 
-/** A fresh, migrated database of its own in the test cluster. */
-export async function createTestDatabase(): Promise<{ url: string; drop: () => Promise<void> }> {
+/** A fresh database of its own in the test cluster: migrated, or without anything in it. */
+export async function createTestDatabase({ isEmpty = false } = {}): Promise<{
+  url: string;
+  drop: () => Promise<void>;
+}> {
   const ownerUrl = process.env['TEST_DATABASE_URL'];
   if (!ownerUrl)
     throw new Error('TEST_DATABASE_URL: expected the address of the test cluster, found nothing (run npm test)');
@@ -10,7 +13,7 @@ export async function createTestDatabase(): Promise<{ url: string; drop: () => P
   await run(ownerUrl, `CREATE DATABASE ${name}`);
   const url = new URL(ownerUrl);
   url.pathname = `/${name}`;
-  await migrate(url.href, 'src/server/migrations');
+  if (!isEmpty) await migrate(url.href, 'src/server/migrations');
   return { url: url.href, drop: () => run(ownerUrl, `DROP DATABASE ${name} WITH (FORCE)`) };
 }
 

@@ -24,7 +24,10 @@ export type {
 } from './event';
 export { CASE_STAGES } from './case-state';
 export type { CaseProblem, CaseStage, CaseState, Entry, FirmwareState, Folded, PartFacts } from './case-state';
+export { checkChain, digestIn, ERASED_OWNER, firstHash, hashEvent, sealed, sealOwner } from './chain';
+export type { ChainCheck, ChainedEvent, Seal } from './chain';
 export { foldCase } from './fold-case';
+export { mayFollow } from './may-follow';
 export { createCaseDiagnoser, diagnoseCase, inputOf } from './diagnose-case';
 export { proofOfCause } from './proof-of-cause';
 export { toldStep } from './told-step';

@@ -66,6 +66,11 @@ test('the strip-down list names every lead that is still on and does not call it
   expect(stripDownList(machine, minimal, new Set(asked)).isMinimal).toBe(true);
 });
 
+test('a lead that is written down is not asked for a second time', () => {
+  const named = stripDownList(machine, asFound).lines.filter(({ name }) => /front usb-c lead/i.test(name));
+  expect(named.map(({ state }) => state)).toEqual(['still-on']);
+});
+
 test('one forgotten lead keeps the configuration from being minimal', () => {
   const all = minimalChanges(machine, asFound).filter(
     (change) => change.kind !== 'place' || change.part !== 'front-usb-c',

@@ -48,7 +48,7 @@ export function stripDownList(
       return { id: part.id, name: part.name, state: !filled ? 'off' : goes ? 'still-on' : 'stays' };
     });
   const written = new Set(own.map(({ name }) => name.toLowerCase()));
-  const asked = FORGOTTEN_LEADS.filter(({ id, name }) => !accounted.has(id) && !written.has(name)).map(
+  const asked = FORGOTTEN_LEADS.filter(({ id, name }) => !accounted.has(id) && !written.has(name.toLowerCase())).map(
     ({ id, name }): StripDownLine => ({ id, name, state: 'ask' }),
   );
   const lines = [...own, ...asked];

@@ -11,6 +11,8 @@ const environmentSchema = z.object({
     .optional(),
   WEB_ROOT: z.string().default('dist/web'),
   LOAD_DEMO: z.enum(['0', '1']).default('0'),
+  HTTPS: z.enum(['0', '1']).default('0'),
+  TRUSTED_PROXIES: z.coerce.number().int().min(0).max(5).default(0),
   LOG_LEVEL: z.enum(['silent', 'error', 'warn', 'info', 'debug']).default('warn'),
 });
 
@@ -21,6 +23,9 @@ export interface Config {
   readonly migrationDatabaseUrl: string;
   readonly webRoot: string;
   readonly loadDemo: boolean;
+  /** A proxy in front serves it over HTTPS. */
+  readonly isSecure: boolean;
+  readonly trustedProxies: number;
   readonly logLevel: 'silent' | 'error' | 'warn' | 'info' | 'debug';
 }
 
@@ -35,6 +40,8 @@ export function readConfig(environment: NodeJS.ProcessEnv): Config {
     databaseUrl: env.DATABASE_URL,
     migrationDatabaseUrl: env.MIGRATION_DATABASE_URL ?? env.DATABASE_URL,
     webRoot: env.WEB_ROOT,
+    isSecure: env.HTTPS === '1',
+    trustedProxies: env.TRUSTED_PROXIES,
     loadDemo: env.LOAD_DEMO === '1',
     logLevel: env.LOG_LEVEL,
   };

@@ -3,16 +3,25 @@ import type pg from 'pg';
 /** What repositories need of a connection. */
 export type Queryable = Pick<pg.ClientBase, 'query'>;
 
+/** What a request without a shop shows: row-level security lets it see the one row that has it. */
+export type Presented = 'login' | 'token' | 'code';
+
 /**
  * Runs work in one transaction as the role that row-level security binds, with the shop set. Commits when the work
  * returns; rolls back and throws on when it throws.
  */
-export async function inShop<T>(pool: pg.Pool, shopId: string, work: (db: Queryable) => Promise<T>): Promise<T> {
+export const inShop = <T>(pool: pg.Pool, shopId: string, work: (db: Queryable) => Promise<T>): Promise<T> =>
+  inTransaction(pool, async (db) => {
+    await enterShop(db, shopId);
+    return work(db);
+  });
+
+/** The same without a shop: nothing is seen but what belongs to nobody. */
+export async function inTransaction<T>(pool: pg.Pool, work: (db: Queryable) => Promise<T>): Promise<T> {
   const client = await pool.connect();
   let broken: Error | undefined;
   try {
     await client.query('BEGIN; SET LOCAL ROLE probe_app');
-    await client.query("SELECT set_config('probe.shop_id', $1, true)", [shopId]);
     const result = await work(client);
     await client.query('COMMIT');
     return result;
@@ -22,4 +31,14 @@ export async function inShop<T>(pool: pg.Pool, shopId: string, work: (db: Querya
   } finally {
     client.release(broken);
   }
+}
+
+/** Sets the shop for the rest of the transaction. */
+export async function enterShop(db: Queryable, shopId: string): Promise<void> {
+  await db.query("SELECT set_config('probe.shop_id', $1, true)", [shopId]);
+}
+
+/** Shows a secret or a login for the rest of the transaction. */
+export async function present(db: Queryable, what: Presented, value: string): Promise<void> {
+  await db.query("SELECT set_config('probe.' || $1, $2, true)", [what, value]);
 }

@@ -24,13 +24,23 @@ export function problemHandler(log: Logger): ErrorRequestHandler {
   return (error: unknown, request, response, next) => {
     if (response.headersSent) return next(error);
     const answer = toProblem(error);
-    if (answer.status >= 500) log.error({ err: error, method: request.method, path: request.path }, answer.title);
+    if (answer.status >= 500)
+      log.error({ err: plainError(error), id: response.locals['requestId'], method: request.method }, answer.title);
+    if (error instanceof Refusal && error.more.retryAfterSeconds)
+      response.set('retry-after', String(error.more.retryAfterSeconds));
     response.status(answer.status).type('application/problem+json').json(answer);
   };
 }
 
+/** Without what a database error carries of the row: it may hold an owner's name. */
+const plainError = (error: unknown) =>
+  error instanceof Error
+    ? { message: error.message, stack: error.stack, code: property(error, 'code') }
+    : { message: String(error) };
+
 function toProblem(error: unknown): Problem {
   if (error instanceof Refusal) return problem(error.status, error.code, error.message, error.more);
+  if (error instanceof URIError) return problem(400, 'bad-address', 'The address cannot be read');
   const kind = property(error, 'type');
   if (kind === 'entity.too.large')
     return problem(413, 'body-too-large', 'The request is too large', { detail: 'expected at most 1 MiB' });

@@ -1,6 +1,8 @@
+import { digestIn, ERASED_OWNER, sealed, type CaseEvent } from '../../core/casework';
 import type { CaseSummary, ListQuery, StoredEvent } from '../../contracts';
 import { caseSummarySchema, storedEventSchema } from '../../contracts';
 import type { Queryable } from '../database/in-shop';
+import { findOwner } from './owners';
 
 /** The part of a case's row that is computed from its log. */
 export type Projection = Pick<
@@ -115,7 +117,28 @@ export async function readEvents(
      ORDER BY sequence`,
     [caseId, after],
   );
-  return rows.map((row) => storedEventSchema.parse({ ...row, recordedAt: row.recordedAt.toISOString() }));
+  const owner = rows.some(({ event }) => digestIn(event as CaseEvent)) ? await findOwner(db, caseId) : null;
+  return rows.map((row) =>
+    storedEventSchema.parse({
+      ...row,
+      recordedAt: row.recordedAt.toISOString(),
+      ...withOwner(row.event as CaseEvent, owner),
+    }),
+  );
+}
+
+/** The event with the owner's name in place of its digest, or with what stands for a name that was erased. */
+function withOwner(
+  event: CaseEvent,
+  known: { owner: string; salt: string } | null,
+): Pick<StoredEvent, 'event' | 'seal'> {
+  const digest = digestIn(event);
+  return digest
+    ? {
+        event: { ...event, owner: known?.owner ?? ERASED_OWNER } as CaseEvent,
+        seal: { digest, salt: known?.salt ?? null },
+      }
+    : { event };
 }
 
 export async function insertEvents(
@@ -123,11 +146,22 @@ export async function insertEvents(
   shopId: string,
   caseId: string,
   events: readonly StoredEvent[],
+  recordedBy: string | null,
 ): Promise<void> {
-  for (const { sequence, hash, recordedAt, event } of events)
-    await db.query(
-      `INSERT INTO case_events (case_id, sequence, shop_id, event_id, event, hash, recorded_at)
-       VALUES ($1, $2, $3, $4, $5, $6, $7)`,
-      [caseId, sequence, shopId, event.id, JSON.stringify(event), hash, recordedAt],
-    );
+  await db.query(
+    `INSERT INTO case_events (case_id, shop_id, recorded_by, sequence, event_id, event, hash, recorded_at)
+     SELECT $1, $2, $3, e.sequence, e.id, e.event, e.hash, e.recorded_at
+     FROM unnest($4::integer[], $5::uuid[], $6::jsonb[], $7::text[], $8::timestamptz[])
+       AS e (sequence, id, event, hash, recorded_at)`,
+    [
+      caseId,
+      shopId,
+      recordedBy,
+      events.map(({ sequence }) => sequence),
+      events.map(({ event }) => event.id),
+      events.map(({ event, seal }) => JSON.stringify(sealed(event, seal))),
+      events.map(({ hash }) => hash),
+      events.map(({ recordedAt }) => recordedAt),
+    ],
+  );
 }

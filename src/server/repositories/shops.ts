@@ -10,6 +10,16 @@ export async function ensureShop(db: Queryable, shop: { id: string; name: string
   );
 }
 
+/** The shop in force. */
+export async function findShop(db: Queryable): Promise<{ id: string; name: string } | null> {
+  const { rows } = await db.query<{ id: string; name: string }>(
+    `SELECT id, name
+     FROM shops
+     WHERE id = current_shop()`,
+  );
+  return rows[0] ?? null;
+}
+
 /** Takes the next case number of the shop in force; two openers get two numbers. */
 export async function takeCaseNumber(db: Queryable): Promise<number> {
   const { rows } = await db.query<{ number: number }>(

@@ -1,4 +1,4 @@
-import { Router } from 'express';
+import { Router, type Response } from 'express';
 import * as z from 'zod';
 import {
   appendEventsSchema,
@@ -11,33 +11,36 @@ import {
 } from '../../contracts';
 import type { CaseService } from '../case-service';
 import { parse } from '../middleware/parse';
+import { allow } from '../middleware/session';
 
 const caseId = z.uuid();
 
 /** /api/cases: the queue, one case, its log, its export. */
-export function caseRoutes(cases: CaseService): Router {
+export function caseRoutes(cases: (response: Response) => CaseService): Router {
   const router = Router();
+  router.use(allow('read'));
   router.get('/', async (request, response) => {
-    response.json({ cases: await cases.list(parse(listQuerySchema, request.query)) });
+    response.json({ cases: await cases(response).list(parse(listQuerySchema, request.query)) });
   });
-  router.post('/', async (request, response) => {
-    response.status(201).json(await cases.open(parse(openCaseSchema, request.body)));
+  router.post('/', allow('write-cases'), async (request, response) => {
+    response.status(201).json(await cases(response).open(parse(openCaseSchema, request.body)));
   });
   router.get('/:id', async (request, response) => {
-    response.json(await cases.read(parse(caseId, request.params.id)));
+    response.json(await cases(response).read(parse(caseId, request.params.id)));
   });
-  router.post('/:id/events', async (request, response) => {
+  router.post('/:id/events', allow('write-cases'), async (request, response) => {
     const id = parse(caseId, request.params.id);
-    response.status(201).json({ events: await cases.append(id, parse(appendEventsSchema, request.body)) });
+    response.status(201).json({ events: await cases(response).append(id, parse(appendEventsSchema, request.body)) });
   });
-  router.get('/:id/file', async (request, response) => {
-    const found = await cases.read(parse(caseId, request.params.id));
+  router.get('/:id/file', allow('export-cases'), async (request, response) => {
+    const found = await cases(response).readForFile(parse(caseId, request.params.id));
     const file: CaseFile = {
       format: CASE_FILE_FORMAT,
       version: CASE_FILE_VERSION,
       model: MODEL_VERSION,
       number: String(found.number),
       events: found.events.map(({ event }) => event) as CaseFile['events'],
+      chain: found.events.map(({ hash, seal }) => ({ hash, ...(seal ? { seal } : {}) })),
     };
     response.attachment(`case-${String(found.number).padStart(4, '0')}.json`).json(file);
   });

@@ -2,9 +2,12 @@ import { Router } from 'express';
 import type pg from 'pg';
 import type { Health } from '../../contracts';
 
-/** /api/health: version and database state; 503 while the database is away. */
+/** /api/health: version and database state; 503 while the database is away. /api/health/live: the process answers. */
 export function healthRoutes(pool: pg.Pool, version: string): Router {
   const router = Router();
+  router.get('/live', (_request, response) => {
+    response.json({ version });
+  });
   router.get('/', async (_request, response) => {
     const up = await pool.query('SELECT 1').then(
       () => true,

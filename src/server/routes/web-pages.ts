@@ -1,17 +1,28 @@
-import express, { Router } from 'express';
+import express, { Router, type RequestHandler } from 'express';
+import { readFileSync } from 'node:fs';
 import { resolve } from 'node:path';
+import { styleNonce } from '../middleware/security-headers';
 
-/** The built interface. Files with a hash in their name never change; every other address is the single page. */
+/**
+ * The built interface. Files with a hash in their name never change; every other address is the single page, with the
+ * nonce of this answer in it.
+ */
 export function webPages(webRoot: string): Router {
   const router = Router();
   const root = resolve(webRoot);
+  const page = readFileSync(`${root}/index.html`, 'utf8');
+  const sendPage: RequestHandler = (_request, response) => {
+    response
+      .set('cache-control', 'no-cache')
+      .type('html')
+      .send(page.replaceAll('__STYLE_NONCE__', styleNonce(response)));
+  };
   router.use('/assets', express.static(`${root}/assets`, { immutable: true, maxAge: '365d', fallthrough: false }));
-  router.use(express.static(root, { index: false }));
-  router.get('/*path', (_request, response) => {
-    response.set('cache-control', 'no-cache').sendFile('index.html', { root });
+  router.get('/sw.js', (_request, response) => {
+    response.set('cache-control', 'no-cache').sendFile('sw.js', { root });
   });
-  router.get('/', (_request, response) => {
-    response.set('cache-control', 'no-cache').sendFile('index.html', { root });
-  });
+  router.use(express.static(root, { index: false, dotfiles: 'ignore' }));
+  router.get('/*path', sendPage);
+  router.get('/', sendPage);
   return router;
 }

@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import * as z from 'zod';
 import type { CaseEvent, CaseStage } from '../../core/casework';
 import {
@@ -25,7 +25,7 @@ export function useCaseList({ stage, search }: { stage: CaseStage | null; search
     queryKey: ['cases', stage, search.trim()],
     queryFn: () => request(caseListSchema, `/cases?${query.toString()}`),
     placeholderData: (previous) => previous,
-    refetchInterval: 15_000,
+    refetchInterval: 60_000,
   });
 }
 
@@ -38,43 +38,53 @@ export function useOpenCase() {
   return useMutation({
     mutationFn: (body: { id: string; events: CaseEvent[] }) =>
       request(caseDetailSchema, '/cases', { method: 'POST', body }),
-    onSuccess: (detail) => client.setQueryData(caseKey(detail.id), detail),
-  });
-}
-
-/** Somebody else wrote to the case first; the newer events are already in view, one's own are not saved. */
-export class StaleError extends Error {
-  constructor(readonly newerEvents: readonly StoredEvent[]) {
-    super(
-      `${newerEvents.length === 1 ? 'An entry was' : `${newerEvents.length} entries were`} added from somewhere else. Yours was not saved. Look again, then press once more.`,
-    );
-  }
-}
-
-/** Appends to a case. The event keeps its id, so trying again never doubles it. */
-export function useAppendEvents(id: string) {
-  const client = useQueryClient();
-  const merge = (events: readonly StoredEvent[]) =>
-    client.setQueryData<CaseDetail>(caseKey(id), (old) =>
-      old ? { ...old, events: mergeEvents(old.events, events) } : old,
-    );
-  return useMutation<readonly StoredEvent[], Error, readonly CaseEvent[]>({
-    mutationFn: async (events) => {
-      const seen = client.getQueryData<CaseDetail>(caseKey(id));
-      const expectedSequence = seen?.events.at(-1)?.sequence ?? 0;
-      try {
-        const body = { expectedSequence, events };
-        const { events: stored } = await request(appendedSchema, `/cases/${id}/events`, { method: 'POST', body });
-        merge(stored);
-        return stored;
-      } catch (error) {
-        const newer = error instanceof ProblemError ? newerSchema.safeParse(error.problem) : null;
-        if (!newer?.success) throw error;
-        merge(newer.data.newerEvents);
-        throw new StaleError(newer.data.newerEvents);
-      }
+    onSuccess: (detail) => {
+      client.setQueryData(caseKey(detail.id), detail);
+      void client.invalidateQueries({ queryKey: ['cases'] });
     },
   });
+}
+
+/** Puts events behind those that are known of a case. */
+export function mergeIntoCase(client: QueryClient, id: string, events: readonly StoredEvent[]): void {
+  client.setQueryData<CaseDetail>(caseKey(id), (old) =>
+    old ? { ...old, events: mergeEvents(old.events, events) } : old,
+  );
+}
+
+/** The sequence of the last event that is known of a case; null where nothing is. */
+export const lastSequence = (client: QueryClient, id: string): number | null =>
+  client.getQueryData<CaseDetail>(caseKey(id))?.events.at(-1)?.sequence ?? null;
+
+/** Another window, or somebody else, wrote to a case. */
+export function refreshCase(client: QueryClient, id: string): Promise<void> {
+  return client.invalidateQueries({ queryKey: caseKey(id) });
+}
+
+/**
+ * Appends to a case. The events keep their ids, so trying again never doubles them. Returns what somebody else wrote
+ * first, if so: it is in view then and nothing was stored. Failure: as `request`.
+ */
+export async function appendToCase(
+  client: QueryClient,
+  id: string,
+  events: readonly CaseEvent[],
+): Promise<readonly CaseEvent[]> {
+  const known =
+    lastSequence(client, id) ??
+    (await client.fetchQuery({ queryKey: caseKey(id), queryFn: () => request(caseDetailSchema, `/cases/${id}`) }))
+      .events.length;
+  try {
+    const body = { expectedSequence: known, events };
+    const { events: stored } = await request(appendedSchema, `/cases/${id}/events`, { method: 'POST', body });
+    mergeIntoCase(client, id, stored);
+    return [];
+  } catch (error) {
+    const newer = error instanceof ProblemError ? newerSchema.safeParse(error.problem) : null;
+    if (!newer?.success) throw error;
+    mergeIntoCase(client, id, newer.data.newerEvents);
+    return newer.data.newerEvents.map(({ event }) => event);
+  }
 }
 
 function mergeEvents(old: readonly StoredEvent[], more: readonly StoredEvent[]): StoredEvent[] {

@@ -1,13 +1,14 @@
-import { Moon, Sun, UserRound } from 'lucide-react';
-import { useState, type ReactNode } from 'react';
+import { LogOut, Moon, Sun, UserRound } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { Dialog, DialogTrigger } from 'react-aria-components';
 import { Link, NavLink } from 'react-router';
 import styled from 'styled-components';
+import { useSignOut } from '../api/session';
 import { Button } from '../components/Button';
-import { Field } from '../components/Field';
 import { PopoverSheet } from '../components/Sheet';
-import { usePersonStore } from '../stores/person-store';
+import { roleWords } from '../features/role-words';
 import { useThemeStore } from '../stores/theme-store';
+import { useMay, useMe } from './me';
 
 const Bar = styled.header`
   display: flex;
@@ -66,6 +67,18 @@ const Small = styled(Button)`
   padding: 0.3rem 0.6rem;
   font-weight: 500;
 `;
+const Account = styled.div`
+  display: grid;
+  gap: 0.5rem;
+  max-width: 18rem;
+  span {
+    font-size: 0.92rem;
+    color: ${({ theme }) => theme.muted};
+  }
+  a {
+    padding: 0.5rem 0;
+  }
+`;
 /** On a crowded bar the icon stands alone; its button has the words as its name. */
 const Word = styled.span<{ $crowded: boolean }>`
   @media (max-width: 1500px) {
@@ -99,9 +112,10 @@ const rooms = [
 
 /** The rooms of the program, on every screen that is not a case. */
 function Rooms() {
+  const isLead = useMay('manage-people');
   return (
     <Nav aria-label="Rooms">
-      {rooms.map(([to, name]) => (
+      {[...rooms, ...(isLead ? ([['/shop', 'Shop']] as const) : [])].map(([to, name]) => (
         <Room key={to} to={to} end={to === '/'}>
           {name}
         </Room>
@@ -111,25 +125,31 @@ function Rooms() {
 }
 
 function Person({ isCrowded }: { readonly isCrowded: boolean }) {
-  const name = usePersonStore((store) => store.name);
-  const setName = usePersonStore((store) => store.setName);
-  const [draft, setDraft] = useState(name);
+  const { name, role, shop } = useMe();
+  const signOut = useSignOut();
   return (
-    <DialogTrigger onOpenChange={(isOpen) => (isOpen ? setDraft(name) : setName(draft))}>
-      <Small $kind="quiet" aria-label={`You work as ${name}. Change`}>
+    <DialogTrigger>
+      <Small $kind="quiet" aria-label={`You are ${name}. Account`}>
         <UserRound size={18} aria-hidden />
         <Word $crowded={isCrowded}>{name}</Word>
       </Small>
       <PopoverSheet placement="bottom end">
-        <Dialog aria-label="Who works here">
-          <Field
-            label="You work as"
-            value={draft}
-            onChange={setDraft}
-            maxLength={80}
-            hint="Written beside each entry."
-            autoFocus
-          />
+        <Dialog aria-label="Your account">
+          {({ close }) => (
+            <Account>
+              <strong>{name}</strong>
+              <span>
+                {roleWords[role]}, {shop.name}
+              </span>
+              <Link to="/account" onClick={close}>
+                Password and sessions
+              </Link>
+              <Button onPress={() => signOut.mutate({ everywhere: false })}>
+                <LogOut size={18} aria-hidden /> Sign out
+              </Button>
+              {signOut.error && <span role="alert">{signOut.error.message}</span>}
+            </Account>
+          )}
         </Dialog>
       </PopoverSheet>
     </DialogTrigger>

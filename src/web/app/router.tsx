@@ -1,13 +1,27 @@
 import { createBrowserRouter, type RouteObject } from 'react-router';
 import { QueuePage } from '../features/queue/QueuePage';
+import { BrokenDoor } from './BrokenDoor';
 import { BrokenPage } from './BrokenPage';
+import { Doors } from './Doors';
 import { NotFoundPage } from './NotFoundPage';
 
 /** The queue comes with the first load; the other screens when they are first opened. */
 export const router = createBrowserRouter([
   {
-    errorElement: <BrokenPage />,
-    children: screens(),
+    errorElement: <BrokenDoor />,
+    children: [
+      {
+        path: '/set-up',
+        lazy: async () => ({ Component: (await import('../features/doors/SetUpPage')).SetUpPage }),
+        HydrateFallback: () => null,
+      },
+      {
+        path: '/join',
+        lazy: async () => ({ Component: (await import('../features/doors/InvitationPage')).InvitationPage }),
+        HydrateFallback: () => null,
+      },
+      { element: <Doors />, children: [{ errorElement: <BrokenPage />, children: screens() }] },
+    ],
   },
 ]);
 
@@ -47,6 +61,16 @@ function screens(): RouteObject[] {
     {
       path: '/boards/:id',
       lazy: async () => ({ Component: (await import('../features/boards/BoardPage')).BoardPage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/shop',
+      lazy: async () => ({ Component: (await import('../features/shop/ShopPage')).ShopPage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/account',
+      lazy: async () => ({ Component: (await import('../features/doors/AccountPage')).AccountPage }),
       HydrateFallback: () => null,
     },
     { path: '*', element: <NotFoundPage /> },

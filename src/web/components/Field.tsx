@@ -59,10 +59,14 @@ export interface FieldProps {
   readonly rows?: number;
   readonly autoFocus?: boolean;
   readonly maxLength?: number;
+  readonly autoComplete?: string;
+  readonly isSecret?: boolean;
 }
 
 /** A labelled line or area of text, its error beside it. */
-export function Field({ label, value, onChange, onBlur, error, hint, rows, autoFocus, maxLength }: FieldProps) {
+export function Field(props: FieldProps) {
+  const { label, value, onChange, onBlur, error, hint, rows, autoFocus, maxLength } = props;
+  const { autoComplete = 'off', isSecret = false } = props;
   return (
     <TextField
       value={value}
@@ -72,9 +76,10 @@ export function Field({ label, value, onChange, onBlur, error, hint, rows, autoF
       {...(onBlur ? { onBlur } : {})}
       {...(maxLength ? { maxLength } : {})}
       autoFocus={autoFocus ?? false}
+      type={isSecret ? 'password' : 'text'}
     >
       <FieldLabel>{label}</FieldLabel>
-      {rows ? <StyledTextArea rows={rows} /> : <StyledInput autoComplete="off" />}
+      {rows ? <StyledTextArea rows={rows} /> : <StyledInput autoComplete={autoComplete} />}
       {hint && <Hint slot="description">{hint}</Hint>}
       <StyledFieldError>{error}</StyledFieldError>
     </TextField>

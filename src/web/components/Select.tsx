@@ -23,8 +23,11 @@ export function Select({
   value,
   choices,
   onChange,
+  isLabelHidden = false,
 }: {
   readonly label: string;
+  /** Where the row says already what is chosen. */
+  readonly isLabelHidden?: boolean;
   readonly value: string;
   readonly choices: readonly { readonly id: string; readonly label: string }[];
   readonly onChange: (id: string) => void;
@@ -32,8 +35,13 @@ export function Select({
   const id = useId();
   return (
     <Box>
-      <label htmlFor={id}>{label}</label>
-      <select id={id} value={value} onChange={(event) => onChange(event.target.value)}>
+      {!isLabelHidden && <label htmlFor={id}>{label}</label>}
+      <select
+        id={id}
+        {...(isLabelHidden ? { 'aria-label': label } : {})}
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+      >
         {choices.map((choice) => (
           <option key={choice.id} value={choice.id}>
             {choice.label}

@@ -1,4 +1,4 @@
-import { caseNumber, clock, decibans, minutesInWords, percent } from './format';
+import { caseNumber, clock, decibans, minutesInWords, percent, shortPercent } from './format';
 
 test.each([
   [0, '0 %'],
@@ -8,6 +8,10 @@ test.each([
   [0.995, 'over 99 %'],
   [1, '100 %'],
 ])('the probability %f reads %s', (probability, words) => expect(percent(probability)).toBe(words));
+
+test('where there is hardly room, a sign stands for the word', () => {
+  expect([0.001, 0.444, 0.995].map(shortPercent)).toEqual(['< 1 %', '44 %', '> 99 %']);
+});
 
 test.each([
   [0.3, 'half a minute'],

@@ -7,6 +7,10 @@ export function percent(probability: number): string {
   return `${Math.round(100 * probability)} %`;
 }
 
+/** The same where there is hardly room. */
+export const shortPercent = (probability: number): string =>
+  percent(probability).replace('under', '<').replace('over', '>');
+
 /** Minutes rounded to what is known: halves below three, whole ones above. */
 export function minutesInWords(minutes: number): string {
   if (minutes <= 0.5) return 'half a minute';

@@ -42,7 +42,11 @@ export const useDeskStore = create<DeskStore>()(
     (set) => ({
       desks: {},
       change: (caseId, change) =>
-        set(({ desks }) => ({ desks: { ...desks, [caseId]: { ...(desks[caseId] ?? emptyDesk), ...change } } })),
+        set((store) => {
+          const before = store.desks[caseId] ?? emptyDesk;
+          const changes = Object.entries(change).some(([name, value]) => before[name as keyof Desk] !== value);
+          return changes ? { desks: { ...store.desks, [caseId]: { ...before, ...change } } } : store;
+        }),
     }),
     {
       name: 'probe.desks',

@@ -42,7 +42,12 @@ const brief = (trial: TrialView): TrialView => ({
 /** So many suspects come with their evidence at once: as many as are listed, and some more. */
 const mostWhole = 12;
 
+/** So long the screen has the cores to itself to draw the answer; a newer question meanwhile makes the rest needless. */
+const restAfterMs = 80;
+let resting: ReturnType<typeof setTimeout> | undefined;
+
 self.onmessage = ({ data: { ticket, events, chosen } }: MessageEvent<DiagnosisRequest>) => {
+  clearTimeout(resting);
   const begin = performance.now();
   const folded = foldCase(events);
   const diagnosis = folded.ok ? diagnose(folded.state) : null;
@@ -53,5 +58,8 @@ self.onmessage = ({ data: { ticket, events, chosen } }: MessageEvent<DiagnosisRe
   const ranked = suspects.map((suspect, rank) => (rank < mostWhole ? suspect : { ...suspect, evidence: [] }));
   const reduced = { ...diagnosis, alternatives: first, suspects: ranked };
   answer({ kind: 'diagnosis', ticket, diagnosis: reduced, milliseconds });
-  answer({ kind: 'rest', ticket, alternatives, suspects, prices: diagnose.schoolPrices() });
+  resting = setTimeout(
+    () => answer({ kind: 'rest', ticket, alternatives, suspects, prices: diagnose.schoolPrices() }),
+    restAfterMs,
+  );
 };

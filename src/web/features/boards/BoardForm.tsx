@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { BoardBookFile } from '../../../contracts';
 import { usePutBoard, useRemoveBoard } from '../../api/boards';
+import { Allowed } from '../../app/Allowed';
 import { Button } from '../../components/Button';
 import { TickCell } from '../../components/Cell';
 import { Notice } from '../../components/Notice';
@@ -154,7 +155,11 @@ export function BoardForm({
         <Button onPress={onLeave}>Leave without saving</Button>
         {wrong && <span role="alert">Something is missing or wrong: it is marked above.</span>}
         <Apart />
-        {edition > 0 && <Remove id={id} />}
+        {edition > 0 && (
+          <Allowed action="delete-boards">
+            <Remove id={id} />
+          </Allowed>
+        )}
       </Foot>
     </Form>
   );

@@ -4,6 +4,7 @@ import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import type { BoardDetail } from '../../../contracts';
 import { useBoardDetail } from '../../api/boards';
+import { Allowed } from '../../app/Allowed';
 import { Page } from '../../app/Page';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
@@ -68,15 +69,17 @@ function OneBoard({ detail: { id, edition, board } }: { readonly detail: BoardDe
           <Button as="a" {...{ href: `/api/boards/${id}/file`, download: true }}>
             <Download size={18} aria-hidden /> Save as a file
           </Button>
-          <Button
-            $kind="primary"
-            onPress={() => {
-              setOpened({ edition, board });
-              setEditing(true);
-            }}
-          >
-            <Pencil size={18} aria-hidden /> Edit
-          </Button>
+          <Allowed action="write-boards">
+            <Button
+              $kind="primary"
+              onPress={() => {
+                setOpened({ edition, board });
+                setEditing(true);
+              }}
+            >
+              <Pencil size={18} aria-hidden /> Edit
+            </Button>
+          </Allowed>
         </Tools>
       }
     >

@@ -6,6 +6,7 @@ import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { boardBookFileSchema, fieldProblems, type BoardSummary } from '../../../contracts';
 import { useBoardList, usePutBoard } from '../../api/boards';
+import { useMay } from '../../app/me';
 import { Page } from '../../app/Page';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
@@ -69,18 +70,21 @@ export function BoardsPage() {
   const { data, error } = useBoardList();
   const [search, setSearch] = useState('');
   const navigate = useNavigate();
+  const mayWrite = useMay('write-boards');
   const wanted = search.trim().toLowerCase();
   const shown = data?.boards.filter(({ model }) => model.toLowerCase().includes(wanted)) ?? [];
   return (
     <Page
       title="Board book"
       actions={
-        <Tools>
-          <ImportBoard />
-          <Button $kind="primary" onPress={() => void navigate('/boards/new')}>
-            <Plus size={18} aria-hidden /> New board
-          </Button>
-        </Tools>
+        mayWrite && (
+          <Tools>
+            <ImportBoard />
+            <Button $kind="primary" onPress={() => void navigate('/boards/new')}>
+              <Plus size={18} aria-hidden /> New board
+            </Button>
+          </Tools>
+        )
       }
     >
       {error && <Notice kind="danger">{error.message}</Notice>}

@@ -1,4 +1,5 @@
 import { memo, useState } from 'react';
+import { Allowed } from '../../app/Allowed';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CaseState, EventBody } from '../../../core/casework';
@@ -74,18 +75,20 @@ export const Alternatives = memo(function Alternatives({
     <Block>
       <Head>
         <h2>Instead</h2>
-        <Ways>
-          <AtHand
-            trials={inHand ? [inHand, ...trials] : trials}
-            lacking={state.lacking}
-            onSet={(set) => onRecord({ kind: 'lacking-set', ...set })}
-          />
-          <OrderChoice
-            school={state.school}
-            prices={prices}
-            onChoose={(school) => onRecord({ kind: 'school-chosen', school })}
-          />
-        </Ways>
+        <Allowed action="write-cases">
+          <Ways>
+            <AtHand
+              trials={inHand ? [inHand, ...trials] : trials}
+              lacking={state.lacking}
+              onSet={(set) => onRecord({ kind: 'lacking-set', ...set })}
+            />
+            <OrderChoice
+              school={state.school}
+              prices={prices}
+              onChoose={(school) => onRecord({ kind: 'school-chosen', school })}
+            />
+          </Ways>
+        </Allowed>
       </Head>
       <ul>
         {trials.slice(0, all ? trials.length : shown).map((trial) => (

@@ -3,8 +3,9 @@ import { ChevronUp, Undo2 } from 'lucide-react';
 import { memo, useEffect, useRef } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { toldAndSeen, type CaseState, type Entry } from '../../../core/casework';
+import { toldAndSeen, type CaseEvent, type CaseState, type Entry } from '../../../core/casework';
 import type { EntryFit } from '../../../core/diagnosis';
+import { Allowed } from '../../app/Allowed';
 import { Button } from '../../components/Button';
 import { fonts } from '../../theme/tokens';
 import { entryWords } from './entry-words';
@@ -82,11 +83,16 @@ export const lastEntryToStrike = (state: CaseState): Entry | null =>
 
 /** The log as a strip of trials; it opens upward to the whole sheet. */
 export function BenchSheet({
+  caseId,
   state,
   doubts,
   onStrike,
+  waiting,
 }: {
+  readonly caseId: string;
   readonly state: CaseState;
+  /** Entries that are only on this device yet. */
+  readonly waiting: readonly CaseEvent[];
   /** Entries that fit badly with the rest. */
   readonly doubts: readonly EntryFit[];
   readonly onStrike: (entry: Entry) => void;
@@ -106,17 +112,20 @@ export function BenchSheet({
           <Button aria-label="Open the whole bench sheet">
             <ChevronUp size={16} aria-hidden /> Open
           </Button>
-          <WholeSheet entries={state.entries} onStrike={onStrike} />
+          <WholeSheet caseId={caseId} entries={state.entries} onStrike={onStrike} />
         </DialogTrigger>
-        <Button aria-label="Undo the last entry" isDisabled={!last} onPress={() => last && onStrike(last)}>
-          <Undo2 size={16} aria-hidden /> Undo
-        </Button>
+        <Allowed action="write-cases">
+          <Button aria-label="Undo the last entry" isDisabled={!last} onPress={() => last && onStrike(last)}>
+            <Undo2 size={16} aria-hidden /> Undo
+          </Button>
+        </Allowed>
       </Side>
       <Cards ref={strip} tabIndex={0} aria-label="Entries">
         {shown.map((entry) => (
           <SheetCard
             key={entry.event.id}
             entry={entry}
+            isWaiting={waiting.some(({ id }) => id === entry.event.id)}
             isOtherwise={told?.differs === true && told.entry === entry.event.id}
             isDoubtful={doubts.some(
               ({ eventId, probability }) => eventId === entry.event.id && probability < worthAMark,
@@ -136,10 +145,12 @@ function speaksWell({ event, trial }: Entry): boolean {
 
 const SheetCard = memo(function SheetCard({
   entry,
+  isWaiting,
   isDoubtful,
   isOtherwise,
 }: {
   readonly entry: Entry;
+  readonly isWaiting: boolean;
   readonly isDoubtful: boolean;
   /** Seen otherwise than told. */
   readonly isOtherwise: boolean;
@@ -150,6 +161,7 @@ const SheetCard = memo(function SheetCard({
     <Card $struck={entry.struckBy !== null} $good={good}>
       <Time>
         {format(new Date(entry.event.at), 'HH:mm')}
+        {isWaiting && <Doubt> waiting</Doubt>}
         {isDoubtful && <Doubt>doubtful? </Doubt>}
         {isOtherwise && ' · not as told'}
         {entry.struckBy ? ' · struck' : entry.changes ? ` · ${entry.changes}` : ''}

@@ -1,8 +1,10 @@
+import { memo } from 'react';
 import { Cpu, Download, Keyboard } from 'lucide-react';
 import { Dialog, DialogTrigger } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { CaseState } from '../../../core/casework';
+import type { CaseStage } from '../../../core/casework';
+import { Allowed } from '../../app/Allowed';
 import { TopBar } from '../../app/TopBar';
 import { Button } from '../../components/Button';
 import { caseNumber } from '../../components/format';
@@ -60,27 +62,31 @@ export const caseKeys: readonly (readonly [string, string])[] = [
 ];
 
 /** The thin bar of a case: number, machine, complaint, state, and the few things that are not trials. */
-export function CaseBar({
+export const CaseBar = memo(function CaseBar({
   caseId,
   number,
-  state,
+  machine,
+  complaint,
+  stage,
   onPark,
   onClose,
 }: {
   readonly caseId: string;
   readonly number: number;
-  readonly state: CaseState;
+  readonly machine: string;
+  readonly complaint: string;
+  readonly stage: CaseStage;
   readonly onPark: (waitingFor: string, until: string | null) => void;
   readonly onClose: () => void;
 }) {
-  const open = state.stage !== 'closed';
+  const open = stage !== 'closed';
   return (
     <TopBar>
       <Number>{caseNumber(number)}</Number>
-      <Machine title={state.opened.machine.name}>{state.opened.machine.name}</Machine>
-      <Complaint title={state.opened.complaint}>“{state.opened.complaint}”</Complaint>
+      <Machine title={machine}>{machine}</Machine>
+      <Complaint title={complaint}>“{complaint}”</Complaint>
       <OtherMachines caseId={caseId} />
-      <StageMark stage={state.stage} />
+      <StageMark stage={stage} />
       <DialogTrigger>
         <Small $kind="quiet" aria-label="Keys">
           <Keyboard size={18} aria-hidden />
@@ -98,19 +104,29 @@ export function CaseBar({
       <Small as={Link} $kind="quiet" {...{ to: `/cases/${caseId}/firmware` }} aria-label="Firmware bay">
         <Cpu size={18} aria-hidden />
       </Small>
-      <Small
-        as="a"
-        $kind="quiet"
-        {...{ href: `/api/cases/${caseId}/file`, download: true }}
-        aria-label="Save the case as a file"
-      >
-        <Download size={18} aria-hidden />
-      </Small>
-      {open && state.stage !== 'parked' && <Park onPark={onPark} />}
-      {open && <Small onPress={onClose}>Close case</Small>}
+      <Allowed action="export-cases">
+        <Small
+          as="a"
+          $kind="quiet"
+          {...{ href: `/api/cases/${caseId}/file`, download: true }}
+          aria-label="Save the case as a file"
+        >
+          <Download size={18} aria-hidden />
+        </Small>
+      </Allowed>
+      {open && stage !== 'parked' && (
+        <Allowed action="write-cases">
+          <Park onPark={onPark} />
+        </Allowed>
+      )}
+      {open && (
+        <Allowed action="close-cases">
+          <Small onPress={onClose}>Close case</Small>
+        </Allowed>
+      )}
     </TopBar>
   );
-}
+});
 
 function KeyLine({ name, does }: { readonly name: string; readonly does: string }) {
   return (

@@ -5,10 +5,10 @@ import { memoryMatrixOf, type CaseState, type Entry, type EventBody } from '../.
 import type { MemoryMatrix } from '../../../core/isolation';
 import type { Diagnosis, SchoolPrice } from '../../../core/diagnosis';
 import type { LinkId } from '../../../core/startup';
-import { Button } from '../../components/Button';
+import { useMay } from '../../app/me';
 import { caseNumber } from '../../components/format';
-import { Notice } from '../../components/Notice';
 import { useLatest } from '../../components/use-latest';
+import { useUnsent } from '../../outbox/outbox-store';
 import { useWakeLock } from '../../components/use-wake-lock';
 import { Alternatives } from './Alternatives';
 import { BenchSheet, lastEntryToStrike } from './BenchSheet';
@@ -21,7 +21,7 @@ import { MachineColumn } from './MachineColumn';
 import { ToldNotice } from './ToldNotice';
 import { useOtherMachines } from './OtherMachines';
 import { NoteEntry } from './NoteEntry';
-import { splitOutcomes } from './outcome-choices';
+import { SaveNotice } from './SaveNotice';
 import { Suspects } from './Suspects';
 import { TrialCard } from './TrialCard';
 import { WhyNot } from './WhyNot';
@@ -75,6 +75,7 @@ export interface CaseScreenProps {
 const noShares = {};
 const noParts: readonly string[] = [];
 const noLinks: Diagnosis['links'] = [];
+const noDoubts: Diagnosis['doubts'] = [];
 
 /** The case screen: bar, chain, machine, trial card, suspects, bench sheet. */
 export function CaseScreen(props: CaseScreenProps) {
@@ -84,31 +85,38 @@ export function CaseScreen(props: CaseScreenProps) {
   useWakeLock(state.stage === 'on-bench');
   const [link, setLink] = useState<LinkId | null>(null);
   const [noteOpen, setNoteOpen] = useState(false);
-  const work = useTrialWork(caseId, state, logged, diagnosis, isCurrent, actions);
+  const mayWrite = useMay('write-cases');
+  const mayClose = useMay('close-cases');
+  const work = useTrialWork(caseId, state, logged, diagnosis, isCurrent && mayWrite, actions, newest.steps.length);
   const others = useOtherMachines(caseId);
+  const waiting = useUnsent(caseId);
   const matrix = useMemo(() => memoryMatrixOf(state), [state]);
   const record = useLatest((body: EventBody) => void actions.record(body));
   const choose = useLatest(work.choose);
-  const canMove = state.stage !== 'closed' && state.stage !== 'parked';
-  const strike = useCallback(
-    (entry: Entry) =>
-      void actions.record({ kind: 'entry-struck', entry: entry.event.id, reason: 'Taken back at the bench' }),
-    [actions],
+  const canMove = mayWrite && state.stage !== 'closed' && state.stage !== 'parked';
+  const strike = useLatest((entry: Entry) =>
+    record({ kind: 'entry-struck', entry: entry.event.id, reason: 'Taken back at the bench' }),
+  );
+  const park = useLatest((waitingFor: string, until: string | null) =>
+    record({ kind: 'case-parked', waitingFor, ...(until ? { until } : {}) }),
+  );
+  const addNote = useLatest(
+    (text: string) => void actions.record({ kind: 'note-added', text }).then((saved) => saved && work.clearNote()),
   );
   const close = useCallback(() => void navigate(`/cases/${caseId}/close`), [navigate, caseId]);
   useCaseKeys(
     useCallback(
       (key: string) => {
         const last = lastEntryToStrike(newest);
-        if (key === 'u' && last) return (strike(last), true);
+        if (key === 'u' && last && mayWrite) return (strike(last), true);
         if (key === 'n') return (setNoteOpen(true), true);
-        if (key === 'c' && state.stage !== 'closed') return (close(), true);
+        if (key === 'c' && mayClose && state.stage !== 'closed') return (close(), true);
         const [next] = others;
         if (key === 'b' && next) return (void navigate(`/cases/${next.id}`), true);
         if (key === 'q') return (void navigate('/'), true);
         return work.handleKey(key);
       },
-      [state, newest, strike, close, navigate, work, others],
+      [state, newest, strike, close, navigate, work, others, mayWrite, mayClose],
     ),
   );
   useEffect(() => {
@@ -119,13 +127,13 @@ export function CaseScreen(props: CaseScreenProps) {
       <CaseBar
         caseId={caseId}
         number={number}
-        state={newest}
-        onPark={(waitingFor, until) =>
-          void actions.record({ kind: 'case-parked', waitingFor, ...(until ? { until } : {}) })
-        }
+        machine={newest.opened.machine.name}
+        complaint={newest.opened.complaint}
+        stage={newest.stage}
+        onPark={park}
         onClose={close}
       />
-      <SaveNotice actions={actions} />
+      <SaveNotice caseId={caseId} />
       <Chain links={diagnosis?.links ?? noLinks} chosen={link} onChoose={setLink} />
       <Columns>
         <MachineColumn
@@ -144,15 +152,7 @@ export function CaseScreen(props: CaseScreenProps) {
         />
         <Column aria-label="Next" aria-busy={!isCurrent}>
           <Centre caseId={caseId} state={state} diagnosis={diagnosis} work={work} actions={actions} onClose={close} />
-          {state.stage !== 'closed' && (
-            <NoteEntry
-              caseId={caseId}
-              isOpen={noteOpen}
-              onAdd={(text) =>
-                void actions.record({ kind: 'note-added', text }).then((saved) => saved && work.clearNote())
-              }
-            />
-          )}
+          {mayWrite && state.stage !== 'closed' && <NoteEntry caseId={caseId} isOpen={noteOpen} onAdd={addNote} />}
         </Column>
         <Column aria-label="Suspects and other trials" aria-live="polite">
           {diagnosis && <Suspects diagnosis={diagnosis} state={state} link={link} />}
@@ -168,7 +168,13 @@ export function CaseScreen(props: CaseScreenProps) {
           )}
         </Column>
       </Columns>
-      <BenchSheet state={newest} doubts={diagnosis?.doubts ?? []} onStrike={strike} />
+      <BenchSheet
+        caseId={caseId}
+        state={newest}
+        doubts={diagnosis?.doubts ?? noDoubts}
+        onStrike={strike}
+        waiting={waiting}
+      />
     </Frame>
   );
 }
@@ -186,21 +192,6 @@ function isMemoryInQuestion(
   if (machine.parts.filter(({ kind }) => kind === 'module').length === 0) return false;
   const share = diagnosis?.links.find(({ link }) => link === 'memory')?.probability ?? 0;
   return chosen === 'memory' || share >= memoryShare || cells.some(({ state }) => state === 'fails');
-}
-
-function SaveNotice({ actions }: { readonly actions: CaseActions }) {
-  if (!actions.error) return <div />;
-  return (
-    <Notice kind="danger">
-      <span>{actions.error.message}</span>
-      <span>
-        {actions.canRetry && <Button onPress={() => void actions.retry()}>Try again</Button>}
-        <Button $kind="quiet" onPress={actions.dismiss}>
-          Leave it
-        </Button>
-      </span>
-    </Notice>
-  );
 }
 
 function Centre({
@@ -242,14 +233,13 @@ function Centre({
         state={state}
         trial={work.trial}
         diagnosis={diagnosis}
-        choices={splitOutcomes(work.trial)}
+        choices={work.choices}
         gate={work.gate}
         isSetUp={work.isSetUp}
-        isDisabled={work.isDisabled}
         onOutcome={work.outcome}
         onReading={work.outcome}
         onStartWait={work.startWait}
-        onBackToProposal={() => work.choose(diagnosis.advice.trial?.id ?? null)}
+        onBackToProposal={work.backToProposal}
       />
       {work.whyNot && <WhyNot onReason={work.whyNot.answer} onClose={work.whyNot.leave} />}
     </>

@@ -3,7 +3,7 @@ import { Button } from 'react-aria-components';
 import styled, { useTheme } from 'styled-components';
 import type { LinkStanding } from '../../../core/diagnosis';
 import { LINKS, type LinkId } from '../../../core/startup';
-import { percent } from '../../components/format';
+import { percent, shortPercent } from '../../components/format';
 import { fonts } from '../../theme/tokens';
 
 const Row = styled.div`
@@ -49,6 +49,10 @@ const Share = styled.span`
     background: ${({ theme }) => theme.panel};
     font: 700 0.85rem ${fonts.code};
     white-space: nowrap;
+    @media (max-width: 600px) {
+      padding: 0 0.15rem;
+      font-size: 0.75rem;
+    }
   }
 `;
 const Name = styled.span`
@@ -93,7 +97,7 @@ export const Chain = memo(function Chain({
               <LinkShape state={state} share={share} id={id} />
               {shown && (
                 <Share>
-                  <span>{percent(share)}</span>
+                  <span>{shortPercent(share)}</span>
                 </Share>
               )}
             </Block>

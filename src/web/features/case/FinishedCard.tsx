@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import type { CaseState } from '../../../core/casework';
 import { proofOfCause } from '../../../core/casework';
 import type { Diagnosis } from '../../../core/diagnosis';
+import { Allowed } from '../../app/Allowed';
 import { Button } from '../../components/Button';
 import { CardText, CardTitle } from '../../components/CardText';
 import { dayAndTime, percent } from '../../components/format';
@@ -56,9 +57,11 @@ export function ReadyToClose({
       )}
       <PartResults state={state} shares={parts} />
       <Gap />
-      <Button $kind="primary" onPress={onClose}>
-        Close the case
-      </Button>
+      <Allowed action="close-cases">
+        <Button $kind="primary" onPress={onClose}>
+          Close the case
+        </Button>
+      </Allowed>
     </div>
   );
 }
@@ -82,9 +85,11 @@ export function ParkedCard({
         {until ? `${isPast(new Date(until)) ? 'It was expected by' : 'Until'} ${dayAndTime(until)}. ` : ''}Everything
         stays as it is on the sheet.
       </CardText>
-      <Button $kind="primary" onPress={onResume}>
-        Take it up again
-      </Button>
+      <Allowed action="write-cases">
+        <Button $kind="primary" onPress={onResume}>
+          Take it up again
+        </Button>
+      </Allowed>
     </div>
   );
 }
@@ -111,7 +116,9 @@ export function ClosedCard({
       <CardTitle>{closed.cause}</CardTitle>
       <CardText>{closed.done}</CardText>
       <PartResults state={state} shares={shares} />
-      <Button onPress={onReopen}>Open it again</Button>
+      <Allowed action="close-cases">
+        <Button onPress={onReopen}>Open it again</Button>
+      </Allowed>
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { useRef, useEffect } from 'react';
+import { memo, useRef, useEffect } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
@@ -13,7 +13,7 @@ const Form = styled.form`
 `;
 
 /** A note: with the outcome of the trial if one is pressed next, or by itself. The draft stays with the case. */
-export function NoteEntry({
+export const NoteEntry = memo(function NoteEntry({
   caseId,
   isOpen,
   onAdd,
@@ -43,4 +43,4 @@ export function NoteEntry({
       </Button>
     </Form>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Button, Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import { SILENT_OUTCOMES } from '../../../core/trials';
@@ -20,14 +21,17 @@ const Outcome = styled(Button)<{ $silent?: boolean }>`
   text-align: left;
   cursor: pointer;
   overflow: hidden;
+  @media (max-width: 600px) {
+    grid-template-columns: 2.5rem minmax(0, 1fr);
+  }
   &[data-hovered] {
     border-color: ${({ theme }) => theme.ink};
   }
-  &[data-disabled] {
-    opacity: 0.55;
-  }
 `;
 const Key = styled.span<{ $silent?: boolean }>`
+  @media (max-width: 600px) {
+    grid-row: ${({ $silent }) => ($silent ? 'auto' : '1 / span 2')};
+  }
   display: grid;
   place-items: center;
   background: ${({ theme, $silent }) => ($silent ? theme.sunk : theme.strong)};
@@ -47,6 +51,11 @@ const Then = styled.span`
   font-size: 0.88rem;
   line-height: 1.2;
   text-align: right;
+  @media (max-width: 600px) {
+    justify-self: start;
+    padding: 0 0.8rem 0.35rem;
+    text-align: left;
+  }
   color: ${({ theme }) => theme.muted};
   b {
     color: ${({ theme }) => theme.ink};
@@ -56,6 +65,9 @@ const Then = styled.span`
 const List = styled.div`
   display: grid;
   gap: 0.4rem;
+  [aria-busy='true'] & {
+    opacity: 0.6;
+  }
 `;
 const Pair = styled.div`
   display: grid;
@@ -69,20 +81,21 @@ const Sheet = styled(ModalSheet)`
   }
 `;
 
-/** What can be seen, one press each, with what each would tell. */
-export function OutcomeButtons({
+/**
+ * What can be seen, one press each, with what each would tell. They stay as they are while an outcome is on its way: a
+ * press meanwhile is left unheard by `onOutcome`.
+ */
+export const OutcomeButtons = memo(function OutcomeButtons({
   choices,
-  isDisabled,
   onOutcome,
 }: {
   readonly choices: OutcomeChoices;
-  readonly isDisabled: boolean;
   readonly onOutcome: (id: string) => void;
 }) {
   return (
     <List role="group" aria-label="What do you see?">
       {choices.likely.map((outcome, index) => (
-        <Outcome key={outcome.id} isDisabled={isDisabled} onPress={() => onOutcome(outcome.id)}>
+        <Outcome key={outcome.id} onPress={() => onOutcome(outcome.id)}>
           <Key>{index + 1}</Key>
           <Label>{outcome.label}</Label>
           <Telling outcome={outcome} />
@@ -90,18 +103,16 @@ export function OutcomeButtons({
       ))}
       <Pair>
         {SILENT_OUTCOMES.map(({ id, label }, index) => (
-          <Outcome key={id} $silent isDisabled={isDisabled} onPress={() => onOutcome(id)}>
+          <Outcome key={id} $silent onPress={() => onOutcome(id)}>
             <Key $silent>{choices.likely.length + index + 1}</Key>
             <Label>{label}</Label>
           </Outcome>
         ))}
-        {choices.others.length > 0 && (
-          <OtherOutcomes others={choices.others} isDisabled={isDisabled} onOutcome={onOutcome} />
-        )}
+        {choices.others.length > 0 && <OtherOutcomes others={choices.others} onOutcome={onOutcome} />}
       </Pair>
     </List>
   );
-}
+});
 
 function Telling({ outcome: { probability, then } }: { readonly outcome: OutcomeView }) {
   return (
@@ -119,16 +130,14 @@ function Telling({ outcome: { probability, then } }: { readonly outcome: Outcome
 
 function OtherOutcomes({
   others,
-  isDisabled,
   onOutcome,
 }: {
   readonly others: readonly OutcomeView[];
-  readonly isDisabled: boolean;
   readonly onOutcome: (id: string) => void;
 }) {
   return (
     <DialogTrigger>
-      <Outcome $silent isDisabled={isDisabled}>
+      <Outcome $silent>
         <Key $silent>…</Key>
         <Label>Something else</Label>
       </Outcome>

@@ -1,9 +1,11 @@
 import { Cpu, Volume2 } from 'lucide-react';
+import { memo } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { CaseState } from '../../../core/casework';
 import type { Diagnosis, TrialView } from '../../../core/diagnosis';
+import { Allowed } from '../../app/Allowed';
 import { Button } from '../../components/Button';
 import { CardTitle } from '../../components/CardText';
 import { minutesInWords } from '../../components/format';
@@ -17,6 +19,7 @@ import type { OutcomeChoices } from './outcome-choices';
 import { ReadingEntry } from './ReadingEntry';
 import { StopLine } from './StopLine';
 import { StripDown } from './StripDown';
+import { useBringIntoView } from './use-bring-into-view';
 import type { Gate } from './use-gate';
 import { WaitTimer } from './WaitTimer';
 
@@ -71,7 +74,7 @@ const kindWords: Readonly<Record<Diagnosis['advice']['kind'], string>> = {
 };
 
 /** The one next thing: steps, cautions, what each outcome would tell, the wait. */
-export function TrialCard({
+export const TrialCard = memo(function TrialCard({
   caseId,
   state,
   trial,
@@ -79,7 +82,6 @@ export function TrialCard({
   choices,
   gate,
   isSetUp,
-  isDisabled,
   onOutcome,
   onReading,
   onStartWait,
@@ -93,7 +95,6 @@ export function TrialCard({
   readonly gate: Gate;
   /** The machine was set up by hand for this start. */
   readonly isSetUp: boolean;
-  readonly isDisabled: boolean;
   readonly onOutcome: (outcome: string) => void;
   readonly onReading: (outcome: string, volts: number) => void;
   readonly onStartWait: () => void;
@@ -101,10 +102,11 @@ export function TrialCard({
 }) {
   const { advice, stopRule } = diagnosis;
   const isProposed = advice.trial?.id === trial.id;
+  const head = useBringIntoView<HTMLDivElement>(trial.id);
   const tools = [...trial.tools, ...trial.spares.map((kind) => `spare ${kind.replace('-', ' ')}`)];
   return (
     <div>
-      <ColumnHead>
+      <ColumnHead ref={head}>
         <h2>{isSetUp ? 'As you set it up' : isProposed ? kindWords[advice.kind] : 'You chose this instead'}</h2>
         <span>
           {['about ' + minutesInWords(trial.minutes), ...tools].join(' · ')}
@@ -140,13 +142,15 @@ export function TrialCard({
           <Cpu size={18} aria-hidden /> Open the firmware bay
         </Bay>
       )}
-      {trial.kind === 'measure' && (
-        <>
-          <ReadingEntry key={trial.id} trial={trial} onReading={onReading} />
-          <Gap />
-        </>
-      )}
-      <OutcomeButtons choices={choices} isDisabled={isDisabled} onOutcome={onOutcome} />
+      <Allowed action="write-cases">
+        {trial.kind === 'measure' && (
+          <>
+            <ReadingEntry key={trial.id} trial={trial} onReading={onReading} />
+            <Gap />
+          </>
+        )}
+        <OutcomeButtons choices={choices} onOutcome={onOutcome} />
+      </Allowed>
       <Below>
         <WaitTimer caseId={caseId} trial={trial} start={onStartWait} />
         {isProposed && <StopLine stopRule={stopRule} kind={advice.kind} />}
@@ -158,4 +162,4 @@ export function TrialCard({
       </Below>
     </div>
   );
-}
+});

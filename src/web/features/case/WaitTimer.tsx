@@ -13,6 +13,10 @@ const Row = styled.div`
   display: flex;
   align-items: center;
   gap: 0.8rem;
+  @media (max-width: 600px) {
+    flex-wrap: wrap;
+    gap: 0.2rem 0.8rem;
+  }
   font-size: 0.95rem;
   color: ${({ theme }) => theme.muted};
   output {

@@ -1,8 +1,12 @@
 import { format } from 'date-fns';
+import { useMemo } from 'react';
 import { Dialog, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Entry } from '../../../core/casework';
+import { checkChain, type Entry } from '../../../core/casework';
+import { useCaseDetail } from '../../api/cases';
+import { Allowed } from '../../app/Allowed';
 import { Button } from '../../components/Button';
+import { Notice } from '../../components/Notice';
 import { ModalSheet, Overlay } from '../../components/Sheet';
 import { entryWords } from './entry-words';
 
@@ -31,15 +35,22 @@ const Head = styled.div`
   align-items: center;
 `;
 
+const Whole = styled.p`
+  font-size: 0.92rem;
+  color: ${({ theme }) => theme.muted};
+`;
+
 /** Everything but the opening and the corrections themselves can be struck, once. */
 export const canStrike = ({ event, struckBy }: Entry): boolean =>
   struckBy === null && event.kind !== 'case-opened' && event.kind !== 'entry-struck';
 
 /** The whole bench sheet over the screen: who, when, what was done and seen, and the way to strike it. */
 export function WholeSheet({
+  caseId,
   entries,
   onStrike,
 }: {
+  readonly caseId: string;
   readonly entries: readonly Entry[];
   readonly onStrike: (entry: Entry) => void;
 }) {
@@ -53,6 +64,7 @@ export function WholeSheet({
                 <Heading slot="title">Bench sheet</Heading>
                 <Button onPress={close}>Back to the trial</Button>
               </Head>
+              <RecordCheck caseId={caseId} />
               <table>
                 <tbody>
                   {entries.map((entry) => (
@@ -75,6 +87,23 @@ export function WholeSheet({
   );
 }
 
+/** Whether the stored log is as it was written, reckoned here from its hashes. */
+function RecordCheck({ caseId }: { readonly caseId: string }) {
+  const { data } = useCaseDetail(caseId);
+  const check = useMemo(() => (data ? checkChain(data.events) : null), [data]);
+  if (!check) return null;
+  return check.ok ? (
+    <Whole>
+      The record is whole: {check.length} {check.length === 1 ? 'entry' : 'entries'}, last hash{' '}
+      <code title={check.last}>{check.last.slice(0, 12)}</code>
+    </Whole>
+  ) : (
+    <Notice kind="danger">
+      The record is not whole: from entry {check.sequence} on it is not as it was written. Tell a lead of your shop.
+    </Notice>
+  );
+}
+
 function SheetRow({ entry, onStrike }: { readonly entry: Entry; readonly onStrike: (entry: Entry) => void }) {
   const { done, seen } = entryWords(entry);
   const note = entry.event.kind === 'trial-done' ? entry.event.note : undefined;
@@ -92,9 +121,11 @@ function SheetRow({ entry, onStrike }: { readonly entry: Entry; readonly onStrik
       </td>
       <td>
         {canStrike(entry) && (
-          <Button onPress={() => onStrike(entry)} aria-label={`Strike: ${done}`}>
-            Strike
-          </Button>
+          <Allowed action="write-cases">
+            <Button onPress={() => onStrike(entry)} aria-label={`Strike: ${done}`}>
+              Strike
+            </Button>
+          </Allowed>
         )}
       </td>
     </tr>

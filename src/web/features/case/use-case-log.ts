@@ -1,7 +1,7 @@
 import { useMemo, useRef } from 'react';
 import { foldCase, type CaseEvent, type Folded } from '../../../core/casework';
 import type { CaseDetail } from '../../../contracts';
-import { usePending } from '../../stores/pending-store';
+import { useWaiting } from '../../outbox/outbox-store';
 
 export interface CaseLog {
   readonly events: readonly CaseEvent[];
@@ -13,7 +13,7 @@ export interface CaseLog {
  * given back as long as its events are the same, so that storing what was shown already changes nothing.
  */
 export function useCaseLog(caseId: string, detail: CaseDetail | undefined): CaseLog | null {
-  const pending = usePending(caseId);
+  const pending = useWaiting(caseId);
   const last = useRef<CaseLog | null>(null);
   return useMemo(() => {
     if (!detail) return null;

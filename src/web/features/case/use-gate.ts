@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import type { TrialView } from '../../../core/diagnosis';
 import { gateOf } from '../../../core/trials';
 import { useDesk, useDeskStore } from '../../stores/desk-store';
@@ -22,15 +22,18 @@ export function useGate(caseId: string, trial: TrialView | null, stepsBefore: nu
   const [askedFor, setAskedFor] = useState<string | null>(null);
   const isConfirmed = trial === null || gateOf(trial.cautions).length === 0 || confirmed === gateId(trial, stepsBefore);
   useEffect(() => setAskedFor(null), [trial?.id]);
-  return {
-    isConfirmed,
-    isAsked: !isConfirmed && askedFor === trial.id,
-    confirm: () => trial && change(caseId, { confirmed: gateId(trial, stepsBefore) }),
-    pass: (outcome) => {
-      // Nothing was done, so nothing had to be safe.
-      if (isConfirmed || outcome === 'could-not') return true;
-      setAskedFor(trial.id);
-      return false;
-    },
-  };
+  return useMemo(
+    () => ({
+      isConfirmed,
+      isAsked: !isConfirmed && askedFor === trial.id,
+      confirm: () => trial && change(caseId, { confirmed: gateId(trial, stepsBefore) }),
+      pass: (outcome) => {
+        // Nothing was done, so nothing had to be safe.
+        if (isConfirmed || outcome === 'could-not') return true;
+        setAskedFor(trial.id);
+        return false;
+      },
+    }),
+    [caseId, change, isConfirmed, askedFor, trial, stepsBefore],
+  );
 }

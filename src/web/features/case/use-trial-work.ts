@@ -4,7 +4,7 @@ import type { Diagnosis, TrialView } from '../../../core/diagnosis';
 import { useLatest } from '../../components/use-latest';
 import { newId } from '../../stores/new-id';
 import { useDesk, useDeskStore } from '../../stores/desk-store';
-import { outcomeForKey, splitOutcomes } from './outcome-choices';
+import { outcomeForKey, splitOutcomes, type OutcomeChoices } from './outcome-choices';
 import { canReadAloud, readAloud } from '../../components/read-aloud';
 import { spokenTrial } from './spoken-trial';
 import type { CaseActions } from './use-case-actions';
@@ -13,12 +13,13 @@ import { useGate, type Gate } from './use-gate';
 export interface TrialWork {
   readonly trial: TrialView | null;
   readonly alternatives: readonly TrialView[];
-  readonly isDisabled: boolean;
-  /** The same, asked at the moment of a press. */
+  /** Something is on its way, or the case takes no entries; asked at the moment of a press. */
   isBusy(): boolean;
   readonly gate: Gate;
   readonly isSetUp: boolean;
+  readonly choices: OutcomeChoices;
   choose(id: string | null): void;
+  backToProposal(): void;
   outcome(id: string, volts?: number): void;
   /** Set while the reason is asked for which the trial could not be done. */
   readonly whyNot: { answer(reason: string): void; leave(): void } | null;
@@ -26,6 +27,8 @@ export interface TrialWork {
   clearNote(): void;
   handleKey(key: string): boolean;
 }
+
+const noChoices: OutcomeChoices = { likely: [], others: [] };
 
 /** The trial in hand: the proposed one, or the one picked instead. */
 export function useTrialWork(
@@ -35,6 +38,8 @@ export function useTrialWork(
   diagnosis: Diagnosis | null,
   isCurrent: boolean,
   actions: CaseActions,
+  /** How many steps the log has with what is on its way: what is chosen meanwhile is for after those. */
+  newestSteps: number,
 ): TrialWork {
   const desk = useDesk(caseId);
   const change = useDeskStore((store) => store.change);
@@ -49,11 +54,11 @@ export function useTrialWork(
   const isDisabled = !isCurrent || state.stage === 'closed' || state.stage === 'parked';
   const gate = useGate(caseId, trial, logged.steps.length);
   const [asksWhyNot, setAsksWhyNot] = useState(false);
-  const outcome = (id: string, volts?: number) => {
+  const outcome = useLatest((id: string, volts?: number) => {
     if (!trial || isDisabled || !gate.pass(id)) return;
     if (id === 'could-not') return setAsksWhyNot(true);
     write(trial, id, { volts, note: desk.note.trim() });
-  };
+  });
   const write = (done: TrialView, id: string, { volts, note }: { volts?: number | undefined; note: string }) => {
     const draftId = isDrafted ? newId() : null;
     const setUp = draftId ? [{ kind: 'configuration-changed', id: draftId, changes: desk.draft } as const] : [];
@@ -77,8 +82,12 @@ export function useTrialWork(
       ...(of.draftId !== null && now?.draftId === of.draftId ? { draft: [], draftId: null } : {}),
     });
   };
-  const startWait = () =>
-    trial?.wait && change(caseId, { wait: { trial: trial.id, endsAt: Date.now() + 1000 * trial.wait.seconds } });
+  const startWait = useLatest(() => {
+    if (trial?.wait) change(caseId, { wait: { trial: trial.id, endsAt: Date.now() + 1000 * trial.wait.seconds } });
+  });
+  const choose = (id: string | null) => change(caseId, { chosenTrial: id, chosenAfter: newestSteps, confirmed: null });
+  const backToProposal = useLatest(() => choose(proposed?.id ?? null));
+  const choices = useMemo(() => (trial ? splitOutcomes(trial) : noChoices), [trial]);
   const isBusy = useLatest(() => isDisabled);
   const trialId = trial?.id;
   const alternatives = useMemo(() => {
@@ -89,11 +98,12 @@ export function useTrialWork(
   return {
     trial,
     alternatives,
-    isDisabled,
     isBusy,
     gate,
     isSetUp: isDrafted && trial?.id === 'start',
-    choose: (id) => change(caseId, { chosenTrial: id, chosenAfter: logged.steps.length, confirmed: null }),
+    choices,
+    choose,
+    backToProposal,
     outcome,
     whyNot:
       asksWhyNot && trial
@@ -112,7 +122,7 @@ export function useTrialWork(
       if (key === 'r' && trial && canReadAloud()) return (readAloud(spokenTrial(trial)), true);
       if (key === 't' && trial?.wait)
         return (desk.wait?.trial === trial.id ? change(caseId, { wait: null }) : startWait(), true);
-      const id = trial && trial.kind !== 'measure' ? outcomeForKey(splitOutcomes(trial), key) : null;
+      const id = trial && trial.kind !== 'measure' ? outcomeForKey(choices, key) : null;
       if (id === null) return false;
       outcome(id);
       return true;

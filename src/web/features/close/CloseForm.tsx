@@ -9,7 +9,7 @@ import { Button } from '../../components/Button';
 import { ChoiceGrid } from '../../components/ChoiceGrid';
 import { Field } from '../../components/Field';
 import { percent } from '../../components/format';
-import { Notice } from '../../components/Notice';
+import { SaveNotice } from '../case/SaveNotice';
 import { useCaseActions } from '../case/use-case-actions';
 import { ProofStrip } from './ProofStrip';
 
@@ -161,7 +161,7 @@ export function CloseForm({
           />
         )}
       />
-      {actions.error && <Notice kind="danger">{actions.error.message}</Notice>}
+      <SaveNotice caseId={caseId} />
       <Foot>
         <Button type="submit" $kind="primary" isDisabled={actions.isSaving}>
           Close the case

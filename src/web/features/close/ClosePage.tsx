@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import { foldCase } from '../../../core/casework';
 import { useCaseDetail } from '../../api/cases';
+import { useMay } from '../../app/me';
 import { Page } from '../../app/Page';
 import { caseNumber } from '../../components/format';
 import { Notice } from '../../components/Notice';
@@ -15,12 +16,16 @@ export function ClosePage() {
   const events = useMemo(() => data?.events.map(({ event }) => event) ?? null, [data]);
   const folded = useMemo(() => (events ? foldCase(events) : null), [events]);
   const { diagnosis } = useDiagnosis(events);
+  const mayClose = useMay('close-cases');
   const title =
     data && folded?.ok ? `Close ${caseNumber(data.number)} ${folded.state.opened.machine.name}` : 'Close the case';
   return (
     <Page title={title}>
       {error && <Notice kind="danger">{error.message}</Notice>}
-      {folded?.ok && diagnosis && <CloseForm key={id} caseId={id} state={folded.state} diagnosis={diagnosis} />}
+      {!mayClose && <Notice kind="plain">Closing a case is for technicians and leads.</Notice>}
+      {mayClose && folded?.ok && diagnosis && (
+        <CloseForm key={id} caseId={id} state={folded.state} diagnosis={diagnosis} />
+      )}
     </Page>
   );
 }

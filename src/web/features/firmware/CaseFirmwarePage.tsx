@@ -6,6 +6,7 @@ import type { Diagnosis } from '../../../core/diagnosis';
 import type { LinkId } from '../../../core/startup';
 import { useCaseDetail } from '../../api/cases';
 import { Page } from '../../app/Page';
+import { useMay } from '../../app/me';
 import { TopBar } from '../../app/TopBar';
 import { Button } from '../../components/Button';
 import { caseNumber } from '../../components/format';
@@ -13,6 +14,7 @@ import { Notice } from '../../components/Notice';
 import { fonts } from '../../theme/tokens';
 import { useDiagnosis } from '../../workers/use-diagnosis';
 import { Chain } from '../case/Chain';
+import { SaveNotice } from '../case/SaveNotice';
 import { useCaseActions } from '../case/use-case-actions';
 import { useCaseLog } from '../case/use-case-log';
 import { FirmwareRoom, type FirmwareLog } from './FirmwareRoom';
@@ -71,6 +73,7 @@ function CaseFirmware({
   const actions = useCaseActions(caseId);
   const navigate = useNavigate();
   const [link, setLink] = useState<LinkId | null>(null);
+  const mayFlash = useMay('flash-firmware');
   const { record } = actions;
   const { board, installed } = state.firmware;
   const starts = startsByLog(state);
@@ -93,17 +96,14 @@ function CaseFirmware({
         <Machine title={name}>{name}</Machine>
         <Button onPress={log.leave}>Back to the trials</Button>
       </TopBar>
-      {actions.error ? (
-        <Notice kind="danger">
-          <span>{actions.error.message}</span>
-          {actions.canRetry && <Button onPress={() => void actions.retry()}>Try again</Button>}
-        </Notice>
-      ) : (
-        <div />
-      )}
+      <SaveNotice caseId={caseId} />
       <Chain links={links} chosen={link} onChoose={setLink} />
       <Under>
-        {state.stage === 'closed' ? (
+        {!mayFlash ? (
+          <Notice kind="plain">
+            Flashing in a case is for technicians and leads. The firmware room on the first bar is there for practice.
+          </Notice>
+        ) : state.stage === 'closed' ? (
           <Notice kind="plain">The case is closed: open it again before anything is flashed.</Notice>
         ) : (
           <FirmwareRoom deskKey={caseId} log={log} />

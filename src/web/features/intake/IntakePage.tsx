@@ -5,6 +5,7 @@ import styled from 'styled-components';
 import { CIRCUMSTANCES } from '../../../core/faults';
 import { useBoardDetail } from '../../api/boards';
 import { useOpenCase } from '../../api/cases';
+import { useMe } from '../../app/me';
 import { Page } from '../../app/Page';
 import { Button } from '../../components/Button';
 import { CheckGrid } from '../../components/ChoiceGrid';
@@ -12,7 +13,6 @@ import { Field } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import { useIntakeDraftStore } from '../../stores/intake-draft-store';
 import { newId } from '../../stores/new-id';
-import { usePersonStore } from '../../stores/person-store';
 import { circumstanceWords } from '../circumstance-words';
 import { draftSchema, emptyDraft, intakeSchema, openedFromDraft, type IntakeDraft } from './intake-draft';
 import { PartsFields } from './PartsFields';
@@ -74,7 +74,7 @@ function useIntakeForm(): UseFormReturn<IntakeDraft> {
 export function IntakePage() {
   const form = useIntakeForm();
   const [caseId] = useState(newId);
-  const by = usePersonStore((store) => store.name);
+  const by = useMe().name;
   const clear = useIntakeDraftStore((store) => store.clear);
   const open = useOpenCase();
   const navigate = useNavigate();

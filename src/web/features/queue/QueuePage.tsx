@@ -5,11 +5,13 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { CASE_STAGES, type CaseStage } from '../../../core/casework';
 import { useCaseList } from '../../api/cases';
+import { useMay } from '../../app/me';
 import { Page } from '../../app/Page';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { SearchBox } from '../../components/SearchBox';
 import { Toggles } from '../../components/Toggles';
+import { outbox, useOutboxStore } from '../../outbox/outbox-store';
 import { stageWords } from '../stage-words';
 import { QueueTable } from './QueueTable';
 
@@ -32,13 +34,16 @@ export function QueuePage() {
   const [search, setSearch] = useState('');
   const { data, error, dataUpdatedAt } = useCaseList({ stage, search });
   const navigate = useNavigate();
+  const mayWrite = useMay('write-cases');
   return (
     <Page
       title="Bench queue"
       actions={
-        <Button $kind="primary" onPress={() => void navigate('/cases/new')}>
-          <Plus size={18} aria-hidden /> New case
-        </Button>
+        mayWrite && (
+          <Button $kind="primary" onPress={() => void navigate('/cases/new')}>
+            <Plus size={18} aria-hidden /> New case
+          </Button>
+        )
       }
     >
       <Tools>
@@ -56,6 +61,7 @@ export function QueuePage() {
           {data ? ` Shown as of ${formatDistanceToNowStrict(dataUpdatedAt)} ago.` : ''}
         </Notice>
       )}
+      <WaitingNotice />
       {data && data.cases.length > 0 && <QueueTable cases={data.cases} />}
       {data?.cases.length === 0 && (
         <Empty>
@@ -63,5 +69,20 @@ export function QueuePage() {
         </Empty>
       )}
     </Page>
+  );
+}
+
+/** Entries of any case that are only on this device yet. */
+function WaitingNotice() {
+  const count = useOutboxStore(({ isAway, waiting }) => (isAway ? Object.values(waiting).flat().length : 0));
+  if (count === 0) return null;
+  return (
+    <Notice kind="suspicion">
+      <span>
+        {count === 1 ? 'One entry waits' : `${count} entries wait`} on this device and {count === 1 ? 'is' : 'are'} sent
+        when the server is back.
+      </span>
+      <Button onPress={() => outbox.hurry()}>Try now</Button>
+    </Notice>
   );
 }

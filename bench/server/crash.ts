@@ -1,0 +1,268 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { randomUUID } from 'node:crypto';
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
+import { createServer, type AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { setTimeout as wait } from 'node:timers/promises';
+import { parseArgs } from 'node:util';
+import { checkChain, type CaseEvent } from '../../src/core/casework';
+import { caseDetailSchema, type CaseDetail } from '../../src/contracts';
+import { seedTechnicians, type Technician } from './people';
+
+/**
+ * npm run bench:crash [-- --events N] [-- --seed S] [-- --json]: technicians write through HTTP while the server and
+ * PostgreSQL are killed at random moments; afterwards every acknowledged event must be there once, in order, on whole
+ * chains. See docs/benchmarks.md.
+ */
+const { values } = parseArgs({
+  options: {
+    json: { type: 'boolean', default: false },
+    events: { type: 'string', default: '10000' },
+    seed: { type: 'string', default: '1' },
+  },
+});
+const wanted = Number(values.events);
+const technicians = 50;
+const serverKills = 20;
+const databaseKills = 5;
+/** So many cases has each technician alone, and one more with a neighbour. */
+const ownCases = 3;
+
+interface Cluster {
+  readonly ownerUrl: string;
+  readonly serverUrl: string;
+  readonly pid: number;
+  readonly port: number;
+  stop(): Promise<void>;
+}
+// Plain Node, outside the layers.
+const setUp = new URL('../../scripts/setup/postgres-cluster.mjs', import.meta.url).href;
+const { startCluster } = (await import(setUp)) as {
+  startCluster: (folder: string, options: { durable: boolean; port?: number }) => Promise<Cluster>;
+};
+const { ensureBuilt } = (await import(new URL('../../scripts/build.mjs', import.meta.url).href)) as {
+  ensureBuilt: () => Promise<void>;
+};
+
+let state = Number(values.seed) >>> 0;
+const random = (): number => {
+  state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
+  return state / 2 ** 32;
+};
+
+await ensureBuilt();
+const folder = mkdtempSync(join(tmpdir(), 'jovial-probe-crash-'));
+chmodSync(folder, 0o755);
+let cluster = await startCluster(folder, { durable: true });
+const port = await new Promise<number>((resolve) => {
+  const probe = createServer().listen(0, '127.0.0.1', () => {
+    const { port: free } = probe.address() as AddressInfo;
+    probe.close(() => resolve(free));
+  });
+});
+const url = `http://127.0.0.1:${port}`;
+let server: ChildProcess | undefined;
+let isOver = false;
+let starts = 0;
+
+function launchServer(): void {
+  starts += 1;
+  const child = spawn(process.execPath, ['dist/server/main.js'], {
+    stdio: 'ignore',
+    env: {
+      ...process.env,
+      DATABASE_URL: cluster.serverUrl,
+      MIGRATION_DATABASE_URL: cluster.ownerUrl,
+      PORT: String(port),
+      LOG_LEVEL: 'silent',
+    },
+  });
+  // It may not come up while the database is away: then it is started again, as a service manager would.
+  server = child;
+  child.once('exit', () => {
+    if (!isOver) setTimeout(launchServer, 200);
+  });
+}
+
+async function killDatabase(): Promise<void> {
+  process.kill(cluster.pid, 'SIGKILL');
+  for (;;) {
+    await wait(200);
+    try {
+      cluster = await startCluster(folder, { durable: true, port: cluster.port });
+      return;
+    } catch {
+      // Its children still let go of the memory that they shared.
+    }
+  }
+}
+
+interface Known {
+  readonly id: string;
+  readonly log: Map<number, string>;
+  sequence: number;
+}
+const acknowledged = new Map<string, string[]>();
+let done = 0;
+let repeats = 0;
+let crossings = 0;
+
+async function ask(
+  who: Technician,
+  method: string,
+  path: string,
+  body?: object,
+): Promise<{ status: number; json: unknown }> {
+  for (;;) {
+    try {
+      const answer = await fetch(`${url}/api${path}`, {
+        method,
+        signal: AbortSignal.timeout(10_000),
+        headers: { cookie: who.cookie, ...(body ? { 'content-type': 'application/json' } : {}) },
+        ...(body ? { body: JSON.stringify(body) } : {}),
+      });
+      if (answer.status < 500) return { status: answer.status, json: await answer.json() };
+    } catch {
+      // Nobody answers, or the answer broke off: the same again, as the outbox does.
+    }
+    repeats += 1;
+    await wait(100);
+  }
+}
+
+const base = (by: string) => ({ id: randomUUID(), at: new Date().toISOString(), by });
+
+async function openCase(who: Technician, id: string): Promise<void> {
+  const opened = {
+    ...base(who.name),
+    kind: 'case-opened',
+    machine: { name: 'Machine', parts: [{ id: 'drive', kind: 'drive' }] },
+    owner: 'Owner',
+    complaint: 'Dead',
+    circumstances: [],
+    told: 'dead',
+  };
+  const { status } = await ask(who, 'POST', '/cases', { id, events: [opened] });
+  if (status !== 201) throw new Error(`opening a case: expected 201, found ${status}`);
+}
+
+/** One event into a case: behind what is known, and behind what others wrote first. */
+async function write(who: Technician, known: Known, event: object & { id: string }): Promise<void> {
+  for (;;) {
+    const body = { expectedSequence: known.sequence, events: [event] };
+    const { status, json } = await ask(who, 'POST', `/cases/${known.id}/events`, body);
+    if (status === 201) {
+      known.sequence = Math.max(
+        known.sequence,
+        ...(json as { events: { sequence: number }[] }).events.map((e) => e.sequence),
+      );
+      acknowledged.set(known.id, [...(acknowledged.get(known.id) ?? []), `${who.name} ${event.id}`]);
+      done += 1;
+      return;
+    }
+    if (status !== 409) throw new Error(`writing: expected 201 or 409, found ${status} ${JSON.stringify(json)}`);
+    crossings += 1;
+    known.sequence += (json as { newerEvents: unknown[] }).newerEvents.length;
+  }
+}
+
+async function work(who: Technician, cases: readonly string[], events: number): Promise<void> {
+  const known = cases.map((id): Known => ({ id, log: new Map(), sequence: 1 }));
+  for (let n = 0; n < events; n++) {
+    const one = known[Math.floor(random() * known.length)];
+    if (!one) return;
+    const event =
+      random() < 0.5
+        ? { ...base(who.name), kind: 'note-added', text: `Entry ${n}` }
+        : { ...base(who.name), kind: 'trial-done', trial: 'look/rocker/supply', outcome: 'at-i' };
+    await write(who, one, event);
+  }
+}
+
+/** What went wrong, in words; empty if nothing did. */
+async function findings(who: Technician, ids: readonly string[]): Promise<string[]> {
+  const found: string[] = [];
+  let stored = 0;
+  for (const id of ids) {
+    const { json } = await ask(who, 'GET', `/cases/${id}`);
+    const { events } = caseDetailSchema.parse(json) satisfies CaseDetail;
+    const check = checkChain(events);
+    if (!check.ok) found.push(`${id}: chain ${check.why} at ${check.sequence}`);
+    const log = events.slice(1).map(({ event }: { event: CaseEvent }) => `${event.by} ${event.id}`);
+    stored += log.length;
+    if (new Set(log).size !== log.length) found.push(`${id}: an event is doubled`);
+    const told = acknowledged.get(id) ?? [];
+    const place = new Map(log.map((line, at) => [line, at]));
+    for (const line of told) if (!place.has(line)) found.push(`${id}: an acknowledged event is missing`);
+    for (const name of new Set(told.map((line) => line.slice(0, -37)))) {
+      const places = told.filter((line) => line.startsWith(`${name} `)).map((line) => place.get(line) ?? -1);
+      if (places.some((at, i) => i > 0 && at <= (places[i - 1] ?? -1))) found.push(`${id}: ${name} out of order`);
+    }
+  }
+  if (stored !== done) found.push(`expected ${done} events stored, found ${stored}`);
+  return found;
+}
+
+const begin = performance.now();
+launchServer();
+while (
+  !(await fetch(`${url}/api/health`).then(
+    (answer) => answer.ok,
+    () => false,
+  ))
+)
+  await wait(100);
+const { people } = await seedTechnicians(cluster.ownerUrl, technicians);
+const [first] = people;
+if (!first) throw new Error('expected technicians');
+const shared = Array.from({ length: Math.ceil(technicians / 2) }, (): string => randomUUID());
+const casesOf = people.map((_, n): string[] => [
+  ...Array.from({ length: ownCases }, (): string => randomUUID()),
+  ...shared.slice(n >> 1, (n >> 1) + 1),
+]);
+const all = [...new Set(casesOf.flat())];
+for (const [n, list] of casesOf.entries())
+  for (const id of list) if (!shared.includes(id) || n % 2 === 0) await openCase(people[n] ?? first, id);
+
+const kills = [
+  ...Array.from({ length: serverKills }, () => ({ at: Math.floor(wanted * (0.02 + 0.95 * random())), what: 'server' })),
+  ...Array.from({ length: databaseKills }, () => ({
+    at: Math.floor(wanted * (0.02 + 0.95 * random())),
+    what: 'database',
+  })),
+].sort((a, b) => a.at - b.at);
+const killing = (async () => {
+  for (const { at, what } of kills) {
+    while (done < at) await wait(20);
+    if (what === 'server') server?.kill('SIGKILL');
+    else await killDatabase();
+    await wait(300);
+  }
+})();
+await Promise.all([killing, ...people.map((who, n) => work(who, casesOf[n] ?? [], Math.ceil(wanted / technicians)))]);
+const wrong = await findings(first, all);
+const report = {
+  events: done,
+  technicians,
+  cases: all.length,
+  serverKills,
+  databaseKills,
+  serverStarts: starts,
+  repeats,
+  crossings,
+  seconds: Math.round((performance.now() - begin) / 1000),
+  findings: wrong,
+};
+isOver = true;
+server?.kill('SIGTERM');
+await cluster.stop();
+rmSync(folder, { recursive: true, force: true });
+process.stdout.write(
+  values.json
+    ? `${JSON.stringify(report, null, 2)}\n`
+    : `${report.events} events by ${technicians} technicians in ${report.cases} cases, ${serverKills} kills of the server and ` +
+        `${databaseKills} of PostgreSQL, ${report.seconds} s: ${repeats} requests repeated, ${crossings} crossings, ` +
+        `${wrong.length} findings\n${wrong.map((line) => `  ${line}\n`).join('')}`,
+);
+process.exit(wrong.length === 0 ? 0 : 1);

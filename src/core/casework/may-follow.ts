@@ -1,0 +1,25 @@
+import type { CaseEvent } from './event';
+
+/** What is noted without touching the machine: it is as true behind other entries as before them. */
+function leavesTheMachine(event: CaseEvent): boolean {
+  switch (event.kind) {
+    case 'note-added':
+    case 'part-noted':
+    case 'board-noted':
+    case 'lacking-set':
+    case 'school-chosen':
+      return true;
+    case 'trial-done':
+      return event.trial.startsWith('look/') || event.trial.startsWith('measure/');
+    default:
+      return false;
+  }
+}
+
+/**
+ * Two people wrote to one case at once. Whether mine can simply come after theirs: only if one side left the machine as
+ * it was. Where both changed it, or judged the case, mine was made on a machine that was not as it is written now: a
+ * person has to decide.
+ */
+export const mayFollow = (theirs: readonly CaseEvent[], mine: readonly CaseEvent[]): boolean =>
+  theirs.every(leavesTheMachine) || mine.every(leavesTheMachine);

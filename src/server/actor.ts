@@ -1,0 +1,16 @@
+import { may, type Action, type Role } from '../contracts';
+import { Refusal } from './refusal';
+
+/** Who does something. */
+export interface Actor {
+  readonly personId: string;
+  readonly role: Role;
+}
+
+/** Failure: 403, naming what is not allowed to whom. */
+export function refuseUnlessMay({ role }: Actor, action: Action): void {
+  if (!may(role, action))
+    throw new Refusal(403, 'not-allowed', 'You may not do this', {
+      detail: `A ${role} may not ${action.replace('-', ' ')}. Ask a lead of your shop.`,
+    });
+}

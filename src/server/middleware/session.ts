@@ -1,0 +1,77 @@
+import cookieParser from 'cookie-parser';
+import type { CookieOptions, Request, RequestHandler, Response } from 'express';
+import type { Action } from '../../contracts';
+import { refuseUnlessMay } from '../actor';
+import { Refusal } from '../refusal';
+import { absoluteHours, type SignedIn, type SignInService } from '../sign-in-service';
+
+export interface CookieSettings {
+  /** Served over HTTPS: the cookie is never sent otherwise. */
+  readonly isSecure: boolean;
+}
+
+/** The prefix binds the cookie to this very host. */
+const cookieName = ({ isSecure }: CookieSettings): string => (isSecure ? '__Host-probe' : 'probe');
+
+const options = ({ isSecure }: CookieSettings): CookieOptions => ({
+  httpOnly: true,
+  sameSite: 'strict',
+  secure: isSecure,
+  path: '/',
+});
+
+export function setSessionCookie(response: Response, token: string, settings: CookieSettings): void {
+  response.cookie(cookieName(settings), token, { ...options(settings), maxAge: absoluteHours * 3_600_000 });
+}
+
+export function clearSessionCookie(response: Response, settings: CookieSettings): void {
+  response.clearCookie(cookieName(settings), options(settings));
+}
+
+export const readCookies: RequestHandler = cookieParser();
+
+/** Finds out who asks; whoever is not signed in goes on as nobody. */
+export function recognise(signIn: SignInService, settings: CookieSettings): RequestHandler {
+  return async (request, response, next) => {
+    const token: unknown = (request.cookies as Record<string, unknown>)[cookieName(settings)];
+    const isToken = typeof token === 'string' && /^[\w-]{43}$/.test(token);
+    response.locals['signedIn'] = isToken ? await signIn.who(token) : null;
+    next();
+  };
+}
+
+export const signedInOrNull = (response: Response): SignedIn | null =>
+  (response.locals['signedIn'] as SignedIn | null | undefined) ?? null;
+
+/** Who asks. Failure: 401 if nobody is signed in. */
+export function signedIn(response: Response): SignedIn {
+  const who = signedInOrNull(response);
+  if (!who) throw new Refusal(401, 'not-signed-in', 'You are not signed in', { detail: 'Sign in and try again.' });
+  return who;
+}
+
+/** Lets through who may do it. Failure: 401 or 403. */
+export const allow =
+  (action: Action): RequestHandler =>
+  (_request, response, next) => {
+    refuseUnlessMay(signedIn(response), action);
+    next();
+  };
+
+/**
+ * Refuses what another site makes a browser send. Browsers say where a request comes from; what says nothing is no
+ * browser and carries nobody's cookie unasked. The cookie itself is SameSite=Strict.
+ */
+export const refuseForeign: RequestHandler = (request, _response, next) => {
+  if (['GET', 'HEAD', 'OPTIONS'].includes(request.method)) return next();
+  const site = request.get('sec-fetch-site');
+  const isForeign = (site !== undefined && site !== 'same-origin') || isOtherOrigin(request);
+  if (isForeign) throw new Refusal(403, 'foreign-request', 'The request comes from another site');
+  next();
+};
+
+function isOtherOrigin(request: Request): boolean {
+  const origin = request.get('origin');
+  if (origin === undefined) return false;
+  return !URL.canParse(origin) || new URL(origin).host !== request.get('host');
+}

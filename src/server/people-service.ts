@@ -1,0 +1,118 @@
+import type pg from 'pg';
+import type { AuditEntry, AuditQuery, CaseDetail, OpenInvitation, Person, Role } from '../contracts';
+import type { Actor } from './actor';
+import { inShop, type Queryable } from './database/in-shop';
+import { Refusal } from './refusal';
+import { insertAudit, insertAuditOnce, listAudit } from './repositories/audit';
+import { readEvents } from './repositories/cases';
+import { deleteInvitation, insertInvitation, listInvitations } from './repositories/invitations';
+import { casesOfOwner, eraseOwner, type OwnedCase } from './repositories/owners';
+import { countActiveLeads, findPerson, listPeople, updatePerson } from './repositories/people';
+import { deleteSessionsOf } from './repositories/sessions';
+import { hashSecret, newSecret } from './secrets';
+
+/** What a lead does for the shop: its people, its audit, its owners' data. */
+export interface PeopleService {
+  list(): Promise<{ people: Person[]; invitations: OpenInvitation[] }>;
+  /** The code is given once and is stored nowhere. */
+  invite(who: { readonly name: string; readonly role: Role }): Promise<{ code: string; expiresAt: string }>;
+  withdraw(invitationId: string): Promise<void>;
+  /** A person who may not sign in any more, or not as before, is signed out everywhere. */
+  change(id: string, change: { readonly role?: Role; readonly isActive?: boolean }): Promise<void>;
+  audit(query: AuditQuery): Promise<{ entries: AuditEntry[]; hasMore: boolean }>;
+  ownerCases(owner: string): Promise<OwnedCase[]>;
+  /** All that is kept of an owner. */
+  exportOwner(owner: string): Promise<CaseDetail[]>;
+  /** The technical records stay, the person goes. Returns of how many cases. */
+  eraseOwner(owner: string): Promise<number>;
+}
+
+const invitationHours = 72;
+
+export function createPeopleService({
+  pool,
+  shopId,
+  actor,
+  now,
+}: {
+  readonly pool: pg.Pool;
+  readonly shopId: string;
+  readonly actor: Actor;
+  readonly now: () => Date;
+}): PeopleService {
+  const run = <T>(work: (db: Queryable) => Promise<T>) => inShop(pool, shopId, work);
+  const { personId } = actor;
+  return {
+    list: () => run(async (db) => ({ people: await listPeople(db), invitations: await listInvitations(db, now()) })),
+
+    invite: ({ name, role }) =>
+      run(async (db) => {
+        const code = newSecret();
+        const createdAt = now();
+        const expiresAt = new Date(createdAt.getTime() + invitationHours * 3_600_000);
+        await insertInvitation(db, {
+          codeHash: hashSecret(code),
+          shopId,
+          name,
+          role,
+          invitedBy: personId,
+          createdAt,
+          expiresAt,
+        });
+        await insertAudit(db, { action: 'person-invited', personId, detail: { name, role } }, createdAt);
+        return { code, expiresAt: expiresAt.toISOString() };
+      }),
+
+    withdraw: (invitationId) =>
+      run(async (db) => {
+        if (!(await deleteInvitation(db, invitationId))) throw missing('invitation', invitationId);
+        await insertAudit(db, { action: 'invitation-withdrawn', personId }, now());
+      }),
+
+    change: (id, { role, isActive }) =>
+      run(async (db) => {
+        const leads = await countActiveLeads(db);
+        const person = await findPerson(db, id, { lock: true });
+        if (!person) throw missing('person', id);
+        const next = { ...person, role: role ?? person.role, isActive: isActive ?? person.isActive };
+        const wasLead = person.role === 'lead' && person.isActive;
+        if (wasLead && !(next.role === 'lead' && next.isActive) && leads < 2)
+          throw new Refusal(409, 'last-lead', 'The shop would be left without a lead', {
+            detail: 'Make somebody else a lead first.',
+          });
+        await updatePerson(db, next);
+        if (next.role !== person.role || !next.isActive) await deleteSessionsOf(db, id);
+        const detail = { role: next.role, isActive: next.isActive };
+        await insertAudit(db, { action: 'person-changed', personId, subject: id, detail }, now());
+      }),
+
+    audit: (query) =>
+      run(async (db) => {
+        await insertAuditOnce(db, { action: 'audit-read', personId, subject: 'audit' }, now(), 10);
+        return listAudit(db, query);
+      }),
+
+    ownerCases: (owner) => run((db) => casesOfOwner(db, owner)),
+
+    exportOwner: (owner) =>
+      run(async (db) => {
+        const owned = await casesOfOwner(db, owner);
+        const details: CaseDetail[] = [];
+        for (const { id, number } of owned) details.push({ id, number, events: await readEvents(db, id) });
+        await insertAudit(db, { action: 'owner-exported', personId, detail: { cases: owned.length } }, now());
+        return details;
+      }),
+
+    eraseOwner: (owner) =>
+      run(async (db) => {
+        const ids = await eraseOwner(db, owner);
+        for (const id of ids) await insertAudit(db, { action: 'owner-erased', personId, subject: id }, now());
+        return ids.length;
+      }),
+  };
+}
+
+const missing = (what: string, id: string) =>
+  new Refusal(404, `no-such-${what}`, `There is no such ${what}`, {
+    detail: `expected the id of a ${what}, found ${id}`,
+  });

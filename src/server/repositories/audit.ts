@@ -1,0 +1,71 @@
+import { auditEntrySchema, type AuditAction, type AuditEntry, type AuditQuery } from '../../contracts';
+import type { Queryable } from '../database/in-shop';
+
+export interface NewAuditEntry {
+  readonly action: AuditAction;
+  /** Null where nobody is signed in. */
+  readonly personId: string | null;
+  readonly subject?: string | null;
+  /** Facts, never secrets and never an owner's name. */
+  readonly detail?: Readonly<Record<string, string | number | boolean>>;
+}
+
+/** Adds to the audit of the shop in force. It is never changed and never taken away. */
+export async function insertAudit(db: Queryable, entry: NewAuditEntry, at: Date): Promise<void> {
+  await db.query(
+    `INSERT INTO audit_entries (shop_id, at, person_id, action, subject, detail)
+     VALUES (current_shop(), $1, $2, $3, $4, $5)`,
+    [at, entry.personId, entry.action, entry.subject ?? null, JSON.stringify(entry.detail ?? {})],
+  );
+}
+
+/** The same, unless this person did just this to just this within so many minutes: screens read again and again. */
+export async function insertAuditOnce(db: Queryable, entry: NewAuditEntry, at: Date, minutes: number): Promise<void> {
+  await db.query(
+    `INSERT INTO audit_entries (shop_id, at, person_id, action, subject)
+     SELECT current_shop(), $1::timestamptz, $2::uuid, $3::text, $4::text
+     WHERE NOT EXISTS (
+       SELECT 1
+       FROM audit_entries
+       WHERE shop_id = current_shop()
+         AND subject = $4
+         AND action = $3
+         AND person_id = $2
+         AND at > $1::timestamptz - make_interval(mins => $5)
+     )`,
+    [at, entry.personId, entry.action, entry.subject ?? null, minutes],
+  );
+}
+
+export const auditPageSize = 100;
+
+/** The newest first, one more than a page, so that it shows whether there are more. */
+export async function listAudit(
+  db: Queryable,
+  { before, action, person }: AuditQuery,
+): Promise<{ entries: AuditEntry[]; hasMore: boolean }> {
+  const { rows } = await db.query<Omit<AuditEntry, 'at' | 'id'> & { id: string; at: Date }>(
+    `SELECT
+       a.id,
+       a.at,
+       p.name AS person,
+       a.action,
+       coalesce('case ' || lpad(c.number::text, greatest(4, length(c.number::text)), '0'), b.model, s.name, a.subject) AS subject,
+       a.detail
+     FROM audit_entries a
+     LEFT JOIN people p ON p.id = a.person_id
+     LEFT JOIN cases c ON c.id::text = a.subject
+     LEFT JOIN boards b ON b.id::text = a.subject
+     LEFT JOIN people s ON s.id::text = a.subject
+     WHERE ($1::bigint IS NULL OR a.id < $1)
+       AND ($2::text IS NULL OR a.action = $2)
+       AND ($3::uuid IS NULL OR a.person_id = $3)
+     ORDER BY a.id DESC
+     LIMIT $4`,
+    [before ?? null, action ?? null, person ?? null, auditPageSize + 1],
+  );
+  const entries = rows
+    .slice(0, auditPageSize)
+    .map((row) => auditEntrySchema.parse({ ...row, id: Number(row.id), at: row.at.toISOString() }));
+  return { entries, hasMore: rows.length > auditPageSize };
+}

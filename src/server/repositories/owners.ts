@@ -1,0 +1,69 @@
+import { ERASED_OWNER } from '../../core/casework';
+import type { Queryable } from '../database/in-shop';
+
+/** The owner of a case and the salt of the seal that stands for the name in the log; null once erased. */
+export async function findOwner(db: Queryable, caseId: string): Promise<{ owner: string; salt: string } | null> {
+  const { rows } = await db.query<{ owner: string; salt: string }>(
+    `SELECT owner, salt
+     FROM case_owners
+     WHERE case_id = $1`,
+    [caseId],
+  );
+  return rows[0] ?? null;
+}
+
+export async function insertOwner(
+  db: Queryable,
+  shopId: string,
+  caseId: string,
+  { owner, salt }: { owner: string; salt: string },
+): Promise<void> {
+  await db.query(
+    `INSERT INTO case_owners (case_id, shop_id, owner, salt)
+     VALUES ($1, $2, $3, $4)`,
+    [caseId, shopId, owner, salt],
+  );
+}
+
+export interface OwnedCase {
+  readonly id: string;
+  readonly number: number;
+  readonly machine: string;
+  readonly openedAt: string;
+}
+
+/** The cases of one owner of the shop in force, capitals or not. */
+export async function casesOfOwner(db: Queryable, owner: string): Promise<OwnedCase[]> {
+  const { rows } = await db.query<Omit<OwnedCase, 'openedAt'> & { openedAt: Date }>(
+    `SELECT
+       c.id,
+       c.number,
+       c.machine,
+       c.opened_at AS "openedAt"
+     FROM case_owners o
+     JOIN cases c ON c.id = o.case_id
+     WHERE lower(o.owner) = lower($1)
+     ORDER BY c.number
+     LIMIT 5000`,
+    [owner],
+  );
+  return rows.map((row) => ({ ...row, openedAt: row.openedAt.toISOString() }));
+}
+
+/** Takes the name out of every case of the owner: the records stay, the person goes. */
+export async function eraseOwner(db: Queryable, owner: string): Promise<string[]> {
+  const { rows } = await db.query<{ id: string }>(
+    `DELETE FROM case_owners
+     WHERE lower(owner) = lower($1)
+     RETURNING case_id AS id`,
+    [owner],
+  );
+  const ids = rows.map(({ id }) => id);
+  await db.query(
+    `UPDATE cases
+     SET owner = $2
+     WHERE id = ANY ($1::uuid[])`,
+    [ids, ERASED_OWNER],
+  );
+  return ids;
+}

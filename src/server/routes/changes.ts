@@ -1,0 +1,43 @@
+import { Router } from 'express';
+import type { ChangeFeed } from '../database/changes';
+import { allow, signedIn } from '../middleware/session';
+import { Refusal } from '../refusal';
+
+const heartbeatMs = 20_000;
+/** A stream ends after so long and is asked for anew: by then the session may be over. */
+const longestMs = 10 * 60_000;
+const mostPerPerson = 20;
+
+/** /api/changes: server-sent events, one whenever a case of the shop grows. */
+export function changeRoutes(feed: ChangeFeed): Router {
+  const router = Router();
+  const open = new Map<string, number>();
+  router.get('/', allow('read'), (request, response) => {
+    const { me, personId } = signedIn(response);
+    const streams = open.get(personId) ?? 0;
+    if (streams >= mostPerPerson) throw new Refusal(429, 'too-many-streams', 'Too many windows listen for changes');
+    open.set(personId, streams + 1);
+    response.writeHead(200, {
+      'content-type': 'text/event-stream',
+      'cache-control': 'no-store',
+      'x-accel-buffering': 'no',
+    });
+    const send = (event: string, data: object) => response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
+    send('ready', {});
+    const leave = feed.subscribe(me.shop.id, {
+      onChange: ({ caseId, sequence }) => send('case', { id: caseId, sequence }),
+      onGap: () => send('gap', {}),
+    });
+    const heartbeat = setInterval(() => response.write(': still here\n\n'), heartbeatMs);
+    const end = setTimeout(() => response.end(), longestMs);
+    request.once('close', () => {
+      leave();
+      clearInterval(heartbeat);
+      clearTimeout(end);
+      const left = (open.get(personId) ?? 1) - 1;
+      if (left > 0) open.set(personId, left);
+      else open.delete(personId);
+    });
+  });
+  return router;
+}

@@ -1,0 +1,242 @@
+import { eventsOf } from '../core/casework/testing-log';
+import { fullBoard } from '../contracts/testing-board';
+import type { CaseDetail } from '../contracts';
+import { inShop, inTransaction, type Queryable } from './database/in-shop';
+import * as audit from './repositories/audit';
+import * as boards from './repositories/boards';
+import * as cases from './repositories/cases';
+import * as installation from './repositories/installation';
+import * as invitations from './repositories/invitations';
+import * as owners from './repositories/owners';
+import * as people from './repositories/people';
+import * as sessions from './repositories/sessions';
+import * as shops from './repositories/shops';
+import * as failures from './repositories/sign-in-failures';
+import { hashSecret } from './secrets';
+import { createTestServer, testShops, type TestServer } from './testing-server';
+
+const caseId = '88888888-8888-4888-8888-000000000001';
+const boardId = '88888888-8888-4888-8888-000000000002';
+const owner = 'Only of shop one';
+const [one, two] = testShops;
+
+let server: TestServer;
+let log: CaseDetail['events'];
+let code: string;
+/** Everything that shop one has; what shop two does must leave all of it as it is. */
+const everything = async () => {
+  const tables = ['shops', 'cases', 'case_events', 'boards', 'people', 'sessions', 'invitations', 'case_owners'];
+  const rows = await inShop(server.pool, one.id, async (db) => {
+    const found: unknown[] = [];
+    for (const table of tables) found.push((await db.query(`SELECT * FROM ${table} t ORDER BY t::text`)).rows);
+    return found;
+  });
+  return JSON.stringify(rows);
+};
+
+beforeAll(async () => {
+  server = await createTestServer();
+  const lead = server.as('lead');
+  const events = eventsOf({ told: 'dead' }).map((event) => ({ ...event, owner }));
+  log = ((await lead.post('/api/cases').send({ id: caseId, events }).expect(201)).body as CaseDetail).events;
+  await lead.put(`/api/boards/${boardId}`).send({ expectedEdition: 0, board: fullBoard }).expect(200);
+  const invited = await lead.post('/api/people/invitations').send({ name: 'Guest', role: 'reader' }).expect(201);
+  code = (invited.body as { code: string }).code;
+});
+afterAll(() => server.close());
+
+const note = { kind: 'note-added', id: caseId, at: '2026-01-05T10:00:00Z', by: 'Two', text: 'Mine now' };
+
+type Ask = (client: ReturnType<TestServer['as']>) => PromiseLike<{ status: number; text: string }>;
+const routes: Record<string, [Ask, number]> = {
+  'GET /cases': [(c) => c.get('/api/cases'), 200],
+  'GET /cases?search': [(c) => c.get('/api/cases').query({ search: owner }), 200],
+  'POST /cases': [(c) => c.post('/api/cases').send({ id: caseId, events: eventsOf({}) }), 409],
+  'GET /cases/:id': [(c) => c.get(`/api/cases/${caseId}`), 404],
+  'GET /cases/:id/file': [(c) => c.get(`/api/cases/${caseId}/file`), 404],
+  'POST /cases/:id/events': [
+    (c) => c.post(`/api/cases/${caseId}/events`).send({ expectedSequence: 1, events: [note] }),
+    404,
+  ],
+  'GET /boards': [(c) => c.get('/api/boards'), 200],
+  'GET /boards/:id': [(c) => c.get(`/api/boards/${boardId}`), 404],
+  'GET /boards/:id/file': [(c) => c.get(`/api/boards/${boardId}/file`), 404],
+  'PUT /boards/:id': [(c) => c.put(`/api/boards/${boardId}`).send({ expectedEdition: 0, board: fullBoard }), 409],
+  'DELETE /boards/:id': [(c) => c.delete(`/api/boards/${boardId}`), 404],
+  'GET /people': [(c) => c.get('/api/people'), 200],
+  'PUT /people/:id': [(c) => c.put(`/api/people/${server.personId('technician')}`).send({ isActive: false }), 404],
+  'DELETE /people/invitations/:id': [(c) => c.delete(`/api/people/invitations/${hashSecret(code).slice(0, 16)}`), 404],
+  'GET /audit': [(c) => c.get('/api/audit'), 200],
+  'GET /audit?person': [(c) => c.get('/api/audit').query({ person: server.personId('lead') }), 200],
+  'GET /owners': [(c) => c.get('/api/owners').query({ name: owner }), 200],
+  'GET /owners/file': [(c) => c.get('/api/owners/file').query({ name: owner }), 200],
+  'POST /owners/erase': [(c) => c.post('/api/owners/erase').send({ name: owner }), 200],
+};
+
+test.each(Object.entries(routes))('%s shows and changes nothing of another shop', async (_name, [ask, status]) => {
+  const before = await everything();
+  const answer = await ask(server.as('lead', 1));
+  expect(answer.status).toBe(status);
+  // The answer may repeat the name that was asked for.
+  const told = answer.text.replaceAll(`"owner":"${owner}"`, '');
+  const isRefusal = answer.status >= 400;
+  for (const own of [owner, one.name, 'technician-0', 'Guest', ...(isRefusal ? [] : [caseId, boardId])])
+    expect(told).not.toContain(own);
+  expect(await everything()).toBe(before);
+});
+
+test('what a lead writes in the routes above is all there is: no route is left out', () => {
+  const known = new Set(Object.keys(routes).map((name) => name.replace(/\?.*/, '').replace(/^\w+ \/(\w+).*/, '$1')));
+  expect([...known].sort()).toEqual(['audit', 'boards', 'cases', 'owners', 'people']);
+});
+
+const asTwo = <T>(work: (db: Queryable) => Promise<T>) => inShop(server.pool, two.id, work);
+const person = () => ({
+  id: server.personId('technician'),
+  shopId: one.id,
+  login: 'x',
+  name: 'X',
+  role: 'lead' as const,
+  passwordHash: 'x',
+  isActive: true,
+  createdAt: server.now,
+});
+const session = () => ({
+  tokenHash: 'a'.repeat(64),
+  shopId: one.id,
+  personId: server.personId('lead'),
+  createdAt: server.now,
+  seenAt: server.now,
+});
+const at = new Date('2026-01-05T12:00:00Z');
+const projection = {
+  machine: 'm',
+  owner: 'o',
+  complaint: 'c',
+  stage: 'closed' as const,
+  waitingFor: null,
+  waitingUntil: null,
+  trials: 9,
+  openedAt: at.toISOString(),
+  updatedAt: at.toISOString(),
+  lastSequence: 9,
+};
+const detail = { id: boardId, edition: 9, updatedAt: at.toISOString(), board: fullBoard };
+const nothing = (value: unknown): boolean =>
+  value === null || value === false || value === undefined || (Array.isArray(value) && value.length === 0);
+
+/** Every function of every repository with what belongs to shop one, run as shop two. */
+const repositories: Record<string, Record<string, ((db: Queryable) => Promise<unknown>) | null>> = {
+  audit: {
+    insertAudit: (db) => audit.insertAudit(db, { action: 'case-read', personId: null, subject: caseId }, at),
+    insertAuditOnce: (db) =>
+      audit.insertAuditOnce(db, { action: 'case-read', personId: null, subject: caseId }, at, 10),
+    listAudit: async (db) => (await audit.listAudit(db, {})).entries.filter(({ action }) => action === 'case-opened'),
+  },
+  boards: {
+    listBoards: (db) => boards.listBoards(db),
+    findBoard: (db) => boards.findBoard(db, boardId),
+    insertBoard: (db) => boards.insertBoard(db, one.id, { ...detail, id: caseId }),
+    updateBoard: (db) => boards.updateBoard(db, detail),
+    deleteBoard: (db) => boards.deleteBoard(db, boardId),
+  },
+  cases: {
+    listCases: (db) => cases.listCases(db, {}),
+    findCase: (db) => cases.findCase(db, caseId),
+    insertCase: (db) => cases.insertCase(db, one.id, boardId, 99, projection),
+    updateCase: (db) => cases.updateCase(db, caseId, projection),
+    readEvents: (db) => cases.readEvents(db, caseId),
+    insertEvents: (db) =>
+      cases.insertEvents(
+        db,
+        one.id,
+        caseId,
+        log.map((e) => ({ ...e, sequence: 2 })),
+        null,
+      ),
+  },
+  installation: { isSetUp: null, writeSetUpCode: null, takeSetUpCode: null, markSetUp: null },
+  invitations: {
+    findInvitation: (db) => invitations.findInvitation(db, hashSecret(code)),
+    insertInvitation: (db) =>
+      invitations.insertInvitation(db, {
+        codeHash: 'b'.repeat(64),
+        shopId: one.id,
+        name: 'x',
+        role: 'lead',
+        invitedBy: server.personId('lead'),
+        createdAt: at,
+        expiresAt: at,
+      }),
+    deleteInvitation: (db) => invitations.deleteInvitation(db, hashSecret(code)),
+    listInvitations: (db) => invitations.listInvitations(db, at),
+  },
+  owners: {
+    findOwner: (db) => owners.findOwner(db, caseId),
+    insertOwner: (db) => owners.insertOwner(db, one.id, caseId, { owner: 'x', salt: '0'.repeat(32) }),
+    casesOfOwner: (db) => owners.casesOfOwner(db, owner),
+    eraseOwner: (db) => owners.eraseOwner(db, owner),
+  },
+  people: {
+    findPersonByLogin: (db) => people.findPersonByLogin(db, 'lead-0'),
+    findPerson: (db) => people.findPerson(db, server.personId('lead')),
+    listPeople: async (db) => (await people.listPeople(db)).filter(({ login }) => login.endsWith('-0')),
+    insertPerson: (db) => people.insertPerson(db, { ...person(), id: caseId }),
+    updatePerson: (db) => people.updatePerson(db, person()),
+    countActiveLeads: async (db) => (await people.countActiveLeads(db)) - 1 || null,
+  },
+  sessions: {
+    findSession: async (db) => {
+      const { rows } = await db.query<{ hash: string }>('SELECT token_hash AS hash FROM sessions');
+      return rows.length === 4 ? null : rows;
+    },
+    insertSession: (db) => sessions.insertSession(db, session()),
+    touchSession: (db) => sessions.touchSession(db, session().tokenHash, at),
+    deleteSession: (db) => sessions.deleteSession(db, session().tokenHash),
+    deleteSessionsOf: (db) => sessions.deleteSessionsOf(db, server.personId('lead')),
+    deleteStaleSessions: (db) => sessions.deleteStaleSessions(db, at, at),
+  },
+  shops: {
+    ensureShop: (db) => shops.ensureShop(db, { id: one.id, name: 'Taken over' }),
+    findShop: async (db) => ((await shops.findShop(db))?.id === two.id ? null : 'another shop'),
+    takeCaseNumber: async (db) => void (await shops.takeCaseNumber(db)),
+  },
+  failures: { countTry: null, forgiveTry: null },
+};
+const modules = { audit, boards, cases, installation, invitations, owners, people, sessions, shops, failures };
+
+test.each(Object.entries(modules))('the list of what %s can do is whole', (name, module) => {
+  const functions = Object.entries(module).filter(([, value]) => typeof value === 'function');
+  expect(Object.keys(repositories[name] ?? {}).sort()).toEqual(functions.map(([fn]) => fn).sort());
+});
+
+const doings = Object.entries(repositories).flatMap(([name, list]) =>
+  Object.entries(list).flatMap(([fn, work]) => (work ? [[`${name}.${fn}`, work] as const] : [])),
+);
+
+test.each(doings)('%s, run for one shop, neither sees nor changes another', async (_name, work) => {
+  const before = await everything();
+  // Refused by row-level security, or blind: either will do.
+  const found = await asTwo(work).catch(() => null);
+  expect(nothing(found)).toBe(true);
+  expect(await everything()).toBe(before);
+});
+
+test('without a shop and without a secret nothing is seen at all', async () => {
+  const tables = ['shops', 'cases', 'case_events', 'boards', 'people', 'sessions', 'invitations', 'audit_entries'];
+  for (const table of [...tables, 'case_owners']) {
+    const seen = await inTransaction(server.pool, (db) => db.query(`SELECT 1 FROM ${table}`));
+    expect([table, seen.rowCount]).toEqual([table, 0]);
+  }
+});
+
+test('neither the log nor the audit can be rewritten, whoever asks', async () => {
+  for (const statement of [
+    'UPDATE case_events SET sequence = 5',
+    'DELETE FROM case_events',
+    'UPDATE audit_entries SET subject = NULL',
+    'DELETE FROM audit_entries',
+    'ALTER TABLE cases DISABLE ROW LEVEL SECURITY',
+  ])
+    await expect(inShop(server.pool, one.id, (db) => db.query(statement))).rejects.toThrow(/denied|must be owner/);
+});

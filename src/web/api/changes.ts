@@ -1,0 +1,74 @@
+import type { QueryClient } from '@tanstack/react-query';
+import * as z from 'zod';
+import { lastSequence, refreshCase } from './cases';
+
+const wordSchema = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('case'), id: z.string(), sequence: z.number() }),
+  /** The stream begins, or may have missed something. */
+  z.object({ kind: z.literal('anew') }),
+]);
+type Word = z.infer<typeof wordSchema>;
+
+const listsAtMostEveryMs = 1000;
+
+/**
+ * Follows the changes of the shop. One window of the browser holds the stream and tells the others, as a browser keeps
+ * only a few connections to one server. Returns how to stop.
+ */
+export function followChanges(client: QueryClient, onServerBack: () => void): () => void {
+  const channel = new BroadcastChannel('probe-changes');
+  const stop = new AbortController();
+  let listsTimer: ReturnType<typeof setTimeout> | undefined;
+  const refreshLists = () => {
+    listsTimer ??= setTimeout(() => {
+      listsTimer = undefined;
+      void client.invalidateQueries({ queryKey: ['cases'] });
+    }, listsAtMostEveryMs);
+  };
+  const hear = (word: Word) => {
+    refreshLists();
+    if (word.kind === 'case') {
+      const known = lastSequence(client, word.id);
+      if (known !== null && known < word.sequence) void refreshCase(client, word.id);
+      return;
+    }
+    void client.invalidateQueries({ queryKey: ['case'] });
+    onServerBack();
+  };
+  channel.onmessage = ({ data }) => {
+    const word = wordSchema.safeParse(data);
+    if (word.success) hear(word.data);
+  };
+  const say = (word: Word) => {
+    channel.postMessage(word);
+    hear(word);
+  };
+  const hold = () =>
+    new Promise<void>((resolve) => {
+      const source = new EventSource('/api/changes');
+      source.addEventListener('ready', () => say({ kind: 'anew' }));
+      source.addEventListener('gap', () => say({ kind: 'anew' }));
+      source.addEventListener('case', ({ data }: MessageEvent<string>) => {
+        const word = wordSchema.safeParse({ kind: 'case', ...(JSON.parse(data) as object) });
+        if (word.success) say(word.data);
+      });
+      // A stream that was refused is not taken up again by the browser itself.
+      source.onerror = () => {
+        if (source.readyState === EventSource.CLOSED) resolve();
+      };
+      stop.signal.addEventListener('abort', () => (source.close(), resolve()));
+    });
+  const retryMs = 5000;
+  const holdOn = async () => {
+    while (!stop.signal.aborted) {
+      await hold();
+      if (!stop.signal.aborted) await new Promise((resolve) => setTimeout(resolve, retryMs));
+    }
+  };
+  void navigator.locks?.request('probe-changes', { signal: stop.signal }, holdOn).catch(() => undefined);
+  return () => {
+    stop.abort();
+    clearTimeout(listsTimer);
+    channel.close();
+  };
+}

@@ -1,0 +1,52 @@
+import type { QueryClient } from '@tanstack/react-query';
+import { deviceDatabase } from '../outbox/device-storage';
+
+/** What is needed to go on working while the server is away. */
+const kept = new Set(['session', 'case', 'cases', 'boards', 'board']);
+const keptForMs = 7 * 24 * 3_600_000;
+const writeAfterMs = 400;
+
+/** Puts what was last read into the client, so that a page loaded without the server shows it. */
+export async function restoreAnswers(client: QueryClient): Promise<void> {
+  try {
+    const db = await deviceDatabase();
+    for (const { key, data, at } of await db.getAll('answers'))
+      if (Date.now() - at < keptForMs) client.setQueryData(key, data, { updatedAt: at });
+    // Shown at once, and asked for again where the server is there.
+    await client.invalidateQueries({ refetchType: 'none' });
+  } catch {
+    // A device that keeps nothing works as long as the server is there.
+  }
+}
+
+/** A session in which nobody is signed in is never remembered: somebody may be by now. */
+const isNobody = (data: unknown): boolean =>
+  typeof data === 'object' && data !== null && 'me' in data && data.me === null;
+
+/** Keeps what is read, a moment later; forgets what leaves the client, as when somebody signs out. */
+export function keepAnswers(client: QueryClient): void {
+  const timers = new Map<string, ReturnType<typeof setTimeout>>();
+  client.getQueryCache().subscribe(({ type, query }) => {
+    const name = query.queryHash;
+    if (!kept.has(String(query.queryKey[0]))) return;
+    if (type === 'removed' || isNobody(query.state.data)) {
+      clearTimeout(timers.get(name));
+      timers.delete(name);
+      void deviceDatabase()
+        .then((db) => db.delete('answers', name))
+        .catch(() => undefined);
+      return;
+    }
+    if (type !== 'updated' || query.state.status !== 'success' || timers.has(name)) return;
+    timers.set(
+      name,
+      setTimeout(() => {
+        timers.delete(name);
+        const { data, dataUpdatedAt } = query.state;
+        void deviceDatabase()
+          .then((db) => db.put('answers', { key: query.queryKey, data, at: dataUpdatedAt }, name))
+          .catch(() => undefined);
+      }, writeAfterMs),
+    );
+  });
+}

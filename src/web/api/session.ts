@@ -1,0 +1,69 @@
+import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
+import * as z from 'zod';
+import { invitationSchema, meSchema, sessionSchema, type Me, type Session } from '../../contracts';
+import { request } from './request';
+
+export const sessionKey = ['session'] as const;
+
+/** Who is signed in, as far as this window knows. */
+export function useSession() {
+  return useQuery({
+    queryKey: sessionKey,
+    queryFn: () => request(sessionSchema, '/session'),
+    staleTime: 60_000,
+    refetchOnWindowFocus: true,
+  });
+}
+
+/** Somebody came in: nothing of whoever was there before stays in view. */
+function enter(client: QueryClient, me: Me): void {
+  client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionKey[0] });
+  client.setQueryData<Session>(sessionKey, (old) => ({ demoAccounts: old?.demoAccounts ?? [], needsSetUp: false, me }));
+}
+
+/** Nobody is there any more. */
+export function leave(client: QueryClient): void {
+  client.setQueryData<Session>(sessionKey, (old) => (old ? { ...old, me: null } : old));
+  client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionKey[0] });
+  void client.invalidateQueries({ queryKey: sessionKey });
+}
+
+function useEntering<Body>(path: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: Body) => request(meSchema, path, { method: 'POST', body }),
+    onSuccess: (me) => enter(client, me),
+  });
+}
+
+export const useSignIn = () => useEntering<{ login: string; password: string }>('/session');
+export const useSetUp = () =>
+  useEntering<{ code: string; shop: string; name: string; login: string; password: string }>('/session/set-up');
+export const useAcceptInvitation = () =>
+  useEntering<{ code: string; login: string; password: string }>('/session/invitation/accept');
+
+export function useChangePassword() {
+  return useMutation({
+    mutationFn: (body: { current: string; next: string }) =>
+      request(meSchema, '/session/password', { method: 'PUT', body }),
+  });
+}
+
+/** @param everywhere all sessions of the person, not only this one */
+export function useSignOut() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ everywhere }: { everywhere: boolean }) =>
+      request(z.undefined(), everywhere ? '/session/all' : '/session', { method: 'DELETE' }),
+    onSuccess: () => leave(client),
+  });
+}
+
+export function useInvitation(code: string) {
+  return useQuery({
+    queryKey: ['invitation', code],
+    queryFn: () => request(invitationSchema, '/session/invitation', { method: 'POST', body: { code } }),
+    retry: false,
+    refetchOnWindowFocus: false,
+  });
+}

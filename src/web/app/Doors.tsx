@@ -1,0 +1,24 @@
+import { Navigate, Outlet } from 'react-router';
+import { useSession } from '../api/session';
+import { Notice } from '../components/Notice';
+import { SignInPage } from '../features/doors/SignInPage';
+import { DoorPage } from '../features/doors/DoorPage';
+import { Inside } from './Inside';
+
+/** Lets in who is signed in; everybody else signs in first and then sees what was asked for. */
+export function Doors() {
+  const { data, error } = useSession();
+  if (!data)
+    return error ? (
+      <DoorPage title="Jovial Probe">
+        <Notice kind="danger">{error.message}</Notice>
+      </DoorPage>
+    ) : null;
+  if (data.needsSetUp) return <Navigate to="/set-up" replace />;
+  if (!data.me) return <SignInPage demoAccounts={data.demoAccounts} />;
+  return (
+    <Inside key={data.me.id} me={data.me}>
+      <Outlet />
+    </Inside>
+  );
+}

@@ -1,0 +1,23 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, type ReactNode } from 'react';
+import type { Me } from '../../contracts';
+import { followChanges } from '../api/changes';
+import { connectOutbox, outbox } from '../outbox/outbox-store';
+import { MeContext } from './me';
+
+/** Inside the doors: what an earlier visit left is sent, and what others write comes into view. */
+export function Inside({ me, children }: { readonly me: Me; readonly children: ReactNode }) {
+  const client = useQueryClient();
+  useEffect(() => {
+    connectOutbox(client);
+    void outbox.begin(me.id);
+    const hurry = () => outbox.hurry();
+    window.addEventListener('online', hurry);
+    const stop = followChanges(client, hurry);
+    return () => {
+      window.removeEventListener('online', hurry);
+      stop();
+    };
+  }, [client, me.id]);
+  return <MeContext.Provider value={me}>{children}</MeContext.Provider>;
+}

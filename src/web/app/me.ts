@@ -1,0 +1,14 @@
+import { createContext, useContext } from 'react';
+import { may, type Action, type Me } from '../../contracts';
+
+export const MeContext = createContext<Me | null>(null);
+
+/** Who is signed in. Only inside the doors. */
+export function useMe(): Me {
+  const me = useContext(MeContext);
+  if (!me) throw new Error('useMe: expected somebody to be signed in, found nobody');
+  return me;
+}
+
+/** Whether whoever is signed in may do it; the server has the last word. */
+export const useMay = (action: Action): boolean => may(useMe().role, action);

@@ -1,0 +1,63 @@
+import styled from 'styled-components';
+import type { Session } from '../../../contracts';
+import { useSignIn } from '../../api/session';
+import { Button } from '../../components/Button';
+import { roleWords } from '../role-words';
+import { DoorForm } from './DoorForm';
+import { DoorPage } from './DoorPage';
+
+const Demo = styled.section`
+  display: grid;
+  gap: 0.5rem;
+  padding-top: 1.1rem;
+  border-top: 1px solid ${({ theme }) => theme.line};
+  h2 {
+    font-size: 1rem;
+  }
+`;
+const Account = styled(Button)`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0 0.8rem;
+  width: 100%;
+  padding: 0.4rem 0.9rem;
+  text-align: left;
+  small {
+    font-weight: 400;
+    font-size: 0.9rem;
+    color: ${({ theme }) => theme.muted};
+  }
+`;
+
+/** Name and password; with demo data, the accounts that it brings. */
+export function SignInPage({ demoAccounts }: { readonly demoAccounts: Session['demoAccounts'] }) {
+  const signIn = useSignIn();
+  return (
+    <DoorPage title="Sign in">
+      <DoorForm
+        fields={[
+          { name: 'login', label: 'Sign-in name', autoComplete: 'username' },
+          { name: 'password', label: 'Password', secret: 'current-password' },
+        ]}
+        submit="Sign in"
+        isBusy={signIn.isPending}
+        error={signIn.error}
+        onSubmit={(values) => signIn.mutate(values)}
+      />
+      {demoAccounts.length > 0 && (
+        <Demo aria-labelledby="demo-accounts">
+          <h2 id="demo-accounts">Accounts of the demo</h2>
+          {demoAccounts.map(({ login, password, name, role }) => (
+            <Account key={login} isDisabled={signIn.isPending} onPress={() => signIn.mutate({ login, password })}>
+              <span>
+                {name}, {roleWords[role].toLowerCase()}
+              </span>
+              <small>{login}</small>
+              <small>{password}</small>
+            </Account>
+          ))}
+        </Demo>
+      )}
+    </DoorPage>
+  );
+}

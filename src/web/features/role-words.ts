@@ -1,0 +1,15 @@
+import type { Role } from '../../contracts';
+
+export const roleWords: Readonly<Record<Role, string>> = {
+  lead: 'Lead',
+  technician: 'Technician',
+  trainee: 'Trainee',
+  reader: 'Read-only',
+};
+
+export const roleMeaning: Readonly<Record<Role, string>> = {
+  lead: 'everything, and the people of the shop',
+  technician: 'cases, flashing, closing, the board book',
+  trainee: 'trials and notes; closing and flashing are for others',
+  reader: 'looks on',
+};

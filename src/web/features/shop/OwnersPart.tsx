@@ -1,0 +1,99 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { ownerFile, useEraseOwner, useOwnerCases } from '../../api/people';
+import { Button } from '../../components/Button';
+import { Field } from '../../components/Field';
+import { caseNumber, dayAndTime } from '../../components/format';
+import { Notice } from '../../components/Notice';
+
+const Find = styled.form`
+  display: grid;
+  grid-template-columns: minmax(0, 24rem) auto;
+  gap: 0.8rem;
+  align-items: end;
+  margin-bottom: 1.2rem;
+`;
+const Cases = styled.ul`
+  margin: 0.6rem 0 1.2rem;
+  li {
+    padding: 0.4rem 0;
+    border-bottom: 1px solid ${({ theme }) => theme.line};
+  }
+`;
+const Buttons = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.7rem;
+  align-items: center;
+`;
+
+/** An owner's data: what there is, handed over as a file, or erased. */
+export function OwnersPart() {
+  const [typed, setTyped] = useState('');
+  const [name, setName] = useState('');
+  const [isSure, setIsSure] = useState(false);
+  const { data, error } = useOwnerCases(name);
+  const erase = useEraseOwner();
+  const count = data?.cases.length ?? 0;
+  const countWords = count === 1 ? 'one case' : `${count} cases`;
+  return (
+    <>
+      <Find
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          erase.reset();
+          setIsSure(false);
+          setName(typed.trim());
+        }}
+      >
+        <Field label="Owner, as written in the cases" value={typed} onChange={setTyped} maxLength={80} />
+        <Button type="submit">Find</Button>
+      </Find>
+      {(error ?? erase.error) && <Notice kind="danger">{(error ?? erase.error)?.message}</Notice>}
+      {erase.data && (
+        <Notice kind="plain">
+          {name} is erased from {erase.data.cases === 1 ? 'one case' : `${erase.data.cases} cases`}. The records of the
+          machines stay.
+        </Notice>
+      )}
+      {data && !erase.data && count === 0 && <p>No case has an owner of that name.</p>}
+      {data && count > 0 && (
+        <section aria-label="Found">
+          <strong>
+            {data.owner}: {countWords}
+          </strong>
+          <Cases>
+            {data.cases.map(({ id, number, machine, openedAt }) => (
+              <li key={id}>
+                <Link to={`/cases/${id}`}>
+                  {caseNumber(number)} {machine}
+                </Link>
+                , {dayAndTime(openedAt)}
+              </li>
+            ))}
+          </Cases>
+          <Buttons>
+            <Button as="a" {...{ href: ownerFile(name), download: true }}>
+              Save the data as a file
+            </Button>
+            {isSure ? (
+              <>
+                <span>The name goes from {countWords} for good.</span>
+                <Button $kind="primary" isDisabled={erase.isPending} onPress={() => erase.mutate(name)}>
+                  Erase the owner
+                </Button>
+                <Button $kind="quiet" onPress={() => setIsSure(false)}>
+                  Keep
+                </Button>
+              </>
+            ) : (
+              <Button onPress={() => setIsSure(true)}>Erase the owner …</Button>
+            )}
+          </Buttons>
+        </section>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,33 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { Page } from '../../app/Page';
+import { Toggles } from '../../components/Toggles';
+import { useMe } from '../../app/me';
+import { AuditPart } from './AuditPart';
+import { OwnersPart } from './OwnersPart';
+import { PeoplePart } from './PeoplePart';
+
+const Parts = styled.div`
+  margin-bottom: 1.2rem;
+`;
+const parts = [
+  { id: 'people', label: 'People' },
+  { id: 'audit', label: 'Audit' },
+  { id: 'owners', label: "Owners' data" },
+] as const;
+
+/** What a lead looks after: people, the audit, and the data of owners. */
+export function ShopPage() {
+  const { shop } = useMe();
+  const [part, setPart] = useState<string>('people');
+  return (
+    <Page title={shop.name}>
+      <Parts>
+        <Toggles label="Part" value={part} onChange={setPart} choices={parts} />
+      </Parts>
+      {part === 'people' && <PeoplePart />}
+      {part === 'audit' && <AuditPart />}
+      {part === 'owners' && <OwnersPart />}
+    </Page>
+  );
+}

@@ -1,0 +1,60 @@
+import type { QueryClient } from '@tanstack/react-query';
+import { create } from 'zustand';
+import type { CaseEvent } from '../../core/casework';
+import { appendToCase } from '../api/cases';
+import { AwayError, ProblemError } from '../api/problem-error';
+import { newId } from '../stores/new-id';
+import { deviceStorage } from './device-storage';
+import { createOutbox, type Batch, type Outbox, type OutboxState, type Sent, type Trouble } from './outbox';
+
+export const useOutboxStore = create<OutboxState>()(() => ({ waiting: {}, isAway: false, troubles: {} }));
+
+let client: QueryClient | null = null;
+let count = 0;
+
+/** The outbox of this window. */
+export const outbox: Outbox = createOutbox({
+  storage: deviceStorage,
+  send,
+  onChange: (state) => useOutboxStore.setState(state),
+  newKey: () => `${String(Date.now()).padStart(15, '0')}-${String(++count).padStart(6, '0')}-${newId()}`,
+  later: (work, ms) => {
+    const timer = setTimeout(work, ms);
+    return () => clearTimeout(timer);
+  },
+});
+
+/** Where what was stored comes into view. */
+export const connectOutbox = (to: QueryClient): void => void (client = to);
+
+/** These say nothing of the entries: the session is over, too much at once, or the server is at fault. */
+const isPassing = (status: number): boolean => status === 401 || status === 429 || status >= 500;
+
+async function send({ caseId, events }: Batch): Promise<Sent> {
+  if (!client) return { kind: 'away' };
+  try {
+    const theirs = await appendToCase(client, caseId, events);
+    return theirs.length === 0 ? { kind: 'stored' } : { kind: 'crossed', theirs };
+  } catch (error) {
+    if (error instanceof ProblemError && !isPassing(error.problem.status))
+      return { kind: 'refused', message: error.message };
+    if (!(error instanceof AwayError || error instanceof ProblemError))
+      return { kind: 'refused', message: String(error) };
+    return { kind: 'away' };
+  }
+}
+
+const none: readonly CaseEvent[] = [];
+
+/** What of a case is not stored yet. */
+export const useWaiting = (caseId: string): readonly CaseEvent[] =>
+  useOutboxStore(({ waiting }) => waiting[caseId] ?? none);
+
+export const useTrouble = (caseId: string): Trouble | null =>
+  useOutboxStore(({ troubles }) => troubles[caseId] ?? null);
+
+/** What of a case stays on this device for now: nobody answers, or a decision is due. */
+export const useUnsent = (caseId: string): readonly CaseEvent[] =>
+  useOutboxStore(({ waiting, isAway, troubles }) =>
+    isAway || troubles[caseId]?.kind === 'crossed' ? (waiting[caseId] ?? none) : none,
+  );

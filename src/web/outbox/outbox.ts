@@ -1,0 +1,213 @@
+import { mayFollow, type CaseEvent } from '../../core/casework';
+
+/** Events that were written together: they are stored together or not at all. */
+export interface Batch {
+  /** Sorts by when it was written on this device; no two are alike. */
+  readonly key: string;
+  readonly personId: string;
+  readonly caseId: string;
+  readonly events: readonly CaseEvent[];
+}
+
+/** Where batches are kept until they are stored: survives a closed tab. */
+export interface OutboxStorage {
+  all(): Promise<Batch[]>;
+  put(batch: Batch): Promise<void>;
+  remove(key: string): Promise<void>;
+}
+
+/** What became of a batch that was sent. */
+export type Sent =
+  | { readonly kind: 'stored' }
+  /** Somebody else wrote first; what they wrote is in view now. */
+  | { readonly kind: 'crossed'; readonly theirs: readonly CaseEvent[] }
+  | { readonly kind: 'refused'; readonly message: string }
+  /** Nobody answered, or nobody who could judge it: it is sent again. */
+  | { readonly kind: 'away' };
+
+export type Trouble =
+  | { readonly kind: 'refused'; readonly message: string; readonly events: readonly CaseEvent[] }
+  | { readonly kind: 'crossed'; readonly theirs: readonly CaseEvent[] }
+  /** Theirs and mine were put in order without asking: said plainly. */
+  | { readonly kind: 'followed'; readonly theirs: readonly CaseEvent[] };
+
+export interface OutboxState {
+  /** What is not stored yet, by case, in order. */
+  readonly waiting: Readonly<Record<string, readonly CaseEvent[]>>;
+  readonly isAway: boolean;
+  readonly troubles: Readonly<Record<string, Trouble>>;
+}
+
+export interface OutboxParts {
+  readonly storage: OutboxStorage;
+  /** Sends a batch behind all that is known of its case. */
+  send(batch: Batch): Promise<Sent>;
+  onChange(state: OutboxState): void;
+  /** A key behind all that were given before. */
+  newKey(): string;
+  /** Calls back after so many milliseconds; gives back how to call it off. */
+  later(work: () => void, ms: number): () => void;
+}
+
+export interface Outbox {
+  /** Takes up what an earlier visit of this person left, and sends it. */
+  begin(personId: string): Promise<void>;
+  /**
+   * Keeps events and sends them, one batch after the other. Resolves true once they are stored, or are safely kept while
+   * nobody answers; false if they were refused or wait for a decision.
+   */
+  write(caseId: string, events: readonly CaseEvent[]): Promise<boolean>;
+  /** Sends at once what waits. */
+  hurry(): void;
+  /** Of entries that cross with others: puts mine behind theirs after all. */
+  follow(caseId: string): void;
+  /** Takes back what is not stored of a case. */
+  leaveOut(caseId: string): Promise<void>;
+  /** The word about a case was read. */
+  dismiss(caseId: string): void;
+}
+
+const firstRetryMs = 1000;
+const longestRetryMs = 15_000;
+
+export function createOutbox({ storage, send, onChange, newKey, later }: OutboxParts): Outbox {
+  let queue: Batch[] = [];
+  let troubles: Record<string, Trouble> = {};
+  let personId = '';
+  let isAway = false;
+  let isSending = false;
+  let retryMs = firstRetryMs;
+  let callOff = (): void => undefined;
+  const answers = new Map<string, (isSafe: boolean) => void>();
+
+  const tell = () => {
+    const waiting: Record<string, CaseEvent[]> = {};
+    for (const { caseId, events } of queue) waiting[caseId] = [...(waiting[caseId] ?? []), ...events];
+    onChange({ waiting, isAway, troubles });
+  };
+  const answer = (key: string, isSafe: boolean) => {
+    answers.get(key)?.(isSafe);
+    answers.delete(key);
+  };
+  const isStuck = (caseId: string) => troubles[caseId]?.kind === 'crossed';
+  const setTrouble = (caseId: string, trouble: Trouble | null) => {
+    troubles = Object.fromEntries(Object.entries(troubles).filter(([id]) => id !== caseId));
+    if (trouble) troubles = { ...troubles, [caseId]: trouble };
+  };
+  const take = async (batch: Batch) => {
+    queue = queue.filter(({ key }) => key !== batch.key);
+    await storage.remove(batch.key).catch(() => undefined);
+  };
+
+  /** @returns whether the next may be sent at once */
+  async function judge(batch: Batch, sent: Sent): Promise<boolean> {
+    isAway = sent.kind === 'away';
+    switch (sent.kind) {
+      case 'away':
+        answers.forEach((settle) => settle(true));
+        answers.clear();
+        callOff = later(() => void run(), retryMs);
+        retryMs = Math.min(2 * retryMs, longestRetryMs);
+        return false;
+      case 'stored':
+        await take(batch);
+        answer(batch.key, true);
+        break;
+      case 'refused':
+        await take(batch);
+        setTrouble(batch.caseId, { kind: 'refused', message: sent.message, events: batch.events });
+        answer(batch.key, false);
+        break;
+      case 'crossed':
+        // Sent again it comes behind theirs; where that needs a decision, it waits for one.
+        if (mayFollow(sent.theirs, batch.events)) setTrouble(batch.caseId, { kind: 'followed', theirs: sent.theirs });
+        else {
+          setTrouble(batch.caseId, { kind: 'crossed', theirs: sent.theirs });
+          for (const { caseId, key } of queue) if (caseId === batch.caseId) answer(key, false);
+        }
+        break;
+    }
+    retryMs = firstRetryMs;
+    return true;
+  }
+
+  async function run(): Promise<void> {
+    if (isSending) return;
+    isSending = true;
+    callOff();
+    try {
+      for (;;) {
+        const batch = queue.find((one) => one.personId === personId && !isStuck(one.caseId));
+        if (!batch) {
+          isAway = false;
+          break;
+        }
+        const goesOn = await judge(batch, await send(batch));
+        tell();
+        if (!goesOn) break;
+      }
+    } finally {
+      isSending = false;
+      tell();
+    }
+  }
+
+  /** What this window or another one of this browser has kept. */
+  async function takeUp(): Promise<void> {
+    const before = queue;
+    const all = await storage.all().catch(() => []);
+    // Meanwhile some may have been written and others stored: neither are taken up a second time.
+    const known = new Set([...before, ...queue].map(({ key }) => key));
+    const kept = all.filter((batch) => batch.personId === personId && !known.has(batch.key));
+    queue = [...queue, ...kept].sort((a, b) => (a.key < b.key ? -1 : 1));
+    tell();
+    await run();
+  }
+
+  return {
+    async begin(person) {
+      personId = person;
+      queue = queue.filter((batch) => batch.personId === person);
+      await takeUp();
+    },
+    write(caseId, events) {
+      const batch: Batch = { key: newKey(), personId, caseId, events };
+      queue = [...queue, batch];
+      if (troubles[caseId]?.kind === 'refused' || troubles[caseId]?.kind === 'followed') setTrouble(caseId, null);
+      tell();
+      const settled = new Promise<boolean>((resolve) => answers.set(batch.key, resolve));
+      // Kept first: what is sent but not kept would be lost with the tab.
+      void storage
+        .put(batch)
+        .catch(() => undefined)
+        .then(() => {
+          if (isStuck(caseId)) answer(batch.key, false);
+          else if (isAway) answer(batch.key, true);
+          return run();
+        });
+      return settled;
+    },
+    hurry() {
+      retryMs = firstRetryMs;
+      void takeUp();
+    },
+    follow(caseId) {
+      setTrouble(caseId, null);
+      tell();
+      void run();
+    },
+    async leaveOut(caseId) {
+      for (const batch of queue.filter((one) => one.caseId === caseId)) {
+        await take(batch);
+        answer(batch.key, false);
+      }
+      setTrouble(caseId, null);
+      tell();
+    },
+    dismiss(caseId) {
+      if (isStuck(caseId)) return;
+      setTrouble(caseId, null);
+      tell();
+    },
+  };
+}
