@@ -12,7 +12,7 @@ const layers = {
   './src/web': ['./src/core', './src/contracts'],
   './src/cli': ['./src/core', './src/contracts'],
   './demo': ['./src/core', './src/contracts', './src/server'],
-  './bench': ['./src/core', './src/contracts'],
+  './bench': ['./src/core', './src/contracts', './demo'],
   './e2e': [],
 };
 

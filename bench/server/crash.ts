@@ -1,14 +1,13 @@
-import { spawn, type ChildProcess } from 'node:child_process';
+import type { ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { chmodSync, mkdtempSync, rmSync } from 'node:fs';
-import { createServer, type AddressInfo } from 'node:net';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import { parseArgs } from 'node:util';
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { checkChain, type CaseEvent } from '../../src/core/casework';
 import { caseDetailSchema, type CaseDetail } from '../../src/contracts';
 import { seedTechnicians, type Technician } from './people';
+import { freePort, launch, placeForCluster, startCluster, untilHealthy } from './program';
 
 /**
  * npm run bench:crash [-- --events N] [-- --seed S] [-- --json]: technicians write through HTTP while the server and
@@ -29,38 +28,12 @@ const databaseKills = 5;
 /** So many cases has each technician alone, and one more with a neighbour. */
 const ownCases = 3;
 
-interface Cluster {
-  readonly ownerUrl: string;
-  readonly serverUrl: string;
-  readonly pid: number;
-  readonly port: number;
-  stop(): Promise<void>;
-}
-// Plain Node, outside the layers.
-const setUp = new URL('../../scripts/setup/postgres-cluster.mjs', import.meta.url).href;
-const { startCluster } = (await import(setUp)) as {
-  startCluster: (folder: string, options: { durable: boolean; port?: number }) => Promise<Cluster>;
-};
-const { ensureBuilt } = (await import(new URL('../../scripts/build.mjs', import.meta.url).href)) as {
-  ensureBuilt: () => Promise<void>;
-};
+const generator = xoroshiro128plus(Number(values.seed));
+const random = (): number => uniformFloat64(generator);
 
-let state = Number(values.seed) >>> 0;
-const random = (): number => {
-  state = (Math.imul(state, 1_664_525) + 1_013_904_223) >>> 0;
-  return state / 2 ** 32;
-};
-
-await ensureBuilt();
-const folder = mkdtempSync(join(tmpdir(), 'jovial-probe-crash-'));
-chmodSync(folder, 0o755);
+const { folder, remove } = await placeForCluster('crash');
 let cluster = await startCluster(folder, { durable: true });
-const port = await new Promise<number>((resolve) => {
-  const probe = createServer().listen(0, '127.0.0.1', () => {
-    const { port: free } = probe.address() as AddressInfo;
-    probe.close(() => resolve(free));
-  });
-});
+const port = await freePort();
 const url = `http://127.0.0.1:${port}`;
 let server: ChildProcess | undefined;
 let isOver = false;
@@ -68,16 +41,7 @@ let starts = 0;
 
 function launchServer(): void {
   starts += 1;
-  const child = spawn(process.execPath, ['dist/server/main.js'], {
-    stdio: 'ignore',
-    env: {
-      ...process.env,
-      DATABASE_URL: cluster.serverUrl,
-      MIGRATION_DATABASE_URL: cluster.ownerUrl,
-      PORT: String(port),
-      LOG_LEVEL: 'silent',
-    },
-  });
+  const child = launch(cluster, port);
   // It may not come up while the database is away: then it is started again, as a service manager would.
   server = child;
   child.once('exit', () => {
@@ -206,13 +170,7 @@ async function findings(who: Technician, ids: readonly string[]): Promise<string
 
 const begin = performance.now();
 launchServer();
-while (
-  !(await fetch(`${url}/api/health`).then(
-    (answer) => answer.ok,
-    () => false,
-  ))
-)
-  await wait(100);
+await untilHealthy(url);
 const { people } = await seedTechnicians(cluster.ownerUrl, technicians);
 const [first] = people;
 if (!first) throw new Error('expected technicians');
@@ -257,7 +215,7 @@ const report = {
 isOver = true;
 server?.kill('SIGTERM');
 await cluster.stop();
-rmSync(folder, { recursive: true, force: true });
+remove();
 process.stdout.write(
   values.json
     ? `${JSON.stringify(report, null, 2)}\n`

@@ -189,37 +189,6 @@ test('a stick that is saved packed is judged good when it comes back; an archive
   await expect(page.getByText('The stick is good.')).toBeVisible({ timeout: 40_000 });
 });
 
-/** Lets the page's own clock run, in steps of its picture, until the light is as asked. */
-async function runUntilLight(page: Page, state: 'on' | 'off'): Promise<void> {
-  const light = page.getByRole('img', { name: `The light is ${state}` });
-  for (let waitedMs = 0; waitedMs < 10_000 && !(await light.isVisible()); waitedMs += 80) await page.clock.runFor(80);
-  await expect(light).toBeVisible();
-}
-
-test('the simulated board can be watched for practice, and says what was wrong', async ({ page, usedDemo }) => {
-  // The board gives up after some seconds: on a slow machine only a clock of the page's own leaves time to tap.
-  await page.clock.install();
-  await page.goto(`${usedDemo.url}/firmware`);
-  await readPrint(page, { model: 'Tern 4-M', version: 'R5' });
-  await page.getByRole('button', { name: /^It is Tern/ }).click();
-  await page.getByRole('button', { name: 'Choose the way' }).click();
-  await page.getByRole('button', { name: 'Take this way: Bare-board flash' }).click();
-  await page.getByRole('button', { name: 'Go to the flash' }).click();
-  await confirmGates(page);
-  await page.getByLabel('Set up so that').selectOption('port');
-  await page.clock.pauseAt((await page.evaluate(() => Date.now())) + 1000);
-  await page.getByRole('button', { name: 'Hold its button' }).click();
-  for (let n = 0; n < 4; n++) {
-    await runUntilLight(page, 'on');
-    await page.keyboard.press('Space');
-    await runUntilLight(page, 'off');
-  }
-  await page.clock.resume();
-  await page.getByText('The board stopped: the stick is in another port.').waitFor();
-  await page.keyboard.press('o');
-  await expect(page.getByText('It gave up', { exact: true })).toBeVisible();
-});
-
 test('a board whose flash lost its power is recovered from its second image, and the log says how', async ({
   page,
   usedDemo,
@@ -266,8 +235,7 @@ test('what was read of a board stands in the log: another screen goes on with it
   const elsewhere = await context.newPage();
   await elsewhere.goto(page.url());
   await elsewhere
-    .getByRole('button', { name: /^Which version/ })
-    .or(elsewhere.getByRole('button', { name: /Which version/ }))
+    .getByRole('button', { name: /Which version/ })
     .first()
     .click();
   await expect(elsewhere.getByLabel('On it now')).toHaveValue('R5');

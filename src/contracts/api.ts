@@ -36,7 +36,11 @@ export const caseSummarySchema = z.strictObject({
   updatedAt: z.iso.datetime(),
 });
 
-export const caseListSchema = z.strictObject({ cases: z.array(caseSummarySchema) });
+export const caseListSchema = z.strictObject({
+  cases: z.array(caseSummarySchema),
+  /** Older ones fit too, and are not in the list. */
+  hasMore: z.boolean(),
+});
 
 export const caseDetailSchema = z.strictObject({
   id: z.uuid(),
@@ -63,6 +67,7 @@ export const healthSchema = z.strictObject({
 
 export type StoredEvent = z.infer<typeof storedEventSchema>;
 export type CaseSummary = z.infer<typeof caseSummarySchema>;
+export type CaseList = z.infer<typeof caseListSchema>;
 export type CaseDetail = z.infer<typeof caseDetailSchema>;
 export type ListQuery = z.infer<typeof listQuerySchema>;
 export type OpenCase = z.infer<typeof openCaseSchema>;

@@ -8,7 +8,7 @@ export {
   openCaseSchema,
   storedEventSchema,
 } from './api';
-export type { AppendEvents, CaseDetail, CaseSummary, Health, ListQuery, OpenCase, StoredEvent } from './api';
+export type { AppendEvents, CaseDetail, CaseList, CaseSummary, Health, ListQuery, OpenCase, StoredEvent } from './api';
 export {
   BOARD_BOOK_FORMAT,
   BOARD_BOOK_VERSION,

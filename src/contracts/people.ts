@@ -98,6 +98,7 @@ export const AUDIT_ACTIONS = [
   'owner-exported',
   'owner-erased',
   'audit-read',
+  'refused',
 ] as const;
 export type AuditAction = (typeof AUDIT_ACTIONS)[number];
 

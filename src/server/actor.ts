@@ -9,8 +9,10 @@ export interface Actor {
 
 /** Failure: 403, naming what is not allowed to whom. */
 export function refuseUnlessMay({ role }: Actor, action: Action): void {
-  if (!may(role, action))
-    throw new Refusal(403, 'not-allowed', 'You may not do this', {
-      detail: `A ${role} may not ${action.replace('-', ' ')}. Ask a lead of your shop.`,
-    });
+  if (may(role, action)) return;
+  const words = action.replace('-', ' ');
+  throw new Refusal(403, 'not-allowed', 'You may not do this', {
+    detail: `A ${role} may not ${words}. Ask a lead of your shop.`,
+    action: words,
+  });
 }

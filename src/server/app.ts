@@ -5,6 +5,7 @@ import type { Session } from '../contracts';
 import { createBoardService } from './board-service';
 import { createCaseService } from './case-service';
 import type { ChangeFeed } from './database/changes';
+import { auditRefusals } from './middleware/audit-refusals';
 import { notFound, problemHandler } from './middleware/problems';
 import { logRequests } from './middleware/request-log';
 import { noStore, securityHeaders } from './middleware/security-headers';
@@ -69,6 +70,7 @@ export function createApp(given: AppDependencies): Express {
   app.use('/api/changes', changeRoutes(changes));
   app.use('/api', notFound);
   if (webRoot) app.use(webPages(webRoot));
+  app.use(auditRefusals({ pool, now, log }));
   app.use(problemHandler(log));
   return app;
 }

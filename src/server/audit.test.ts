@@ -50,6 +50,17 @@ test('opening, writing, reading and taking out of the shop stand in the audit wi
   ]);
 });
 
+test('what somebody tried and may not do stands in the audit, once for a while', async () => {
+  const reader = server.as('reader');
+  for (let n = 0; n < 3; n++) await reader.get('/api/audit').expect(403);
+  await reader.post('/api/owners/erase').send({ name: 'Everybody' }).expect(403);
+  const refused = await audit({ action: 'refused' });
+  expect(refused.entries.map(({ person, subject }) => [person, subject])).toEqual([
+    ['The reader', 'owner data'],
+    ['The reader', 'read audit'],
+  ]);
+});
+
 test('the audit comes in pages, by action and by person', async () => {
   for (let n = 0; n < 105; n++) await openFor('Pages');
   const first = await audit({ action: 'case-opened' });

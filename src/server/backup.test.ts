@@ -23,7 +23,17 @@ function run(command: 'backup' | 'restore', url: string, ...args: string[]) {
   return spawnSync(process.execPath, ['scripts/backup.mjs', command, ...args], { encoding: 'utf8', env: environment });
 }
 
-const tables = ['shops', 'people', 'sessions', 'cases', 'case_events', 'case_owners', 'audit_entries', 'migrations'];
+const tables = [
+  'shops',
+  'people',
+  'sessions',
+  'cases',
+  'case_events',
+  'case_owners',
+  'case_words',
+  'audit_entries',
+  'migrations',
+];
 async function contentOf(url: string): Promise<Record<string, unknown>> {
   const client = new pg.Client({ connectionString: url });
   await client.connect();

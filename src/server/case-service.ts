@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
 import type pg from 'pg';
 import { firstHash, foldCase, hashEvent, sealOwner, type CaseEvent, type CaseState, type Seal } from '../core/casework';
-import type { AppendEvents, CaseDetail, CaseSummary, ListQuery, OpenCase, StoredEvent } from '../contracts';
+import type { AppendEvents, CaseDetail, CaseList, ListQuery, OpenCase, StoredEvent } from '../contracts';
 import { refuseUnlessMay, type Actor } from './actor';
 import { announceChange } from './database/changes';
 import { inShop, type Queryable } from './database/in-shop';
@@ -21,7 +21,7 @@ import { takeCaseNumber } from './repositories/shops';
 
 /** What can be done with the cases of one shop. The API and the demo loader both go through it. */
 export interface CaseService {
-  list(query: ListQuery): Promise<CaseSummary[]>;
+  list(query: ListQuery): Promise<CaseList>;
   read(caseId: string): Promise<CaseDetail>;
   /** The same to be taken out of the shop as a file. */
   readForFile(caseId: string): Promise<CaseDetail>;

@@ -12,6 +12,7 @@ import { createChangeFeed } from './database/changes';
 import { inTransaction } from './database/in-shop';
 import { migrate } from './database/migrate';
 import { createPool } from './database/pool';
+import { createHttpServer } from './http-server';
 import { isSetUp, writeSetUpCode } from './repositories/installation';
 import { hashSecret, newTypedCode } from './secrets';
 import { seedShop, type SeededShop } from './seed-people';
@@ -40,12 +41,7 @@ async function main(): Promise<void> {
     demoAccounts,
     webRoot: config.webRoot,
   });
-  const server = app.listen(config.port, '127.0.0.1');
-  // Slow clients: headers within 15 s, a whole request within 60 s, an idle connection closed after 65 s.
-  server.headersTimeout = 15_000;
-  server.requestTimeout = 60_000;
-  server.keepAliveTimeout = 65_000;
-  server.maxHeadersCount = 100;
+  const server = createHttpServer(app).listen(config.port, '127.0.0.1');
   server.on('error', (error) => fail(error));
   server.on('listening', () => {
     const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;

@@ -11,6 +11,8 @@ export class Refusal extends Error {
       readonly fields?: readonly FieldProblem[];
       readonly newerEvents?: readonly StoredEvent[];
       readonly retryAfterSeconds?: number;
+      /** What somebody may not do, in words. */
+      readonly action?: string;
     } = {},
   ) {
     super(title);

@@ -25,7 +25,8 @@ let log: CaseDetail['events'];
 let code: string;
 /** Everything that shop one has; what shop two does must leave all of it as it is. */
 const everything = async () => {
-  const tables = ['shops', 'cases', 'case_events', 'boards', 'people', 'sessions', 'invitations', 'case_owners'];
+  const tables = ['shops', 'cases', 'case_events', 'boards', 'people', 'sessions', 'invitations'];
+  tables.push('case_owners', 'case_words');
   const rows = await inShop(server.pool, one.id, async (db) => {
     const found: unknown[] = [];
     for (const table of tables) found.push((await db.query(`SELECT * FROM ${table} t ORDER BY t::text`)).rows);
@@ -141,7 +142,7 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
     deleteBoard: (db) => boards.deleteBoard(db, boardId),
   },
   cases: {
-    listCases: (db) => cases.listCases(db, {}),
+    listCases: async (db) => (await cases.listCases(db, { search: owner })).cases,
     findCase: (db) => cases.findCase(db, caseId),
     insertCase: (db) => cases.insertCase(db, one.id, boardId, 99, projection),
     updateCase: (db) => cases.updateCase(db, caseId, projection),
@@ -201,7 +202,7 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
     findShop: async (db) => ((await shops.findShop(db))?.id === two.id ? null : 'another shop'),
     takeCaseNumber: async (db) => void (await shops.takeCaseNumber(db)),
   },
-  failures: { countTry: null, forgiveTry: null },
+  failures: { countTry: null, forgiveTry: null, deleteForgottenTries: null },
 };
 const modules = { audit, boards, cases, installation, invitations, owners, people, sessions, shops, failures };
 
@@ -224,7 +225,7 @@ test.each(doings)('%s, run for one shop, neither sees nor changes another', asyn
 
 test('without a shop and without a secret nothing is seen at all', async () => {
   const tables = ['shops', 'cases', 'case_events', 'boards', 'people', 'sessions', 'invitations', 'audit_entries'];
-  for (const table of [...tables, 'case_owners']) {
+  for (const table of [...tables, 'case_owners', 'case_words']) {
     const seen = await inTransaction(server.pool, (db) => db.query(`SELECT 1 FROM ${table}`));
     expect([table, seen.rowCount]).toEqual([table, 0]);
   }

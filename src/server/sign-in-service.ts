@@ -27,6 +27,7 @@ import {
   touchSession,
 } from './repositories/sessions';
 import { ensureShop, findShop } from './repositories/shops';
+import { deleteForgottenTries } from './repositories/sign-in-failures';
 import { hashSecret, newSecret } from './secrets';
 import { createTries, type TryKey } from './tries';
 
@@ -78,6 +79,7 @@ export function createSignInService({ pool, now }: { pool: pg.Pool; now: () => D
   async function begin(db: Queryable, person: PersonRow): Promise<NewSession> {
     const token = newSecret();
     const at = now();
+    await deleteForgottenTries(db, at);
     await deleteStaleSessions(
       db,
       new Date(at.getTime() - absoluteHours * hour),

@@ -16,8 +16,26 @@ export const inShop = <T>(pool: pg.Pool, shopId: string, work: (db: Queryable) =
     return work(db);
   });
 
-/** The same without a shop: nothing is seen but what belongs to nobody. */
+const triesInAll = 4;
+
+/**
+ * The same without a shop: nothing is seen but what belongs to nobody. Where two transactions stand in each other's way,
+ * PostgreSQL undoes one: its work is done again.
+ */
 export async function inTransaction<T>(pool: pg.Pool, work: (db: Queryable) => Promise<T>): Promise<T> {
+  for (let tries = 1; ; tries++)
+    try {
+      return await tryInTransaction(pool, work);
+    } catch (error) {
+      if (tries === triesInAll || !stoodInTheWay(error)) throw error;
+    }
+}
+
+/** SQLSTATE of a deadlock and of a failed serialization. */
+const stoodInTheWay = (error: unknown): boolean =>
+  error instanceof Error && 'code' in error && ['40P01', '40001'].includes(String(error.code));
+
+async function tryInTransaction<T>(pool: pg.Pool, work: (db: Queryable) => Promise<T>): Promise<T> {
   const client = await pool.connect();
   let broken: Error | undefined;
   try {

@@ -46,11 +46,12 @@ function toProblem(error: unknown): Problem {
     return problem(413, 'body-too-large', 'The request is too large', { detail: 'expected at most 1 MiB' });
   if (kind === 'entity.parse.failed')
     return problem(400, 'not-json', 'The request is not JSON', { detail: 'expected a JSON body' });
-  if (
-    typeof kind === 'string' &&
-    (kind.startsWith('encoding') || kind.startsWith('charset') || kind.startsWith('request'))
-  )
-    return problem(400, 'bad-request', 'The request cannot be read');
+  // What Express and its parts refuse by themselves: a path that cannot be, a body that cannot be unpacked.
+  const status = property(error, 'status');
+  if (typeof status === 'number' && status >= 400 && status < 500)
+    return status === 404
+      ? problem(404, 'no-such-address', 'There is nothing here')
+      : problem(status, 'bad-request', 'The request cannot be read');
   if (isDatabaseAway(error))
     return problem(503, 'database-away', 'The database is away', {
       detail: 'Nothing was saved. Try again in a moment.',

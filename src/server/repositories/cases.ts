@@ -28,20 +28,74 @@ const toSummary = (row: Record<string, unknown>): CaseSummary =>
 
 const toIso = (value: unknown): unknown => (value instanceof Date ? value.toISOString() : value);
 
-/** Cases of the shop in force, the last touched first. `search` matches number, machine, owner and complaint. */
-export async function listCases(db: Queryable, { stage, search }: ListQuery): Promise<CaseSummary[]> {
+export const caseListSize = 200;
+
+/**
+ * Cases of the shop in force, those still open first, then the last touched first, up to `caseListSize`. `search` finds
+ * a case by its number, and cases in whose machine, owner and complaint every word of it begins a word.
+ */
+export async function listCases(
+  db: Queryable,
+  { stage, search = '' }: ListQuery,
+): Promise<{ cases: CaseSummary[]; hasMore: boolean }> {
+  const values: unknown[] = [stage ?? null];
+  const conditions = stage ? ['stage = $1'] : ['$1::text IS NULL'];
+  const words = await sought(db, search);
+  const [rarest] = words;
+  for (const { word } of words) conditions.push(`strpos(words, ' ' || $${values.push(word)}) > 0`);
+  // Few cases are looked up by their word; many are read from the newest on, for enough of them come soon.
+  if (rarest && rarest.hits <= fewHits)
+    conditions.push(`id IN (SELECT case_id FROM case_words WHERE ${beginsWith(`$${values.push(rarest.word)}`)})`);
   const { rows } = await db.query<Record<string, unknown>>(
     `SELECT ${summaryColumns}
      FROM cases
-     WHERE ($1::text IS NULL OR stage = $1)
-       AND ($2::text IS NULL
-         OR number::text = ltrim($2, '#0')
-         OR strpos(lower(machine || ' ' || owner || ' ' || complaint), lower($2)) > 0)
+     WHERE shop_id = current_shop()
+       AND ${conditions.join(' AND ')}
      ORDER BY (stage = 'closed'), updated_at DESC
-     LIMIT 500`,
-    [stage ?? null, search?.trim() ? search.trim() : null],
+     LIMIT ${caseListSize + 1}`,
+    values,
   );
-  return rows.map(toSummary);
+  const numbered = await findNumbered(db, stage, search);
+  const found = rows.map(toSummary).filter(({ id }) => id !== numbered?.id);
+  const cases = numbered ? [numbered, ...found] : found;
+  return { cases: cases.slice(0, caseListSize), hasMore: cases.length > caseListSize };
+}
+
+const fewHits = 2000;
+
+/** In SQL: the word of the row begins with the given one. The last code point sorts behind every other. */
+const beginsWith = (word: string) => `shop_id = current_shop() AND word >= ${word} AND word < ${word} || chr(1114111)`;
+
+/** The words that are searched for, the rarest first, with how many cases they hit; counted just beyond few. */
+async function sought(db: Queryable, search: string): Promise<{ word: string; hits: number }[]> {
+  if (!search.trim()) return [];
+  const { rows } = await db.query<{ word: string; hits: number }>(
+    `SELECT
+       s.word,
+       (SELECT count(*)::integer
+        FROM (SELECT 1 FROM case_words WHERE ${beginsWith('s.word')} LIMIT ${fewHits + 1}) AS hit
+       ) AS hits
+     FROM unnest(string_to_array(nullif(trim(search_words($1)), ''), ' ')) AS s (word)
+     ORDER BY hits`,
+    [search],
+  );
+  return rows;
+}
+
+/** The case whose number is searched for, with or without the zeros and the sign before it. */
+async function findNumbered(db: Queryable, stage: ListQuery['stage'], search: string): Promise<CaseSummary | null> {
+  const [, number] = /^#?0*(\d{1,9})$/.exec(search.trim()) ?? [];
+  if (number === undefined) return null;
+  const { rows } = await db.query<Record<string, unknown>>(
+    `SELECT ${summaryColumns}
+     FROM cases
+     WHERE shop_id = current_shop()
+       AND number = $1
+       AND ($2::text IS NULL OR stage = $2)`,
+    [number, stage ?? null],
+  );
+  const [row] = rows;
+  return row ? toSummary(row) : null;
 }
 
 /** One case, or null. With `lock`, other writers of it wait until the transaction ends. */

@@ -50,3 +50,13 @@ export async function forgiveTry(db: Queryable, keyHash: string, { isShared }: {
       [keyHash],
     );
 }
+
+/** Clears away what is forgotten by now. */
+export async function deleteForgottenTries(db: Queryable, now: Date): Promise<void> {
+  await db.query(
+    `DELETE FROM sign_in_failures
+     WHERE last_at < $1::timestamptz - make_interval(mins => $2)
+       AND open_at < $1`,
+    [now, forgottenAfterMinutes],
+  );
+}

@@ -20,7 +20,7 @@ export function caseRoutes(cases: (response: Response) => CaseService): Router {
   const router = Router();
   router.use(allow('read'));
   router.get('/', async (request, response) => {
-    response.json({ cases: await cases(response).list(parse(listQuerySchema, request.query)) });
+    response.json(await cases(response).list(parse(listQuerySchema, request.query)));
   });
   router.post('/', allow('write-cases'), async (request, response) => {
     response.status(201).json(await cases(response).open(parse(openCaseSchema, request.body)));

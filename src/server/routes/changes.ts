@@ -16,12 +16,13 @@ export function changeRoutes(feed: ChangeFeed): Router {
     const { me, personId } = signedIn(response);
     const streams = open.get(personId) ?? 0;
     if (streams >= mostPerPerson) throw new Refusal(429, 'too-many-streams', 'Too many windows listen for changes');
-    open.set(personId, streams + 1);
     response.writeHead(200, {
       'content-type': 'text/event-stream',
       'cache-control': 'no-store',
       'x-accel-buffering': 'no',
     });
+    if (request.method === 'HEAD') return void response.end();
+    open.set(personId, streams + 1);
     const send = (event: string, data: object) => response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
     send('ready', {});
     const leave = feed.subscribe(me.shop.id, {

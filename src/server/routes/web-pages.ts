@@ -17,11 +17,14 @@ export function webPages(webRoot: string): Router {
       .type('html')
       .send(page.replaceAll('__STYLE_NONCE__', styleNonce(response)));
   };
-  router.use('/assets', express.static(`${root}/assets`, { immutable: true, maxAge: '365d', fallthrough: false }));
+  router.use(
+    '/assets',
+    express.static(`${root}/assets`, { immutable: true, maxAge: '365d', fallthrough: false, redirect: false }),
+  );
   router.get('/sw.js', (_request, response) => {
     response.set('cache-control', 'no-cache').sendFile('sw.js', { root });
   });
-  router.use(express.static(root, { index: false, dotfiles: 'ignore' }));
+  router.use(express.static(root, { index: false, dotfiles: 'ignore', redirect: false }));
   router.get('/*path', sendPage);
   router.get('/', sendPage);
   return router;

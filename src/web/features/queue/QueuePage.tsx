@@ -63,6 +63,9 @@ export function QueuePage() {
       )}
       <WaitingNotice />
       {data && data.cases.length > 0 && <QueueTable cases={data.cases} />}
+      {data?.hasMore && (
+        <Empty>{`These are ${data.cases.length} of more, the last touched first. Search for an older case by number or words.`}</Empty>
+      )}
       {data?.cases.length === 0 && (
         <Empty>
           {search || stage ? 'No case fits.' : 'The bench is empty. Take in the first machine with New case.'}

@@ -57,6 +57,7 @@ const actionWords: Readonly<Record<AuditAction, string>> = {
   'owner-exported': "saved an owner's data",
   'owner-erased': 'erased an owner',
   'audit-read': 'read the audit',
+  refused: 'tried, and may not',
 };
 
 /** Who did what, the newest first. Nobody can change or shorten it. */

@@ -1,0 +1,71 @@
+import { spawn, type ChildProcess } from 'node:child_process';
+import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { createServer, type AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { setTimeout as wait } from 'node:timers/promises';
+
+/** A PostgreSQL of the bench's own. */
+export interface Cluster {
+  readonly ownerUrl: string;
+  readonly serverUrl: string;
+  readonly pid: number;
+  readonly port: number;
+  stop(): Promise<void>;
+}
+
+// Plain Node, outside the layers.
+const setUp = new URL('../../scripts/setup/postgres-cluster.mjs', import.meta.url).href;
+export const { startCluster } = (await import(setUp)) as {
+  startCluster: (folder: string, options: { durable: boolean; port?: number }) => Promise<Cluster>;
+};
+const { ensureBuilt } = (await import(new URL('../../scripts/build.mjs', import.meta.url).href)) as {
+  ensureBuilt: () => Promise<void>;
+};
+
+/** A folder for the bench's cluster, gone with `remove`. The program is built if it is not. */
+export async function placeForCluster(what: string): Promise<{ folder: string; remove: () => void }> {
+  await ensureBuilt();
+  const folder = mkdtempSync(join(tmpdir(), `jovial-probe-${what}-`));
+  chmodSync(folder, 0o755);
+  return { folder, remove: () => rmSync(folder, { recursive: true, force: true }) };
+}
+
+export const freePort = (): Promise<number> =>
+  new Promise((resolve) => {
+    const probe = createServer().listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as AddressInfo;
+      probe.close(() => resolve(port));
+    });
+  });
+
+/** Starts the built server on a database; its errors go to the file that is open as `log`. */
+export const launch = (cluster: Cluster, port: number, log?: number): ChildProcess =>
+  spawn(process.execPath, ['dist/server/main.js'], {
+    stdio: ['ignore', log ?? 'ignore', log ?? 'ignore'],
+    env: {
+      ...process.env,
+      DATABASE_URL: cluster.serverUrl,
+      MIGRATION_DATABASE_URL: cluster.ownerUrl,
+      PORT: String(port),
+      LOG_LEVEL: log === undefined ? 'silent' : 'error',
+    },
+  });
+
+export async function untilHealthy(url: string): Promise<void> {
+  const isHealthy = () =>
+    fetch(`${url}/api/health`).then(
+      ({ ok }) => ok,
+      () => false,
+    );
+  while (!(await isHealthy())) await wait(100);
+}
+
+/** What a process holds in memory, in MiB. */
+export function residentMib(pid: number): number {
+  const [, kib = '0'] = /VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8')) ?? [];
+  return Number(kib) / 1024;
+}
+
+export const quantile = (values: readonly number[], share: number): number =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))] ?? Number.NaN;
