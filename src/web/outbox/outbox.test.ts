@@ -14,7 +14,10 @@ const trial = (id: string): CaseEvent => ({
 });
 
 /** A device with an outbox, and a server that answers as it is told. */
-function device(kept = new Map<string, Batch>()) {
+function device(
+  kept = new Map<string, Batch>(),
+  beforeKeeping: (batch: Batch) => Promise<void> = async () => undefined,
+) {
   const sent: string[] = [];
   const answers: Sent[] = [];
   const timers: { work: () => void; ms: number }[] = [];
@@ -22,7 +25,10 @@ function device(kept = new Map<string, Batch>()) {
   const outbox = createOutbox({
     storage: {
       all: async () => [...kept.values()],
-      put: async (batch) => void kept.set(batch.key, batch),
+      put: async (batch) => {
+        await beforeKeeping(batch);
+        kept.set(batch.key, batch);
+      },
       remove: async (key) => void kept.delete(key),
     },
     send: ({ events }) => {
@@ -51,6 +57,24 @@ test('what is written is kept first, sent in order, and leaves the device once i
   expect(await Promise.all(both)).toEqual([true, true]);
   expect(sent).toEqual([a.id, b.id]);
   expect([kept.size, state().waiting]).toEqual([0, {}]);
+});
+
+test('nothing is sent before the device has kept it, nor before what was written ahead of it', async () => {
+  const held: (() => void)[] = [];
+  const { outbox, sent, settle, state } = device(new Map(), () => new Promise((resolve) => held.push(resolve)));
+  await outbox.begin('p');
+  const [a, b, c] = [note('a'), note('b'), note('c')];
+  const first = outbox.write('case', [a]);
+  held[0]?.();
+  await first;
+  const rest = [outbox.write('case', [b]), outbox.write('case', [c])];
+  held[2]?.();
+  outbox.hurry();
+  await settle();
+  expect([sent, state().waiting['case']]).toEqual([[a.id], [b, c]]);
+  held[1]?.();
+  expect(await Promise.all(rest)).toEqual([true, true]);
+  expect(sent).toEqual([a.id, b.id, c.id]);
 });
 
 test('while nobody answers entries wait, work goes on, and all is sent in order when somebody does', async () => {

@@ -79,6 +79,8 @@ export function createOutbox({ storage, send, onChange, newKey, later }: OutboxP
   let retryMs = firstRetryMs;
   let callOff = (): void => undefined;
   const answers = new Map<string, (isSafe: boolean) => void>();
+  /** Batches that the device has kept, or could not keep: what is sent before would be lost with the tab. */
+  const ready = new Set<string>();
 
   const tell = () => {
     const waiting: Record<string, CaseEvent[]> = {};
@@ -96,6 +98,7 @@ export function createOutbox({ storage, send, onChange, newKey, later }: OutboxP
   };
   const take = async (batch: Batch) => {
     queue = queue.filter(({ key }) => key !== batch.key);
+    ready.delete(batch.key);
     await storage.remove(batch.key).catch(() => undefined);
   };
 
@@ -104,8 +107,7 @@ export function createOutbox({ storage, send, onChange, newKey, later }: OutboxP
     isAway = sent.kind === 'away';
     switch (sent.kind) {
       case 'away':
-        answers.forEach((settle) => settle(true));
-        answers.clear();
+        for (const key of [...answers.keys()]) if (ready.has(key)) answer(key, true);
         callOff = later(() => void run(), retryMs);
         retryMs = Math.min(2 * retryMs, longestRetryMs);
         return false;
@@ -142,6 +144,8 @@ export function createOutbox({ storage, send, onChange, newKey, later }: OutboxP
           isAway = false;
           break;
         }
+        // In order: what comes behind it waits with it, and its being kept sets this going again.
+        if (!ready.has(batch.key)) break;
         const goesOn = await judge(batch, await send(batch));
         tell();
         if (!goesOn) break;
@@ -159,6 +163,7 @@ export function createOutbox({ storage, send, onChange, newKey, later }: OutboxP
     // Meanwhile some may have been written and others stored: neither are taken up a second time.
     const known = new Set([...before, ...queue].map(({ key }) => key));
     const kept = all.filter((batch) => batch.personId === personId && !known.has(batch.key));
+    for (const { key } of kept) ready.add(key);
     queue = [...queue, ...kept].sort((a, b) => (a.key < b.key ? -1 : 1));
     tell();
     await run();
@@ -176,11 +181,11 @@ export function createOutbox({ storage, send, onChange, newKey, later }: OutboxP
       if (troubles[caseId]?.kind === 'refused' || troubles[caseId]?.kind === 'followed') setTrouble(caseId, null);
       tell();
       const settled = new Promise<boolean>((resolve) => answers.set(batch.key, resolve));
-      // Kept first: what is sent but not kept would be lost with the tab.
       void storage
         .put(batch)
         .catch(() => undefined)
         .then(() => {
+          ready.add(batch.key);
           if (isStuck(caseId)) answer(batch.key, false);
           else if (isAway) answer(batch.key, true);
           return run();
