@@ -3,7 +3,7 @@ import { canAct, type FaultInstance } from '../faults';
 import { expectStart, linkIndex, LINKS, missingBreaks, spareDoubt, type LinkId, type StartDepth } from '../startup';
 import {
   chancesOfGrades,
-  deadBell,
+  deadBellOf,
   densityOfReading,
   expectReading,
   falseAlarm,
@@ -169,12 +169,11 @@ function compileSighting(look: Look, part: Part, { configuration, variants }: Co
   return { width, pass, deciders: decidersOf(pass), shows, none, badSpare: null, density: null };
 }
 
-const dead: readonly Bell[] = [deadBell];
-
 /** A measurement: faults that break the feed read nothing, those that change the quantity read their own way. */
 function compileMeasure(quantity: Quantity, part: Part, compiling: Compiling): OutcomeModel {
   const { machine, configuration, variants } = compiling;
   const setting = { machine, configuration };
+  const dead: readonly Bell[] = [deadBellOf(quantity)];
   const alone = { ...quantity, fedBy: null };
   const isFed = quantity.fedBy === null || !isOriginalIn(configuration, part.id);
   const upTo = quantity.fedBy === null || isFed ? -1 : linkIndex(quantity.fedBy);

@@ -4,7 +4,14 @@ export { expectLook, falseAlarm } from './look';
 export type { Look, PresentFault } from './look';
 export { QUANTITIES } from './catalogue/quantities';
 export { LOOKS } from './catalogue/looks';
-export { READING_OUTCOMES, chancesOfGrades, deadBell, densityOfReading, expectReading, gradeReading } from './quantity';
+export {
+  READING_OUTCOMES,
+  chancesOfGrades,
+  deadBellOf,
+  densityOfReading,
+  expectReading,
+  gradeReading,
+} from './quantity';
 export type { Bell, Quantity } from './quantity';
 export { recommendedWait } from './recommended-wait';
 export type { RecommendedWait } from './recommended-wait';

@@ -1,6 +1,15 @@
 import { asFound, completeMachine, type Part } from '../machine';
 import { breakOf, instantiateFaults } from '../faults';
-import { chancesOfGrades, densityOfReading, expectReading, gradeReading, QUANTITIES, type PresentFault } from '.';
+import {
+  chancesOfGrades,
+  deadBellOf,
+  densityOfReading,
+  expectReading,
+  gradeReading,
+  QUANTITIES,
+  READING_OUTCOMES,
+  type PresentFault,
+} from '.';
 import { normalBelow } from './quantity';
 
 const completed = completeMachine({ name: 'M', parts: [] });
@@ -48,6 +57,31 @@ test('nothing before the supply, nothing at its plug; a board that does not take
 test('the density of a reading is highest at what the fault would read', () => {
   const bells = expectReading(vsb, supply, [], setting);
   expect(densityOfReading(bells, 5)).toBeGreaterThan(20 * densityOfReading(bells, 4.7));
+});
+
+test.each(QUANTITIES.map((quantity) => [quantity.id, quantity] as const))(
+  'chances of the grades of %s are chances, and those of the readings that they stand for',
+  (_id, quantity) => {
+    const { nominalVolts, highVolts, healthySpreadVolts: spreadVolts } = quantity;
+    for (const meanVolts of [0, 0.3 * nominalVolts, 0.9 * nominalVolts, nominalVolts, highVolts, 1.2 * highVolts]) {
+      const bells = [{ weight: 1, meanVolts, spreadVolts }];
+      const grades = [...chancesOfGrades(quantity, bells)];
+      expect(grades.filter((chance) => chance < 0 || chance > 1)).toEqual([]);
+      // Counted reading by reading; a reading below zero is a meter held the wrong way round.
+      const counted = [0, 0, 0, 0];
+      const step = 1e-4 * nominalVolts;
+      for (let volts = -3 * highVolts; volts < 4 * highVolts; volts += step) {
+        const grade = volts < 0 ? 'absent' : gradeReading(quantity, volts);
+        const at = READING_OUTCOMES.findIndex(({ id }) => id === grade);
+        counted[at] = (counted[at] ?? 0) + step * densityOfReading(bells, volts, quantity.meterVolts);
+      }
+      grades.forEach((chance, i) => expect(chance).toBeCloseTo(counted[i] ?? 0, 2));
+    }
+  },
+);
+
+test('what is not fed reads as absent, a ripple in millivolts as much as a rail in volts', () => {
+  for (const quantity of QUANTITIES) expect(chancesOfGrades(quantity, [deadBellOf(quantity)])[1]).toBeGreaterThan(0.9);
 });
 
 test('the normal distribution agrees with the tables', () => {

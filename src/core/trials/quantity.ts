@@ -45,10 +45,18 @@ export const READING_OUTCOMES: readonly OutcomeOption[] = [
 /** Meter uncertainty as a share of the reading plus volts: a usual bench meter. */
 const meterShare = 0.008;
 const usualMeterVolts = 0.02;
-/** What a rail reads that is not fed. */
-export const deadBell: Bell = { weight: 1, meanVolts: 0, spreadVolts: 0.08 };
-/** Below this share of nominal a rail counts as absent. */
+/** What is not fed reads nothing but what leaks in: so much at most, and no more than a share of what it would be. */
+const deadSpreadVolts = 0.08;
+const deadSpreadShare = 0.1;
+/** Below this share of nominal a quantity counts as absent. */
 const absentShare = 0.2;
+
+/** What a meter reads of a quantity that is not fed. */
+export const deadBellOf = ({ nominalVolts }: Quantity): Bell => ({
+  weight: 1,
+  meanVolts: 0,
+  spreadVolts: Math.min(deadSpreadVolts, deadSpreadShare * nominalVolts),
+});
 
 /** One standard deviation of the meter at a voltage, in volts. */
 export const meterSpreadVolts = (volts: number, meterVolts = usualMeterVolts): number =>
@@ -85,7 +93,7 @@ export function expectReading(
     meanVolts: reading?.meanVolts ?? quantity.nominalVolts,
     spreadVolts: reading?.spreadVolts ?? quantity.healthySpreadVolts,
   };
-  return [alive, { ...deadBell, weight: 1 - fed }].filter((bell) => bell.weight > 0);
+  return [alive, { ...deadBellOf(quantity), weight: 1 - fed }].filter((bell) => bell.weight > 0);
 }
 
 /** The outcome that a reading in volts falls under. */
@@ -102,8 +110,10 @@ export function chancesOfGrades(quantity: Quantity, bells: readonly Bell[]): Flo
       const spread = Math.hypot(bell.spreadVolts, meterSpreadVolts(bell.meanVolts, quantity.meterVolts));
       return sum + bell.weight * normalBelow((volts - bell.meanVolts) / spread);
     }, 0);
-  const absent = below(absentShare * quantity.nominalVolts);
-  const low = below(quantity.lowVolts);
+  const absentVolts = absentShare * quantity.nominalVolts;
+  const absent = below(absentVolts);
+  // Where anything above absent is enough, as with a ripple, nothing is too low.
+  const low = below(Math.max(quantity.lowVolts, absentVolts));
   const high = below(quantity.highVolts);
   return Float64Array.of(high - low, absent, low - absent, 1 - high);
 }
