@@ -9,11 +9,20 @@ import { changeSchema, declaredMachineSchema } from './machine';
 
 const words = (max: number) => z.string().trim().min(1).max(max);
 const entryId = z.uuid();
+/** Beyond these years neither the database nor a calendar follows. */
+const years = { from: 1970, to: 2999 } as const;
+const moment = z.iso.datetime({ offset: true }).refine(
+  (text) => {
+    const year = new Date(text).getUTCFullYear();
+    return year >= years.from && year <= years.to;
+  },
+  { message: `expected a moment from ${years.from} to ${years.to}` },
+);
 const trialId = z.string().min(1).max(200);
 
 const base = {
   id: entryId.describe('A UUID made by the writer; sending it again is harmless.'),
-  at: z.iso.datetime({ offset: true }).describe('When it happened, ISO 8601 with zone.'),
+  at: moment.describe('When it happened, ISO 8601 with zone.'),
   by: words(80).describe('Who did it.'),
 };
 
@@ -41,7 +50,7 @@ const bodies = {
   parked: {
     kind: z.literal('case-parked'),
     waitingFor: words(200),
-    until: z.iso.datetime({ offset: true }).optional().describe('Until when it is thought to wait.'),
+    until: moment.optional().describe('Until when it is thought to wait.'),
   },
   noted: {
     kind: z.literal('part-noted'),

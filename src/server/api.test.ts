@@ -142,6 +142,8 @@ test.each<[string, unknown[], string, string]>([
   ['a field that nobody knows', [{ ...trial(1), colour: 'red' }], 'bad-input', 'events.0'],
   ['an id that is no UUID', [{ ...trial(1), id: 'one' }], 'bad-input', 'events.0.id'],
   ['a time that is no time', [{ ...trial(1), at: 'noon' }], 'bad-input', 'events.0.at'],
+  ['a time before all calendars', [{ ...trial(1), at: '0000-01-01T00:00:00+23:59' }], 'bad-input', 'events.0.at'],
+  ['a time behind all calendars', [{ ...trial(1), at: '9999-12-31T23:59:59-23:59' }], 'bad-input', 'events.0.at'],
 ])('%s is refused at its field, and nothing is stored', async (_what, events, code, path) => {
   const { id } = await openCase();
   const answer = await append(id, 1, events).expect(422);
