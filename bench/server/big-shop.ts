@@ -2,7 +2,15 @@ import { createHash, randomUUID } from 'node:crypto';
 import pg from 'pg';
 import { demoCases } from '../../demo/cases';
 import { eventsOfDemoCase } from '../../demo/demo-case';
-import { firstHash, foldCase, hashEvent, sealed, sealOwner, type CaseEvent } from '../../src/core/casework';
+import {
+  firstHash,
+  foldCase,
+  hashEvent,
+  sealed,
+  sealOwner,
+  type CaseEvent,
+  type CaseStage,
+} from '../../src/core/casework';
 import { pick, type Draw } from './mutate';
 
 const firstNames =
@@ -43,25 +51,33 @@ export const wordsOf = (n: number) => {
   };
 };
 
-/** Logs to be copied: those of the demo, filled up or cut to the same length, so that they still end as they did. */
-function templates(isClosed: boolean): CaseEvent[][] {
+/** A log to be copied, and where it leaves a case. */
+interface Template {
+  readonly log: readonly CaseEvent[];
+  readonly stage: CaseStage;
+  readonly waitingFor: string | null;
+}
+
+/** Those of the demo, filled up to the same length, so that they still end as they did. */
+function templates(isClosed: boolean): Template[] {
   const now = new Date('2026-11-01T12:00:00Z');
   const logs = demoCases.map((demo) => eventsOfDemoCase(demo, now));
   return logs
-    .filter((log) => (log.at(-1)?.kind === 'case-closed') === isClosed)
-    .map((log) => {
-      const [first, ...rest] = log;
+    .filter((log) => log.length <= eventsOfEach && (log.at(-1)?.kind === 'case-closed') === isClosed)
+    .map(([first, ...rest]) => {
       if (!first) throw new Error('expected a demo case with events');
-      const fill = Array.from({ length: eventsOfEach - log.length }, (_, n): CaseEvent => ({
+      const fill = Array.from({ length: eventsOfEach - 1 - rest.length }, (_, n): CaseEvent => ({
         kind: 'note-added',
         id: randomUUID(),
         at: first.at,
         by: first.by,
         text: `Looked at it again, entry ${n}`,
       }));
-      return [first, ...fill, ...rest];
-    })
-    .filter((log) => log.length === eventsOfEach);
+      const log = [first, ...fill, ...rest];
+      const folded = foldCase(log);
+      if (!folded.ok) throw new Error(`expected a log that holds, found ${folded.problem.message}`);
+      return { log, stage: folded.state.stage, waitingFor: folded.state.waitingFor };
+    });
 }
 
 /** Fills a migrated database with a shop of very many cases, chains and all. */
@@ -74,8 +90,7 @@ export async function fillBigShop(ownerUrl: string, shopId: string, count: numbe
   for (let from = 0; from < count; from += batch) {
     const cases = Array.from({ length: Math.min(batch, count - from) }, (_, i) => {
       const n = from + i + 1;
-      const log = pick(draw, n > count - openCases ? open : closed);
-      return makeCase(n, n - count, log);
+      return makeCase(n, n - count, pick(draw, n > count - openCases ? open : closed));
     });
     ids.push(...cases.map(({ id }) => id));
     await insert(client, shopId, cases);
@@ -86,7 +101,7 @@ export async function fillBigShop(ownerUrl: string, shopId: string, count: numbe
   return ids;
 }
 
-function makeCase(number: number, place: number, log: readonly CaseEvent[]) {
+function makeCase(number: number, place: number, { log, stage, waitingFor }: Template) {
   const { machine, owner, complaint } = wordsOf(number);
   // A case every twenty minutes.
   const shift = place * 20 * 60_000;
@@ -98,8 +113,6 @@ function makeCase(number: number, place: number, log: readonly CaseEvent[]) {
         ...(event.kind === 'case-opened' ? { machine: { ...event.machine, name: machine }, owner, complaint } : {}),
       }) as CaseEvent,
   );
-  const folded = foldCase(events);
-  if (!folded.ok) throw new Error(`expected a log that holds, found ${folded.problem.message}`);
   const salt = createHash('md5').update(String(number)).digest('hex');
   const seal = sealOwner(owner, salt);
   let hash: string = firstHash;
@@ -108,7 +121,7 @@ function makeCase(number: number, place: number, log: readonly CaseEvent[]) {
     hash = hashEvent(hash, i + 1, event, own);
     return { sequence: i + 1, id: event.id, json: JSON.stringify(sealed(event, own)), hash, at: event.at };
   });
-  return { id: randomUUID(), number, machine, owner, complaint, salt, state: folded.state, rows };
+  return { id: randomUUID(), number, machine, owner, complaint, salt, stage, waitingFor, rows };
 }
 
 async function insert(client: pg.Client, shopId: string, cases: readonly ReturnType<typeof makeCase>[]): Promise<void> {
@@ -126,8 +139,8 @@ async function insert(client: pg.Client, shopId: string, cases: readonly ReturnT
       cases.map(({ machine }) => machine),
       cases.map(({ owner }) => owner),
       cases.map(({ complaint }) => complaint),
-      cases.map(({ state }) => state.stage),
-      cases.map(({ state }) => state.waitingFor),
+      cases.map(({ stage }) => stage),
+      cases.map(({ waitingFor }) => waitingFor),
       cases.map(({ rows }) => rows[0]?.at),
       cases.map(({ rows }) => rows.at(-1)?.at),
     ],

@@ -1,25 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '../support/program';
-
-const views = [
-  ['queue', '/'],
-  ['intake', '/cases/new'],
-  ['case at work', '/cases/0d3a0c00-0000-4000-8000-000000000500'],
-  ['memory grid', '/cases/0d3a0c00-0000-4000-8000-000000000700'],
-  ['build-up', '/cases/0d3a0c00-0000-4000-8000-000000001100'],
-  ['used parts', '/cases/0d3a0c00-0000-4000-8000-000000001300'],
-  ['case parked', '/cases/0d3a0c00-0000-4000-8000-000000000200'],
-  ['case closed', '/cases/0d3a0c00-0000-4000-8000-000000000100'],
-  ['close', '/cases/0d3a0c00-0000-4000-8000-000000000400/close'],
-  ['board book', '/boards'],
-  ['board', '/boards/0d3a0b00-0000-4000-8000-000000000001'],
-  ['board form', '/boards/new'],
-  ['firmware bay', '/firmware'],
-  ['shop', '/shop'],
-  ['account', '/account'],
-  ['sign-in', '/'],
-  ['firmware of a case', '/cases/0d3a0c00-0000-4000-8000-000000000500/firmware'],
-] as const;
+import { views } from '../support/views';
 
 for (const theme of ['day', 'dim'] as const)
   for (const [name, path] of views)

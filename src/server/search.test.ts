@@ -77,16 +77,21 @@ test('of very many cases the newest are shown, and a rare word among common ones
   await inShop(server.pool, testShops[1].id, (db) =>
     db.query(
       `INSERT INTO cases (id, shop_id, number, machine, owner, complaint, stage, trials, last_sequence, opened_at, updated_at)
-       SELECT gen_random_uuid(), current_shop(), 1000 + n, 'Common machine ' || n, 'Common owner', 'Common', 'closed', 0, 1,
+       SELECT gen_random_uuid(), current_shop(), 1000 + n, 'Common machine ' || n,
+         CASE WHEN n <= 2100 THEN 'Alder' ELSE 'Birch' END, CASE WHEN n <= 2095 THEN 'Lamp' ELSE 'Kettle' END, 'closed', 0, 1,
          timestamptz '2026-01-01' + n * interval '1 s', timestamptz '2026-01-01' + n * interval '1 s'
-       FROM generate_series(1, 2500) n`,
+       FROM generate_series(1, 4200) n`,
     ),
   );
   const all = await list({ search: 'common mach' }, 1);
   expect(all.cases).toHaveLength(caseListSize);
   expect(all.hasMore).toBe(true);
-  expect(all.cases[0]?.machine).toBe('Common machine 2500');
+  expect(all.cases[0]?.machine).toBe('Common machine 4200');
+  expect((await list({ search: 'alder' }, 1)).cases[0]?.machine).toBe('Common machine 2100');
   expect(await found('common 2499', 1)).toEqual(['Common machine 2499']);
+  // Each of them very often, together hardly ever.
+  expect(await found('alder kettle', 1)).toEqual([2100, 2099, 2098, 2097, 2096].map((n) => `Common machine ${n}`));
+  expect(await found('birch lamp', 1)).toEqual([]);
   expect(await list({ search: 'common kiln' }, 1)).toEqual({ cases: [], hasMore: false });
   // What is open comes before what is closed, however old.
   expect((await list({}, 1)).cases[0]?.complaint).toBe('Belongs to another shop');

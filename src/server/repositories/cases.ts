@@ -41,11 +41,9 @@ export async function listCases(
   const values: unknown[] = [stage ?? null];
   const conditions = stage ? ['stage = $1'] : ['$1::text IS NULL'];
   const words = await sought(db, search);
-  const [rarest] = words;
   for (const { word } of words) conditions.push(`strpos(words, ' ' || $${values.push(word)}) > 0`);
-  // Few cases are looked up by their word; many are read from the newest on, for enough of them come soon.
-  if (rarest && rarest.hits <= fewHits)
-    conditions.push(`id IN (SELECT case_id FROM case_words WHERE ${beginsWith(`$${values.push(rarest.word)}`)})`);
+  const hits = await gather(db, words);
+  if (hits) conditions.push(`id = ANY ($${values.push(hits)}::uuid[])`);
   const { rows } = await db.query<Record<string, unknown>>(
     `SELECT ${summaryColumns}
      FROM cases
@@ -62,18 +60,43 @@ export async function listCases(
 }
 
 const fewHits = 2000;
+const manyHits = 20_000;
+
+/**
+ * The cases that may have all the words, where they are few; null where they are many: those are read from the newest on,
+ * for enough of them come soon. Each word alone may hit many cases and all of them together few.
+ */
+async function gather(db: Queryable, words: readonly Sought[]): Promise<string[] | null> {
+  const [rarest] = words;
+  if (!rarest) return null;
+  const sets = rarest.hits <= fewHits ? [rarest] : words.filter(({ hits }) => hits <= manyHits);
+  if (rarest.hits > fewHits && sets.length < 2) return null;
+  const { rows } = await db.query<{ id: string }>(
+    `SELECT case_id AS id
+     FROM (${sets.map((_, i) => `SELECT case_id FROM case_words WHERE ${beginsWith(`$${i + 1}`)}`).join(' INTERSECT ')}) AS hits
+     LIMIT ${fewHits + 1}`,
+    sets.map(({ word }) => word),
+  );
+  return rows.length > fewHits ? null : rows.map(({ id }) => id);
+}
+
+interface Sought {
+  readonly word: string;
+  /** How many cases have a word that begins so, counted just beyond very many. */
+  readonly hits: number;
+}
 
 /** In SQL: the word of the row begins with the given one. The last code point sorts behind every other. */
 const beginsWith = (word: string) => `shop_id = current_shop() AND word >= ${word} AND word < ${word} || chr(1114111)`;
 
-/** The words that are searched for, the rarest first, with how many cases they hit; counted just beyond few. */
-async function sought(db: Queryable, search: string): Promise<{ word: string; hits: number }[]> {
+/** The words that are searched for, the rarest first. */
+async function sought(db: Queryable, search: string): Promise<Sought[]> {
   if (!search.trim()) return [];
-  const { rows } = await db.query<{ word: string; hits: number }>(
+  const { rows } = await db.query<Sought>(
     `SELECT
        s.word,
        (SELECT count(*)::integer
-        FROM (SELECT 1 FROM case_words WHERE ${beginsWith('s.word')} LIMIT ${fewHits + 1}) AS hit
+        FROM (SELECT 1 FROM case_words WHERE ${beginsWith('s.word')} LIMIT ${manyHits + 1}) AS hit
        ) AS hits
      FROM unnest(string_to_array(nullif(trim(search_words($1)), ''), ' ')) AS s (word)
      ORDER BY hits`,

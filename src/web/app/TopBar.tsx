@@ -31,7 +31,9 @@ const Home = styled(Link)`
   font-weight: 700;
   text-decoration: none;
   white-space: nowrap;
-  padding: 0.6rem 0;
+  display: flex;
+  align-items: center;
+  min-height: 44px;
 `;
 const Middle = styled.div`
   display: flex;

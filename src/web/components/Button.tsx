@@ -17,12 +17,13 @@ const kinds = {
   `,
 };
 
-/** A button at least 44 px high. */
+/** A button at least 44 px high and wide. */
 export const Button = styled(AriaButton)<{ $kind?: keyof typeof kinds }>`
   display: inline-flex;
   align-items: center;
   justify-content: center;
   gap: 0.5rem;
+  min-width: 44px;
   min-height: 44px;
   padding: 0.4rem 1rem;
   border: 1px solid;

@@ -7,6 +7,9 @@ const cell = css`
   width: 100%;
   min-height: 40px;
   padding: 0.3rem 0.5rem;
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
   border: 1px solid ${({ theme }) => theme.line};
   border-radius: 5px;
   background: ${({ theme }) => theme.panel};
@@ -20,10 +23,17 @@ const CellInput = styled(Input)`
 const CellSelect = styled.select`
   ${cell}
 `;
+/** A press beside the box counts as well. */
+const TickPlace = styled.label`
+  display: inline-grid;
+  place-items: center;
+  min-width: 44px;
+  min-height: 44px;
+  cursor: pointer;
+`;
 const Tick = styled.input`
   width: 1.4rem;
   height: 1.4rem;
-  margin: 0.5rem;
   accent-color: ${({ theme }) => theme.strong};
 `;
 const Wrong = styled.span`
@@ -61,15 +71,17 @@ export function TextCell<T extends FieldValues>({ control, name, label }: CellPr
 export function TickCell<T extends FieldValues>({ control, name, label }: CellProps<T>) {
   const { field } = useController({ control, name });
   return (
-    <Tick
-      type="checkbox"
-      ref={field.ref}
-      name={field.name}
-      checked={Boolean(field.value)}
-      onChange={(event) => field.onChange(event.target.checked)}
-      onBlur={field.onBlur}
-      aria-label={label}
-    />
+    <TickPlace>
+      <Tick
+        type="checkbox"
+        ref={field.ref}
+        name={field.name}
+        checked={Boolean(field.value)}
+        onChange={(event) => field.onChange(event.target.checked)}
+        onBlur={field.onBlur}
+        aria-label={label}
+      />
+    </TickPlace>
   );
 }
 

@@ -94,6 +94,7 @@ const StepGroup = styled(Group)`
   background: ${({ theme }) => theme.panel};
 `;
 const Step = styled(AriaButton)`
+  flex: none;
   width: 44px;
   height: 44px;
   border: 0;

@@ -25,7 +25,6 @@ const Table = styled.table`
   }
 `;
 const Take = styled(Button)`
-  min-height: 40px;
   padding: 0.2rem 0.6rem;
 `;
 const Foot = styled.div`

@@ -45,6 +45,9 @@ const Aloud = styled(AriaButton)`
   min-width: 44px;
   min-height: 32px;
   margin: -0.4rem -0.6rem -0.4rem 0.3rem;
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
   border: 0;
   background: none;
   color: inherit;
