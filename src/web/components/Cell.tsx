@@ -23,8 +23,8 @@ const CellInput = styled(Input)`
 const CellSelect = styled.select`
   ${cell}
 `;
-/** A press beside the box counts as well. */
-const TickPlace = styled.label`
+/** Around a tick in a table: a press beside the box counts as well. */
+export const TickPlace = styled.label`
   display: inline-grid;
   place-items: center;
   min-width: 44px;
@@ -71,17 +71,15 @@ export function TextCell<T extends FieldValues>({ control, name, label }: CellPr
 export function TickCell<T extends FieldValues>({ control, name, label }: CellProps<T>) {
   const { field } = useController({ control, name });
   return (
-    <TickPlace>
-      <Tick
-        type="checkbox"
-        ref={field.ref}
-        name={field.name}
-        checked={Boolean(field.value)}
-        onChange={(event) => field.onChange(event.target.checked)}
-        onBlur={field.onBlur}
-        aria-label={label}
-      />
-    </TickPlace>
+    <Tick
+      type="checkbox"
+      ref={field.ref}
+      name={field.name}
+      checked={Boolean(field.value)}
+      onChange={(event) => field.onChange(event.target.checked)}
+      onBlur={field.onBlur}
+      aria-label={label}
+    />
   );
 }
 

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useFieldArray, type ArrayPath, type Control, type FieldArray, type FieldPath } from 'react-hook-form';
 import styled from 'styled-components';
 import { Button } from '../../components/Button';
-import { ChoiceCell, TextCell, TickCell } from '../../components/Cell';
+import { ChoiceCell, TextCell, TickCell, TickPlace } from '../../components/Cell';
 import type { BoardDraft } from './board-draft';
 
 const Scroll = styled.div`
@@ -126,7 +126,9 @@ function OneCell({
   const label = `${head}, row ${row + 1}`;
   if (choices) return <ChoiceCell control={control} name={path} label={label} choices={choices} />;
   return kind === 'tick' ? (
-    <TickCell control={control} name={path} label={label} />
+    <TickPlace>
+      <TickCell control={control} name={path} label={label} />
+    </TickPlace>
   ) : (
     <TextCell control={control} name={path} label={label} />
   );

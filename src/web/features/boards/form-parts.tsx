@@ -25,6 +25,7 @@ export const Lines = styled.div`
 export const Ticked = styled.label`
   display: inline-flex;
   align-items: center;
+  gap: 0.6rem;
   min-height: 44px;
   font-weight: 600;
 `;
