@@ -64,7 +64,7 @@ export function QueuePage() {
       <WaitingNotice />
       {data && data.cases.length > 0 && <QueueTable cases={data.cases} />}
       {data?.hasMore && (
-        <Empty>{`These are ${data.cases.length} of more, the last touched first. Search for an older case by number or words.`}</Empty>
+        <Empty>{`The last ${data.cases.length} are shown. Search for an older case by number or words.`}</Empty>
       )}
       {data?.cases.length === 0 && (
         <Empty>
