@@ -9,6 +9,8 @@ export interface Program {
   readonly url: string;
   /** The session cookie of a lead of its shop, as `name=value`. */
   readonly cookie: string;
+  /** By which the first lead comes in, where nobody works there yet. */
+  readonly code: string | null;
   /** SIGKILL: no farewell, as in a power cut. */
   kill(): Promise<void>;
   /** Starts it again on the same port and database. */
@@ -75,7 +77,7 @@ async function comeIn({ url, code }: Launched): Promise<string> {
 }
 
 async function withProgram(
-  data: 'empty' | 'demo' | 'used',
+  data: 'new' | 'empty' | 'demo' | 'used',
   worker: number,
   lend: (program: Program) => Promise<void>,
 ): Promise<void> {
@@ -83,15 +85,18 @@ async function withProgram(
   await query(`CREATE DATABASE ${name}`);
   const databaseUrl = new URL(process.env['TEST_DATABASE_URL'] ?? '');
   databaseUrl.pathname = `/${name}`;
-  let running = await launch(databaseUrl.href, 0, data !== 'empty');
+  const isDemo = data === 'demo' || data === 'used';
+  let running = await launch(databaseUrl.href, 0, isDemo);
   const { url } = running;
-  const cookie = await comeIn(running);
+  const { code } = running;
+  const cookie = data === 'new' ? '' : await comeIn(running);
   await lend({
     url,
     cookie,
+    code,
     kill: () => ended(running.child, 'SIGKILL'),
     start: async () => {
-      running = await launch(databaseUrl.href, Number(new URL(url).port), data !== 'empty');
+      running = await launch(databaseUrl.href, Number(new URL(url).port), isDemo);
     },
   });
   await ended(running.child, 'SIGTERM');
@@ -113,9 +118,11 @@ interface Workers {
 
 /**
  * Tests get a program without cases (`program`), with the demo as it is loaded (`demo`), or with a demo that they may
- * add to (`usedDemo`), one of each a worker, and are signed in to it as a lead.
+ * add to (`usedDemo`), one of each a worker, and are signed in to it as a lead. `newProgram` is one that nobody came
+ * into yet, for the test alone.
  */
-export const test = base.extend<{ program: Program; demo: Program; usedDemo: Program }, Workers>({
+export const test = base.extend<{ program: Program; demo: Program; usedDemo: Program; newProgram: Program }, Workers>({
+  newProgram: ({}, use, info) => withProgram('new', info.workerIndex, use),
   emptyProgram: [({}, use, info) => withProgram('empty', info.workerIndex, use), { scope: 'worker' }],
   demoProgram: [({}, use, info) => withProgram('demo', info.workerIndex, use), { scope: 'worker' }],
   usedProgram: [({}, use, info) => withProgram('used', info.workerIndex, use), { scope: 'worker' }],
