@@ -17,6 +17,10 @@ export function deviceDatabase(): Promise<IDBPDatabase<Stored>> {
       db.createObjectStore('answers');
     },
     terminated: () => (opened = undefined),
+  }).catch((error: unknown) => {
+    // The next who asks tries again.
+    opened = undefined;
+    throw error;
   });
   return opened;
 }
