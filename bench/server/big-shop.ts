@@ -11,7 +11,7 @@ import {
   type CaseEvent,
   type CaseStage,
 } from '../../src/core/casework';
-import { pick, type Draw } from './mutate';
+import { pick, type Draw } from '../../src/contracts/testing-mutate';
 
 const firstNames =
   'Alva Birk Dagny Eskil Frida Gorm Hedda Ivar Jorun Kettil Liv Mattis Nanna Oddvar Pil Rune Sigrid Tage Ulla Vidar'.split(

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import fc from 'fast-check';
-import { fitting, type JsonSchema } from './from-schema';
-import { mutated, nasty, pick, type Draw } from './mutate';
+import { fitting, type JsonSchema } from '../../src/contracts/testing-fit';
+import { mutated, nasty, pick, type Draw } from '../../src/contracts/testing-mutate';
 import type { Door } from './routes';
 
 /** A request as it is sent. */

@@ -14,7 +14,7 @@ import { eventsOfDemoCase } from '../../demo/demo-case';
 import { checkChain, type CaseEvent } from '../../src/core/casework';
 import { caseDetailSchema, ROLES } from '../../src/contracts';
 import { fuzzRequest, type FuzzRequest, type Known } from './fuzz-request';
-import { pick } from './mutate';
+import { pick } from '../../src/contracts/testing-mutate';
 import { benchPassword, seedTechnicians, signInAgain } from './people';
 import { freePort, launch, placeForCluster, quantile, residentMib, startCluster, untilHealthy } from './program';
 import { doors } from './routes';

@@ -15,7 +15,7 @@ import {
   setUpSchema,
   signInSchema,
 } from '../../src/contracts';
-import type { JsonSchema } from './from-schema';
+import type { JsonSchema } from '../../src/contracts/testing-fit';
 
 /** A door of the API: what it takes, and what stands for the id in its path. */
 export interface Door {

@@ -6,7 +6,7 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { checkChain } from '../../src/core/casework';
 import { caseDetailSchema, caseListSchema } from '../../src/contracts';
 import { fillBigShop, openCases, wordsOf } from './big-shop';
-import { pick } from './mutate';
+import { pick } from '../../src/contracts/testing-mutate';
 import { seedTechnicians } from './people';
 import { freePort, launch, placeForCluster, quantile, startCluster, untilHealthy } from './program';
 

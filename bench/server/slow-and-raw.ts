@@ -1,6 +1,6 @@
 import type { Socket } from 'node:net';
 import { setTimeout as wait } from 'node:timers/promises';
-import { pick, type Draw } from './mutate';
+import { pick, type Draw } from '../../src/contracts/testing-mutate';
 
 const lines = [
   'GET / HTTP/1.1\r\nHost: x\r\n\r\n',

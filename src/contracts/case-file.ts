@@ -6,7 +6,7 @@ import { writtenEventSchema, type WrittenEvent } from './event';
 export const CASE_FILE_FORMAT = 'jovial-probe/case';
 export const CASE_FILE_VERSION = 1;
 /** The catalogue and its weights; numbers from another model may differ. */
-export const MODEL_VERSION = '1';
+export const MODEL_VERSION = '2';
 
 /** A case as a file: its log, and which model reckoned with it. */
 export const caseFileSchema = z.strictObject({
