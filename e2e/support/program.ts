@@ -13,6 +13,8 @@ export interface Program {
   readonly code: string | null;
   /** SIGKILL: no farewell, as in a power cut. */
   kill(): Promise<void>;
+  /** SIGTERM, as a service manager sends it. Gives the exit code. */
+  stop(): Promise<number | null>;
   /** Starts it again on the same port and database. */
   start(): Promise<void>;
 }
@@ -56,8 +58,9 @@ function launch(databaseUrl: string, port: number, demo: boolean): Promise<Launc
 }
 
 const ended = (child: ChildProcess, signal: NodeJS.Signals) =>
-  new Promise<void>((resolve) => {
-    child.once('exit', () => resolve());
+  new Promise<number | null>((resolve) => {
+    if (child.exitCode !== null || child.signalCode !== null) return resolve(child.exitCode);
+    child.once('exit', resolve);
     child.kill(signal);
   });
 
@@ -94,7 +97,8 @@ async function withProgram(
     url,
     cookie,
     code,
-    kill: () => ended(running.child, 'SIGKILL'),
+    kill: async () => void (await ended(running.child, 'SIGKILL')),
+    stop: () => ended(running.child, 'SIGTERM'),
     start: async () => {
       running = await launch(databaseUrl.href, Number(new URL(url).port), isDemo);
     },
