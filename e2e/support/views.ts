@@ -17,4 +17,5 @@ export const views = [
   ['account', '/account'],
   ['sign-in', '/'],
   ['firmware of a case', '/cases/0d3a0c00-0000-4000-8000-000000000500/firmware'],
+  ['firmware of a closed case', '/cases/0d3a0c00-0000-4000-8000-000000000100/firmware'],
 ] as const;

@@ -35,6 +35,13 @@ const Under = styled.div`
   min-height: 0;
   border-top: 1px solid ${({ theme }) => theme.line};
 `;
+const NotNow = styled.section`
+  display: grid;
+  align-content: start;
+  gap: 0.9rem;
+  max-width: 54rem;
+  padding: 1.1rem 1rem;
+`;
 const Number = styled.span`
   font: 700 1.05rem ${fonts.code};
 `;
@@ -99,14 +106,17 @@ function CaseFirmware({
       <SaveNotice caseId={caseId} />
       <Chain links={links} chosen={link} onChoose={setLink} />
       <Under>
-        {!mayFlash ? (
-          <Notice kind="plain">
-            Flashing in a case is for technicians and leads. The firmware room on the first bar is there for practice.
-          </Notice>
-        ) : state.stage === 'closed' ? (
-          <Notice kind="plain">The case is closed: open it again before anything is flashed.</Notice>
-        ) : (
+        {mayFlash && state.stage !== 'closed' ? (
           <FirmwareRoom deskKey={caseId} log={log} />
+        ) : (
+          <NotNow>
+            <h1>Firmware bay</h1>
+            <Notice kind="plain">
+              {mayFlash
+                ? 'The case is closed: open it again before anything is flashed.'
+                : 'Flashing in a case is for technicians and leads. The firmware room on the first bar is there for practice.'}
+            </Notice>
+          </NotNow>
         )}
       </Under>
     </Frame>
