@@ -14,6 +14,9 @@ const Row = styled.div`
   @media (max-width: 900px) {
     grid-template-columns: repeat(6, minmax(0, 1fr));
   }
+  @media (max-width: 480px) {
+    grid-template-columns: repeat(4, minmax(0, 1fr));
+  }
 `;
 const LinkButton = styled(Button)`
   display: grid;
@@ -32,6 +35,9 @@ const Block = styled.span`
   position: relative;
   display: block;
   height: 42px;
+  @media (max-width: 480px) {
+    height: 30px;
+  }
   svg {
     display: block;
     width: 100%;
