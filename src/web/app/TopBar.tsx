@@ -13,7 +13,7 @@ import { useMay, useMe } from './me';
 const Bar = styled.header`
   display: flex;
   align-items: center;
-  gap: 0.9rem;
+  gap: 0.6rem;
   min-height: 50px;
   padding: 0 1rem;
   @media (max-width: 900px) {
@@ -38,7 +38,7 @@ const Home = styled(Link)`
 const Middle = styled.div`
   display: flex;
   align-items: center;
-  gap: 0.9rem;
+  gap: 0.45rem;
   flex: 1;
   min-width: 0;
   @media (max-width: 900px) {
