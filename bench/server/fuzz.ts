@@ -196,7 +196,7 @@ const worker = async () => {
 };
 const rawWorker = async () => {
   while (isTime()) {
-    const why = await rawRequest(() => connect(port, '127.0.0.1'), draw, longestMs + 60_000);
+    const why = await rawRequest(() => connect(port, '127.0.0.1'), draw);
     if (why) note(why.what, why.example);
     await wait(50);
   }

@@ -29,11 +29,7 @@ const lines = [
 ];
 
 /** One broken request over a bare connection; null, or what was wrong with how it was met. */
-export async function rawRequest(
-  open: () => Socket,
-  draw: Draw,
-  longestMs: number,
-): Promise<{ what: string; example: string } | null> {
+export async function rawRequest(open: () => Socket, draw: Draw): Promise<{ what: string; example: string } | null> {
   const bytes = Buffer.from(pick(draw, lines));
   if (draw() < 0.5) bytes[Math.floor(draw() * Math.min(200, bytes.length))] = Math.floor(draw() * 256);
   const socket = open();
@@ -48,13 +44,13 @@ export async function rawRequest(
       socket.end();
     });
   socket.write(bytes);
-  // What says nothing more is left alone at once: the slow are tried apart.
-  const inTime = await Promise.race([closed, wait(1500).then(() => 'waits' as const)]);
+  // What is never finished gets no answer and is left alone soon: the slow are tried apart.
+  await Promise.race([closed, wait(1500)]);
   socket.destroy();
   if (/^HTTP\/1\.1 5/.test(text))
     return { what: `a bare request was answered ${text.slice(0, 40).split('\r')[0] ?? ''}`, example };
   if (/root:x:0|"private": true/.test(text)) return { what: 'a file outside was handed out', example };
-  return inTime === 'waits' && longestMs <= 0 ? { what: 'no answer', example } : null;
+  return null;
 }
 
 /** Connections that send a byte a second, in the headers or in the body: how many the server cut, and when the last. */
