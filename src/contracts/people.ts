@@ -95,6 +95,7 @@ export const AUDIT_ACTIONS = [
   'board-written',
   'board-deleted',
   'board-exported',
+  'owner-read',
   'owner-exported',
   'owner-erased',
   'audit-read',

@@ -94,12 +94,18 @@ test('an owner is erased: the person goes from log, queue and file, the record s
   const file = (await lead.get(`/api/cases/${id}/file`)).body as CaseFile;
   const everywhere = await inShop(server.pool, testShops[0].id, async (db) => {
     const found: unknown[] = [];
-    for (const table of ['cases', 'case_events', 'case_owners', 'audit_entries'])
+    for (const table of ['cases', 'case_events', 'case_owners', 'case_words', 'audit_entries'])
       found.push((await db.query(`SELECT * FROM ${table}`)).rows);
     return JSON.stringify(found);
   });
-  expect(JSON.stringify(file) + everywhere).not.toContain('Astrid');
+  expect(JSON.stringify(file) + everywhere).not.toMatch(/astrid/i);
   expect(everywhere).toContain('Somebody else');
+  const ofOwners = ({ action }: AuditEntry) => action.startsWith('owner-');
+  expect((await audit()).entries.filter(ofOwners).map(({ action, detail }) => [action, detail['cases'] ?? 1])).toEqual([
+    ['owner-erased', 1],
+    ['owner-exported', 1],
+    ['owner-read', 1],
+  ]);
 });
 
 test('the log keeps the owner out of its rows from the beginning', async () => {

@@ -92,7 +92,12 @@ export function createPeopleService({
         return listAudit(db, query);
       }),
 
-    ownerCases: (owner) => run((db) => casesOfOwner(db, owner)),
+    ownerCases: (owner) =>
+      run(async (db) => {
+        const owned = await casesOfOwner(db, owner);
+        await insertAudit(db, { action: 'owner-read', personId, detail: { cases: owned.length } }, now());
+        return owned;
+      }),
 
     exportOwner: (owner) =>
       run(async (db) => {

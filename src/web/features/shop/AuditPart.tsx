@@ -54,6 +54,7 @@ const actionWords: Readonly<Record<AuditAction, string>> = {
   'board-written': 'wrote a board',
   'board-deleted': 'took out a board',
   'board-exported': 'saved a board as a file',
+  'owner-read': 'looked up an owner',
   'owner-exported': "saved an owner's data",
   'owner-erased': 'erased an owner',
   'audit-read': 'read the audit',
