@@ -69,7 +69,7 @@ test.each(QUANTITIES.map((quantity) => [quantity.id, quantity] as const))(
       expect(grades.filter((chance) => chance < 0 || chance > 1)).toEqual([]);
       // Counted reading by reading; a reading below zero is a meter held the wrong way round.
       const counted = [0, 0, 0, 0];
-      const step = 1e-4 * nominalVolts;
+      const step = 1e-4 * highVolts;
       for (let volts = -3 * highVolts; volts < 4 * highVolts; volts += step) {
         const grade = volts < 0 ? 'absent' : gradeReading(quantity, volts);
         const at = READING_OUTCOMES.findIndex(({ id }) => id === grade);

@@ -95,6 +95,6 @@ test('entries are stored once and in order, through lost answers, closed tabs an
           expect(logs[id]?.filter(({ by }) => by === 'mine').map((event) => event.id)).toEqual(written[id]);
       },
     ),
-    { numRuns: 300 },
+    { numRuns: 120 },
   );
 });
