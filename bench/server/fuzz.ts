@@ -154,9 +154,7 @@ async function oneRequest(): Promise<void> {
   const door = pick(draw, doors);
   const who = draw();
   const asks =
-    own.shopId && spare[0] && door.endsSession
-      ? await signInAgain(pool, own.shopId, spare[0].id)
-      : pick(draw, askers).cookie;
+    spare[0] && door.endsSession ? await signInAgain(pool, own.shopId, spare[0].id) : pick(draw, askers).cookie;
   const cookie = who < 0.08 ? null : who < 0.15 ? (other.people[0]?.cookie ?? null) : asks;
   const made = fuzzRequest(door, known, cookie, draw);
   const example = `${made.method} ${made.path.slice(0, 200)} ${JSON.stringify(made.headers)} ${String(made.body ?? '').slice(0, 300)}`;

@@ -14,8 +14,11 @@ export function logRequests(log: Logger): RequestHandler {
     response.locals['requestId'] = id;
     response.once('close', () => {
       const milliseconds = Number(process.hrtime.bigint() - begin) / 1e6;
-      const { method, path } = { method: request.method, path: request.originalUrl.split('?')[0] };
-      log.info({ id, method, path, status: response.statusCode, ms: Math.round(milliseconds) }, 'request');
+      const [path] = request.originalUrl.split('?');
+      log.info(
+        { id, method: request.method, path, status: response.statusCode, ms: Math.round(milliseconds) },
+        'request',
+      );
     });
     next();
   };

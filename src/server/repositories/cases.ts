@@ -38,17 +38,18 @@ export async function listCases(
   db: Queryable,
   { stage, search = '' }: ListQuery,
 ): Promise<{ cases: CaseSummary[]; hasMore: boolean }> {
-  const values: unknown[] = [stage ?? null];
-  const conditions = stage ? ['stage = $1'] : ['$1::text IS NULL'];
+  const values: unknown[] = [];
+  const bound = (value: unknown) => `$${values.push(value)}`;
+  const conditions = ['shop_id = current_shop()'];
+  if (stage) conditions.push(`stage = ${bound(stage)}`);
   const words = await sought(db, search);
-  for (const { word } of words) conditions.push(`strpos(words, ' ' || $${values.push(word)}) > 0`);
+  for (const { word } of words) conditions.push(`strpos(words, ' ' || ${bound(word)}) > 0`);
   const hits = await gather(db, words);
-  if (hits) conditions.push(`id = ANY ($${values.push(hits)}::uuid[])`);
+  if (hits) conditions.push(`id = ANY (${bound(hits)}::uuid[])`);
   const { rows } = await db.query<Record<string, unknown>>(
     `SELECT ${summaryColumns}
      FROM cases
-     WHERE shop_id = current_shop()
-       AND ${conditions.join(' AND ')}
+     WHERE ${conditions.join(' AND ')}
      ORDER BY (stage = 'closed'), updated_at DESC
      LIMIT ${caseListSize + 1}`,
     values,
