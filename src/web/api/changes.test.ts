@@ -89,3 +89,14 @@ test('a case is asked for only if it is known and has grown, and the lists once 
   expect(asked).toEqual(['["cases"]']);
   stop();
 });
+
+test('a browser that lends no locks holds a stream in each window', async () => {
+  put('navigator', {});
+  const [one, two] = [openWindow(), openWindow()];
+  await settle();
+  expect(FakeSource.open).toHaveLength(2);
+  one.stop();
+  two.stop();
+  await settle();
+  expect(FakeSource.open).toHaveLength(0);
+});

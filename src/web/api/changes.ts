@@ -65,7 +65,9 @@ export function followChanges(client: QueryClient, onServerBack: () => void): ()
       if (!stop.signal.aborted) await new Promise((resolve) => setTimeout(resolve, retryMs));
     }
   };
-  void navigator.locks?.request('probe-changes', { signal: stop.signal }, holdOn).catch(() => undefined);
+  // Browsers lend locks only over HTTPS or on the machine itself; without them each window holds a stream of its own.
+  const locks = navigator.locks as LockManager | undefined;
+  void (locks ? locks.request('probe-changes', { signal: stop.signal }, holdOn) : holdOn()).catch(() => undefined);
   return () => {
     stop.abort();
     clearTimeout(listsTimer);
