@@ -1,7 +1,7 @@
 import type pg from 'pg';
 import { boardBookFileSchema } from '../src/contracts';
-import { createBoardService } from '../src/server/board-service';
-import { createCaseService, type CaseService } from '../src/server/case-service';
+import { createBoardService } from '../src/server/services/board-service';
+import { createCaseService, type CaseService } from '../src/server/services/case-service';
 import { inShop } from '../src/server/database/in-shop';
 import { createPool } from '../src/server/database/pool';
 import { ensureShop } from '../src/server/repositories/shops';

@@ -1,6 +1,6 @@
-import type { BoardService } from '../src/server/board-service';
-import type { CaseService } from '../src/server/case-service';
-import type { Refusal } from '../src/server/refusal';
+import type { BoardService } from '../src/server/services/board-service';
+import type { CaseService } from '../src/server/services/case-service';
+import type { Refusal } from '../src/server/services/refusal';
 import { demoBoardId, demoBoards } from './boards';
 import { demoCases } from './cases';
 import { demoId, eventsOfDemoCase, type DemoCase } from './demo-case';

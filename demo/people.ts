@@ -1,4 +1,4 @@
-import type { SeededShop } from '../src/server/seed-people';
+import type { SeededShop } from '../src/server/services/seed-people';
 
 /** The repair bench of the invented island's ferry and harbour cooperative, and who works there. */
 export const demoShop: SeededShop = {

@@ -1,8 +1,8 @@
 import { applyChanges, asFound, type Configuration } from '../../src/core/machine';
 import { toldStep } from '../../src/core/casework';
 import { technicianMisreads, type EvidenceStep, type Replay } from '../../src/core/diagnosis';
-import { doubtfulEntries, fitEntries } from '../../src/core/diagnosis/doubt';
-import { replay } from '../../src/core/diagnosis/replay';
+import { doubtfulEntries, fitEntries } from '../../src/core/diagnosis/belief/doubt';
+import { replay } from '../../src/core/diagnosis/belief/replay';
 import { findTrial, handlingOf } from '../../src/core/trials';
 import {
   diceOf,

@@ -1,9 +1,9 @@
 import { applyChanges, asFound, completeMachine, type DeclaredPart, type Machine } from '../../src/core/machine';
 import { createCaseDiagnoser, foldCase, type CaseEvent } from '../../src/core/casework';
 import { createDiagnoser, technicianMisreads, type EvidenceStep } from '../../src/core/diagnosis';
-import { applyStep, compileStep, priorBelief } from '../../src/core/diagnosis/belief';
-import { createSpace } from '../../src/core/diagnosis/hypothesis-space';
-import { createModelBook } from '../../src/core/diagnosis/model-book';
+import { applyStep, compileStep, priorBelief } from '../../src/core/diagnosis/belief/belief';
+import { createSpace } from '../../src/core/diagnosis/model/hypothesis-space';
+import { createModelBook } from '../../src/core/diagnosis/model/model-book';
 import { instantiateFaults } from '../../src/core/faults';
 import { findTrial, handlingOf } from '../../src/core/trials';
 import { quantileOf } from '../../src/core/practice';

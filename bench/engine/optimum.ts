@@ -1,6 +1,6 @@
-import { cheapestTest, type PricedTest } from '../../src/core/diagnosis/stop-rule';
-import { costOfMinutes, expectedRepairCost, usualCosts } from '../../src/core/diagnosis/costs';
-import { tell, type JointChances } from '../../src/core/diagnosis/joint-chances';
+import { cheapestTest, type PricedTest } from '../../src/core/diagnosis/planning/stop-rule';
+import { costOfMinutes, expectedRepairCost, usualCosts } from '../../src/core/diagnosis/planning/costs';
+import { tell, type JointChances } from '../../src/core/diagnosis/planning/joint-chances';
 import { diceOf, meanOf, quantileOf } from '../../src/core/practice';
 
 /**

@@ -1,12 +1,12 @@
 import { applyChanges, asFound, completeMachine, type Configuration, type Machine } from '../../src/core/machine';
 import { instantiateFaults } from '../../src/core/faults';
 import { handlingOf, SILENT_OUTCOMES, trialsFor, type Trial } from '../../src/core/trials';
-import { priorBelief, updateBelief } from '../../src/core/diagnosis/belief';
+import { priorBelief, updateBelief } from '../../src/core/diagnosis/belief/belief';
 import type { EvidenceStep } from '../../src/core/diagnosis/evidence-step';
-import { createSpace, type HypothesisSpace } from '../../src/core/diagnosis/hypothesis-space';
-import { withoutRepeats } from '../../src/core/diagnosis/same-evidence';
-import { probabilityByFault } from '../../src/core/diagnosis/suspects';
-import { enumeratePosterior } from '../../src/core/diagnosis/testing-enumeration';
+import { createSpace, type HypothesisSpace } from '../../src/core/diagnosis/model/hypothesis-space';
+import { withoutRepeats } from '../../src/core/diagnosis/belief/same-evidence';
+import { probabilityByFault } from '../../src/core/diagnosis/belief/suspects';
+import { enumeratePosterior } from '../../src/core/diagnosis/belief/testing-enumeration';
 import { diceOf, PRACTICE_MACHINES, type Dice } from '../../src/core/practice';
 
 /** Models of about a dozen faults with random logs: the posterior against the enumeration written apart. */

@@ -2,15 +2,15 @@ import express, { type Express, type Response } from 'express';
 import type pg from 'pg';
 import type { Logger } from 'pino';
 import type { Session } from '../contracts';
-import { createBoardService } from './board-service';
-import { createCaseService } from './case-service';
+import { createBoardService } from './services/board-service';
+import { createCaseService } from './services/case-service';
 import type { ChangeFeed } from './database/changes';
 import { auditRefusals } from './middleware/audit-refusals';
 import { notFound, problemHandler } from './middleware/problems';
 import { logRequests } from './middleware/request-log';
 import { noStore, securityHeaders } from './middleware/security-headers';
 import { readCookies, recognise, refuseForeign, signedIn } from './middleware/session';
-import { createPeopleService } from './people-service';
+import { createPeopleService } from './services/people-service';
 import { boardRoutes } from './routes/boards';
 import { caseRoutes } from './routes/cases';
 import { changeRoutes } from './routes/changes';
@@ -18,7 +18,7 @@ import { healthRoutes } from './routes/health';
 import { auditRoutes, ownerRoutes, peopleRoutes } from './routes/people';
 import { sessionRoutes } from './routes/session';
 import { webPages } from './routes/web-pages';
-import { createSignInService } from './sign-in-service';
+import { createSignInService } from './services/sign-in-service';
 
 export interface AppDependencies {
   readonly pool: pg.Pool;

@@ -5,8 +5,8 @@ import { fileURLToPath } from 'node:url';
 import type pg from 'pg';
 import { pino } from 'pino';
 import { createApp } from './app';
-import { createBoardService, type BoardService } from './board-service';
-import { createCaseService, type CaseService } from './case-service';
+import { createBoardService, type BoardService } from './services/board-service';
+import { createCaseService, type CaseService } from './services/case-service';
 import { readConfig } from './config/read-config';
 import { createChangeFeed } from './database/changes';
 import { inTransaction } from './database/in-shop';
@@ -14,9 +14,9 @@ import { migrate } from './database/migrate';
 import { createPool } from './database/pool';
 import { createHttpServer } from './http-server';
 import { isSetUp, writeSetUpCode } from './repositories/installation';
-import { hashSecret, newTypedCode } from './secrets';
-import { seedShop, type SeededShop } from './seed-people';
-import { stopGently } from './stop-gently';
+import { hashSecret, newTypedCode } from './services/secrets';
+import { seedShop, type SeededShop } from './services/seed-people';
+import { stopGently } from './shut-down-gracefully';
 
 /** Reads the configuration, connects, migrates, listens on loopback, and stops cleanly on SIGINT and SIGTERM. */
 async function main(): Promise<void> {

@@ -12,7 +12,7 @@ import * as people from './repositories/people';
 import * as sessions from './repositories/sessions';
 import * as shops from './repositories/shops';
 import * as failures from './repositories/sign-in-failures';
-import { hashSecret } from './secrets';
+import { hashSecret } from './services/secrets';
 import { createTestServer, testShops, type TestServer } from './testing-server';
 
 const caseId = '88888888-8888-4888-8888-000000000001';

@@ -2,8 +2,8 @@ import request from 'supertest';
 import type { Me } from '../contracts';
 import { inTransaction } from './database/in-shop';
 import { writeSetUpCode } from './repositories/installation';
-import { hashSecret, newTypedCode } from './secrets';
-import { seedShop } from './seed-people';
+import { hashSecret, newTypedCode } from './services/secrets';
+import { seedShop } from './services/seed-people';
 import { createTestServer, type TestServer } from './testing-server';
 
 const seeded = {

@@ -11,7 +11,7 @@ import { createPool } from './database/pool';
 import { insertPerson } from './repositories/people';
 import { insertSession } from './repositories/sessions';
 import { ensureShop } from './repositories/shops';
-import { hashSecret, newSecret } from './secrets';
+import { hashSecret, newSecret } from './services/secrets';
 import { createTestDatabase } from './testing-database';
 
 type Agent = ReturnType<typeof request.agent>;

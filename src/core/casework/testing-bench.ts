@@ -1,7 +1,7 @@
 import { applyChanges } from '../machine';
 import { breakOf, canAct, repairOf, type FaultInstance } from '../faults';
-import { cureChance } from '../diagnosis/cure-chance';
-import { expectOutcomes } from '../diagnosis/expect-outcomes';
+import { cureChance } from '../diagnosis/model/cure-chance';
+import { expectOutcomes } from '../diagnosis/model/expect-outcomes';
 import { findTrial, type PresentFault, type Trial } from '../trials';
 import { createCaseDiagnoser, foldCase, type CaseEvent, type CaseState } from '.';
 import { eventId, eventsOf, type BriefLog } from './testing-log';

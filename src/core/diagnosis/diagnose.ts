@@ -8,22 +8,28 @@ import {
   reproducedComplaint,
   seenStart,
   signalOf,
-} from './confirmation';
+} from './advice/confirmation';
 import type { Diagnosis, SuspectView, TrialView } from './diagnosis';
-import { doubtfulEntries, fitEntries } from './doubt';
+import { doubtfulEntries, fitEntries } from './belief/doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
-import type { HypothesisSpace } from './hypothesis-space';
-import { orderBySchool } from './next-by-school';
-import { lastLinkPassed, standLinks } from './link-states';
-import { tell } from './joint-chances';
-import { rightClass } from './live-ways';
-import type { Plan, Proposal } from './propose';
+import type { HypothesisSpace } from './model/hypothesis-space';
+import { orderBySchool } from './planning/next-by-school';
+import { lastLinkPassed, standLinks } from './belief/link-states';
+import { tell } from './planning/joint-chances';
+import { rightClass } from './planning/live-ways';
+import type { Plan, Proposal } from './planning/propose';
 import { reckon, type Reckoning } from './reckon';
-import type { Replay } from './replay';
-import { priceSchools, type SchoolPrice } from './school-prices';
-import { probabilityByFault, probabilityByLink, probabilityByPart, rankSuspects, type Suspect } from './suspects';
-import { surpriseOf } from './surprise';
-import { weighEvidence, type WeighedEvidence } from './weigh-evidence';
+import type { Replay } from './belief/replay';
+import { priceSchools, type SchoolPrice } from './planning/school-prices';
+import {
+  probabilityByFault,
+  probabilityByLink,
+  probabilityByPart,
+  rankSuspects,
+  type Suspect,
+} from './belief/suspects';
+import { surpriseOf } from './belief/surprise';
+import { weighEvidence, type WeighedEvidence } from './belief/weigh-evidence';
 
 /** Diagnoses one case again and again as its log grows; what earlier calls reckoned is kept. */
 export interface Diagnoser {

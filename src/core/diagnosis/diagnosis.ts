@@ -1,11 +1,11 @@
 import type { CautionId, OutcomeOption, RecommendedWait } from '../trials';
-import type { AdviceKind } from './advise';
-import type { Confirmation } from './confirmation';
-import type { EntryFit } from './doubt';
-import type { LinkStanding } from './link-states';
-import type { StopRule } from './stop-rule';
-import type { Surprise } from './surprise';
-import type { EvidenceWeight } from './weigh-evidence';
+import type { AdviceKind } from './advice/advise';
+import type { Confirmation } from './advice/confirmation';
+import type { EntryFit } from './belief/doubt';
+import type { LinkStanding } from './belief/link-states';
+import type { StopRule } from './planning/stop-rule';
+import type { Surprise } from './belief/surprise';
+import type { EvidenceWeight } from './belief/weigh-evidence';
 
 /** A trial as it is shown and printed: plain data. */
 export interface TrialView {

@@ -1,8 +1,8 @@
 import type { Configuration, Machine } from '../machine';
 import type { Circumstance } from '../faults';
 import type { Handling, Trial } from '../trials';
-import type { Costs } from './costs';
-import type { School } from './schools';
+import type { Costs } from './planning/costs';
+import type { School } from './planning/schools';
 
 /** One thing that was done to the machine and what was seen, ready to be reckoned with. */
 export interface EvidenceStep {

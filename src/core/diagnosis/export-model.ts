@@ -1,10 +1,10 @@
-import { priorBelief, updateBelief } from './belief';
+import { priorBelief, updateBelief } from './belief/belief';
 import type { DiagnosisInput } from './evidence-step';
-import { createSpace, NONE } from './hypothesis-space';
-import { createModelBook } from './model-book';
-import { cleanChance, noisy } from './outcome-model';
-import { technicianMisreads } from './propose';
-import { withoutRepeats } from './same-evidence';
+import { createSpace, NONE } from './model/hypothesis-space';
+import { createModelBook } from './model/model-book';
+import { cleanChance, noisy } from './model/outcome-model';
+import { technicianMisreads } from './planning/propose';
+import { withoutRepeats } from './belief/same-evidence';
 
 export interface ExportedHypothesis {
   /** Fault ids with the number of the way of showing, joined by " + " for two. */

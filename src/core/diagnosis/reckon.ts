@@ -1,10 +1,10 @@
-import { advise, type Advice } from './advise';
+import { advise, type Advice } from './advice/advise';
 import type { DiagnosisInput } from './evidence-step';
-import { planTrials, type Plan } from './propose';
-import { replay, type Replay } from './replay';
-import { rightProbability } from './right-probability';
-import { weighStopping, type StopRule } from './stop-rule';
-import { probabilityForemost, rankRepairs, type RankedRepair } from './suspects';
+import { planTrials, type Plan } from './planning/propose';
+import { replay, type Replay } from './belief/replay';
+import { rightProbability } from './belief/right-probability';
+import { weighStopping, type StopRule } from './planning/stop-rule';
+import { probabilityForemost, rankRepairs, type RankedRepair } from './belief/suspects';
 
 /** What is reckoned of a case before it is put into words. */
 export interface Reckoning {

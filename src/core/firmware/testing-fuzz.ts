@@ -2,7 +2,7 @@ import { zipSync } from 'fflate';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
 import { checkStick, inspectFirmware, layStick, openArchive, type StickSource } from '.';
-import { pattern, stickOf } from './testing-stick';
+import { pattern, stickOf } from './stick/testing-stick';
 
 /** Mutated sticks, archives and images against the parsers: seeded, so that a finding can be made again. */
 

@@ -2,7 +2,7 @@ import type { ErrorRequestHandler } from 'express';
 import type pg from 'pg';
 import type { Logger } from 'pino';
 import { inShop } from '../database/in-shop';
-import { Refusal } from '../refusal';
+import { Refusal } from '../services/refusal';
 import { insertAuditOnce } from '../repositories/audit';
 import { signedInOrNull } from './session';
 

@@ -1,6 +1,6 @@
 import type * as z from 'zod';
 import { fieldProblems, type FieldProblem } from '../../contracts';
-import { Refusal } from '../refusal';
+import { Refusal } from '../services/refusal';
 
 /** Parses what came in, or refuses it whole with the fields that are wrong. */
 export function parse<S extends z.ZodType>(schema: S, value: unknown): z.infer<S> {

@@ -1,7 +1,7 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import type { Logger } from 'pino';
 import type { Problem } from '../../contracts';
-import { Refusal } from '../refusal';
+import { Refusal } from '../services/refusal';
 
 const problem = (status: number, code: string, title: string, more: object = {}): Problem => ({
   type: `https://problems.invalid/${code}`,

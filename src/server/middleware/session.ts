@@ -1,9 +1,9 @@
 import cookieParser from 'cookie-parser';
 import type { CookieOptions, Request, RequestHandler, Response } from 'express';
 import type { Action } from '../../contracts';
-import { refuseUnlessMay } from '../actor';
-import { Refusal } from '../refusal';
-import { absoluteHours, type SignedIn, type SignInService } from '../sign-in-service';
+import { refuseUnlessMay } from '../services/actor';
+import { Refusal } from '../services/refusal';
+import { absoluteHours, type SignedIn, type SignInService } from '../services/sign-in-service';
 
 export interface CookieSettings {
   /** Served over HTTPS: the cookie is never sent otherwise. */

@@ -1,7 +1,7 @@
 import { Router, type Response } from 'express';
 import * as z from 'zod';
 import { putBoardSchema } from '../../contracts';
-import type { BoardService } from '../board-service';
+import type { BoardService } from '../services/board-service';
 import { parse } from '../middleware/parse';
 import { allow } from '../middleware/session';
 

@@ -9,7 +9,7 @@ import {
   openCaseSchema,
   type CaseFile,
 } from '../../contracts';
-import type { CaseService } from '../case-service';
+import type { CaseService } from '../services/case-service';
 import { parse } from '../middleware/parse';
 import { allow } from '../middleware/session';
 

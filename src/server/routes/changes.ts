@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import type { ChangeFeed } from '../database/changes';
 import { allow, signedIn } from '../middleware/session';
-import { Refusal } from '../refusal';
+import { Refusal } from '../services/refusal';
 
 const heartbeatMs = 20_000;
 /** A stream ends after so long and is asked for anew: by then the session may be over. */

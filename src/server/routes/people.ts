@@ -3,7 +3,7 @@ import * as z from 'zod';
 import { auditQuerySchema, changePersonSchema, inviteSchema, ownerQuerySchema } from '../../contracts';
 import { parse } from '../middleware/parse';
 import { allow } from '../middleware/session';
-import type { PeopleService } from '../people-service';
+import type { PeopleService } from '../services/people-service';
 
 const personId = z.uuid();
 const invitationId = z.string().regex(/^[0-9a-f]{16}$/, 'expected the id of an invitation');

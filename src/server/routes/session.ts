@@ -15,7 +15,7 @@ import {
   signedInOrNull,
   type CookieSettings,
 } from '../middleware/session';
-import type { SignInService } from '../sign-in-service';
+import type { SignInService } from '../services/sign-in-service';
 
 export interface SessionRouteSettings extends CookieSettings {
   readonly demoAccounts: Session['demoAccounts'];

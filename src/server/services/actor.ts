@@ -1,4 +1,4 @@
-import { may, type Action, type Role } from '../contracts';
+import { may, type Action, type Role } from '../../contracts';
 import { Refusal } from './refusal';
 
 /** Who does something. */

@@ -1,7 +1,7 @@
 import type pg from 'pg';
-import { inTransaction, type Queryable } from './database/in-shop';
+import { inTransaction, type Queryable } from '../database/in-shop';
 import { Refusal } from './refusal';
-import { countTry, forgiveTry } from './repositories/sign-in-failures';
+import { countTry, forgiveTry } from '../repositories/sign-in-failures';
 import { hashSecret } from './secrets';
 
 /** So many tries are free; each next one waits twice as long. An address is shared by all who work behind it. */

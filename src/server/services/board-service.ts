@@ -1,10 +1,10 @@
 import type pg from 'pg';
-import type { BoardDetail, BoardSummary, PutBoard } from '../contracts';
+import type { BoardDetail, BoardSummary, PutBoard } from '../../contracts';
 import type { Actor } from './actor';
-import { inShop, type Queryable } from './database/in-shop';
+import { inShop, type Queryable } from '../database/in-shop';
 import { Refusal } from './refusal';
-import { insertAudit } from './repositories/audit';
-import { deleteBoard, findBoard, insertBoard, listBoards, updateBoard } from './repositories/boards';
+import { insertAudit } from '../repositories/audit';
+import { deleteBoard, findBoard, insertBoard, listBoards, updateBoard } from '../repositories/boards';
 
 /** What can be done with the board book of one shop. */
 export interface BoardService {

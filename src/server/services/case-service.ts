@@ -1,12 +1,20 @@
 import { randomBytes } from 'node:crypto';
 import type pg from 'pg';
-import { firstHash, foldCase, hashEvent, sealOwner, type CaseEvent, type CaseState, type Seal } from '../core/casework';
-import type { AppendEvents, CaseDetail, CaseList, ListQuery, OpenCase, StoredEvent } from '../contracts';
+import {
+  firstHash,
+  foldCase,
+  hashEvent,
+  sealOwner,
+  type CaseEvent,
+  type CaseState,
+  type Seal,
+} from '../../core/casework';
+import type { AppendEvents, CaseDetail, CaseList, ListQuery, OpenCase, StoredEvent } from '../../contracts';
 import { refuseUnlessMay, type Actor } from './actor';
-import { announceChange } from './database/changes';
-import { inShop, type Queryable } from './database/in-shop';
+import { announceChange } from '../database/changes';
+import { inShop, type Queryable } from '../database/in-shop';
 import { Refusal } from './refusal';
-import { insertAudit, insertAuditOnce } from './repositories/audit';
+import { insertAudit, insertAuditOnce } from '../repositories/audit';
 import {
   findCase,
   insertCase,
@@ -15,9 +23,9 @@ import {
   readEvents,
   updateCase,
   type Projection,
-} from './repositories/cases';
-import { insertOwner } from './repositories/owners';
-import { takeCaseNumber } from './repositories/shops';
+} from '../repositories/cases';
+import { insertOwner } from '../repositories/owners';
+import { takeCaseNumber } from '../repositories/shops';
 
 /** What can be done with the cases of one shop. The API and the demo loader both go through it. */
 export interface CaseService {

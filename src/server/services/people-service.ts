@@ -1,14 +1,14 @@
 import type pg from 'pg';
-import type { AuditEntry, AuditQuery, CaseDetail, OpenInvitation, Person, Role } from '../contracts';
+import type { AuditEntry, AuditQuery, CaseDetail, OpenInvitation, Person, Role } from '../../contracts';
 import type { Actor } from './actor';
-import { inShop, type Queryable } from './database/in-shop';
+import { inShop, type Queryable } from '../database/in-shop';
 import { Refusal } from './refusal';
-import { insertAudit, insertAuditOnce, listAudit } from './repositories/audit';
-import { readEvents } from './repositories/cases';
-import { deleteInvitation, insertInvitation, listInvitations } from './repositories/invitations';
-import { casesOfOwner, eraseOwner, type OwnedCase } from './repositories/owners';
-import { countActiveLeads, findPerson, listPeople, updatePerson } from './repositories/people';
-import { deleteSessionsOf } from './repositories/sessions';
+import { insertAudit, insertAuditOnce, listAudit } from '../repositories/audit';
+import { readEvents } from '../repositories/cases';
+import { deleteInvitation, insertInvitation, listInvitations } from '../repositories/invitations';
+import { casesOfOwner, eraseOwner, type OwnedCase } from '../repositories/owners';
+import { countActiveLeads, findPerson, listPeople, updatePerson } from '../repositories/people';
+import { deleteSessionsOf } from '../repositories/sessions';
 import { hashSecret, newSecret } from './secrets';
 
 /** What a lead does for the shop: its people, its audit, its owners' data. */

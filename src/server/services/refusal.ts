@@ -1,4 +1,4 @@
-import type { FieldProblem, StoredEvent } from '../contracts';
+import type { FieldProblem, StoredEvent } from '../../contracts';
 
 /** A request that is refused whole, in the shape of a problem document. */
 export class Refusal extends Error {

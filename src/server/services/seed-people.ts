@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import type pg from 'pg';
-import type { Role } from '../contracts';
-import { inShop, inTransaction, present } from './database/in-shop';
+import type { Role } from '../../contracts';
+import { inShop, inTransaction, present } from '../database/in-shop';
 import { hashPassword } from './passwords';
-import { markSetUp } from './repositories/installation';
-import { findPersonByLogin, insertPerson } from './repositories/people';
-import { ensureShop } from './repositories/shops';
+import { markSetUp } from '../repositories/installation';
+import { findPersonByLogin, insertPerson } from '../repositories/people';
+import { ensureShop } from '../repositories/shops';
 
 export interface SeededShop {
   readonly id: string;

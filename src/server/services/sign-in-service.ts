@@ -9,15 +9,15 @@ import type {
   Role,
   setUpSchema,
   signInSchema,
-} from '../contracts';
+} from '../../contracts';
 import type { Actor } from './actor';
-import { enterShop, inShop, inTransaction, present, type Queryable } from './database/in-shop';
+import { enterShop, inShop, inTransaction, present, type Queryable } from '../database/in-shop';
 import { hashPassword, isPassword, refuseWeak } from './passwords';
 import { Refusal } from './refusal';
-import { insertAudit } from './repositories/audit';
-import { isSetUp, takeSetUpCode } from './repositories/installation';
-import { deleteInvitation, findInvitation } from './repositories/invitations';
-import { findPerson, findPersonByLogin, insertPerson, updatePerson, type PersonRow } from './repositories/people';
+import { insertAudit } from '../repositories/audit';
+import { isSetUp, takeSetUpCode } from '../repositories/installation';
+import { deleteInvitation, findInvitation } from '../repositories/invitations';
+import { findPerson, findPersonByLogin, insertPerson, updatePerson, type PersonRow } from '../repositories/people';
 import {
   deleteSession,
   deleteSessionsOf,
@@ -25,11 +25,11 @@ import {
   findSession,
   insertSession,
   touchSession,
-} from './repositories/sessions';
-import { ensureShop, findShop } from './repositories/shops';
-import { deleteForgottenTries } from './repositories/sign-in-failures';
+} from '../repositories/sessions';
+import { ensureShop, findShop } from '../repositories/shops';
+import { deleteForgottenTries } from '../repositories/sign-in-failures';
 import { hashSecret, newSecret } from './secrets';
-import { createTries, type TryKey } from './tries';
+import { createTries, type TryKey } from './attempts';
 
 /** Who is signed in by which session. */
 export interface SignedIn extends Actor {

@@ -1,9 +1,9 @@
 import { createBrowserRouter, type RouteObject } from 'react-router';
 import { QueuePage } from '../features/queue/QueuePage';
-import { BrokenDoor } from './BrokenDoor';
-import { BrokenPage } from './BrokenPage';
-import { Doors } from './Doors';
-import { NotFoundPage } from './NotFoundPage';
+import { BrokenDoor } from '../shell/BrokenDoor';
+import { BrokenPage } from '../shell/BrokenPage';
+import { Doors } from '../shell/Doors';
+import { NotFoundPage } from '../shell/NotFoundPage';
 
 /** The queue comes with the first load; the other screens when they are first opened. */
 export const router = createBrowserRouter([
@@ -12,12 +12,12 @@ export const router = createBrowserRouter([
     children: [
       {
         path: '/set-up',
-        lazy: async () => ({ Component: (await import('../features/doors/SetUpPage')).SetUpPage }),
+        lazy: async () => ({ Component: (await import('../shell/doors/SetUpPage')).SetUpPage }),
         HydrateFallback: () => null,
       },
       {
         path: '/join',
-        lazy: async () => ({ Component: (await import('../features/doors/InvitationPage')).InvitationPage }),
+        lazy: async () => ({ Component: (await import('../shell/doors/InvitationPage')).InvitationPage }),
         HydrateFallback: () => null,
       },
       { element: <Doors />, children: [{ errorElement: <BrokenPage />, children: screens() }] },
@@ -70,7 +70,7 @@ function screens(): RouteObject[] {
     },
     {
       path: '/account',
-      lazy: async () => ({ Component: (await import('../features/doors/AccountPage')).AccountPage }),
+      lazy: async () => ({ Component: (await import('../shell/doors/AccountPage')).AccountPage }),
       HydrateFallback: () => null,
     },
     { path: '*', element: <NotFoundPage /> },

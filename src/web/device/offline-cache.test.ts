@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { QueryClient } from '@tanstack/react-query';
-import { deviceDatabase, deviceStorage } from '../outbox/device-storage';
+import { deviceDatabase, deviceStorage } from './device-storage';
 import { keepAnswers, restoreAnswers } from './offline-cache';
 
 const day = 24 * 3_600_000;

@@ -1,5 +1,5 @@
 import type { QueryClient } from '@tanstack/react-query';
-import { deviceDatabase } from '../outbox/device-storage';
+import { deviceDatabase } from './device-storage';
 
 /** What is needed to go on working while the server is away. */
 const kept = new Set(['session', 'case', 'cases', 'boards', 'board']);

@@ -1,5 +1,5 @@
 import { Button } from '../components/Button';
-import { DoorPage } from '../features/doors/DoorPage';
+import { DoorPage } from './doors/DoorPage';
 
 /** What is said of any screen that could not be opened. */
 export function BrokenWords() {

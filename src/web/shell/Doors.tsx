@@ -1,8 +1,8 @@
 import { Navigate, Outlet } from 'react-router';
 import { useSession } from '../api/session';
 import { Notice } from '../components/Notice';
-import { SignInPage } from '../features/doors/SignInPage';
-import { DoorPage } from '../features/doors/DoorPage';
+import { SignInPage } from './doors/SignInPage';
+import { DoorPage } from './doors/DoorPage';
 import { Inside } from './Inside';
 
 /** Lets in who is signed in; everybody else signs in first and then sees what was asked for. */

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, type ReactNode } from 'react';
 import type { Me } from '../../contracts';
 import { followChanges } from '../api/changes';
-import { connectOutbox, outbox } from '../outbox/outbox-store';
+import { connectOutbox, outbox } from '../device/outbox-store';
 import { MeContext } from './me';
 
 /** Inside the doors: what an earlier visit left is sent, and what others write comes into view. */

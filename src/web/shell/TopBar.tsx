@@ -6,7 +6,7 @@ import styled from 'styled-components';
 import { useSignOut } from '../api/session';
 import { Button } from '../components/Button';
 import { PopoverSheet } from '../components/Sheet';
-import { roleWords } from '../features/role-words';
+import { roleWords } from './role-words';
 import { useThemeStore } from '../stores/theme-store';
 import { useMay, useMe } from './me';
 

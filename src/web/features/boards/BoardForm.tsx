@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { BoardBookFile } from '../../../contracts';
 import { usePutBoard, useRemoveBoard } from '../../api/boards';
-import { Allowed } from '../../app/Allowed';
+import { Allowed } from '../../shell/Allowed';
 import { Button } from '../../components/Button';
 import { TickCell } from '../../components/Cell';
 import { Notice } from '../../components/Notice';

@@ -1,7 +1,7 @@
 import type { CaseEvent } from '../../../core/casework';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
-import { outbox, useOutboxStore, useTrouble, useWaiting } from '../../outbox/outbox-store';
+import { outbox, useOutboxStore, useTrouble, useWaiting } from '../../device/outbox-store';
 
 const entries = (count: number): string => (count === 1 ? 'one entry' : `${count} entries`);
 const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

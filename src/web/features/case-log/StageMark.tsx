@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import type { CaseStage } from '../../../core/casework';
-import { stageWords } from '../stage-words';
+import { stageWords } from './stage-words';
 
 const Mark = styled.span`
   display: inline-flex;

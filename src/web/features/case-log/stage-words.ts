@@ -1,4 +1,4 @@
-import type { CaseStage } from '../../core/casework';
+import type { CaseStage } from '../../../core/casework';
 
 /** The stages of a case in words. */
 export const stageWords: Readonly<Record<CaseStage, string>> = {

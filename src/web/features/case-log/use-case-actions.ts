@@ -1,7 +1,7 @@
 import { useCallback } from 'react';
 import type { CaseEvent, EventBody } from '../../../core/casework';
-import { useMe } from '../../app/me';
-import { outbox, useOutboxStore, useWaiting } from '../../outbox/outbox-store';
+import { useMe } from '../../shell/me';
+import { outbox, useOutboxStore, useWaiting } from '../../device/outbox-store';
 import { newId } from '../../stores/new-id';
 
 /** What is to be written; its id may be chosen beforehand. */

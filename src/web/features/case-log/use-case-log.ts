@@ -1,7 +1,7 @@
 import { useMemo, useRef } from 'react';
 import { foldCase, type CaseEvent, type Folded } from '../../../core/casework';
 import type { CaseDetail } from '../../../contracts';
-import { useWaiting } from '../../outbox/outbox-store';
+import { useWaiting } from '../../device/outbox-store';
 
 export interface CaseLog {
   readonly events: readonly CaseEvent[];

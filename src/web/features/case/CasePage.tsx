@@ -2,13 +2,13 @@ import { useMemo, useRef } from 'react';
 import { Link, useParams } from 'react-router';
 import type { CaseState } from '../../../core/casework';
 import { useCaseDetail } from '../../api/cases';
-import { Page } from '../../app/Page';
+import { Page } from '../../shell/Page';
 import { Notice } from '../../components/Notice';
 import { useDiagnosis } from '../../workers/use-diagnosis';
 import { useDesk } from '../../stores/desk-store';
 import { CaseScreen } from './CaseScreen';
 import { withDraft } from './plan/draft';
-import { useCaseLog } from './use-case-log';
+import { useCaseLog } from '../case-log/use-case-log';
 
 /** A case by its address: reads the log, folds it, has it diagnosed. */
 export function CasePage() {

@@ -9,8 +9,8 @@ import { Button } from '../../components/Button';
 import { ChoiceGrid } from '../../components/ChoiceGrid';
 import { Field } from '../../components/Field';
 import { percent } from '../../components/format';
-import { SaveNotice } from '../case/SaveNotice';
-import { useCaseActions } from '../case/use-case-actions';
+import { SaveNotice } from '../case-log/SaveNotice';
+import { useCaseActions } from '../case-log/use-case-actions';
 import { ProofStrip } from './ProofStrip';
 
 const Form = styled.form`

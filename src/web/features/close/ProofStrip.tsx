@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import type { Confirmation } from '../../../core/diagnosis';
-import { ProofTurns } from '../ProofTurns';
+import { ProofTurns } from '../case-log/ProofTurns';
 
 const Strip = styled.div`
   h2 {

@@ -1,4 +1,4 @@
-import { Page } from '../../app/Page';
+import { Page } from '../../shell/Page';
 import { Button } from '../../components/Button';
 import { useFirmwareDeskStore } from '../../stores/firmware-desk-store';
 import { FirmwareRoom } from './FirmwareRoom';

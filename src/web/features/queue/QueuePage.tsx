@@ -5,14 +5,14 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { CASE_STAGES, type CaseStage } from '../../../core/casework';
 import { useCaseList } from '../../api/cases';
-import { useMay } from '../../app/me';
-import { Page } from '../../app/Page';
+import { useMay } from '../../shell/me';
+import { Page } from '../../shell/Page';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { SearchBox } from '../../components/SearchBox';
 import { Toggles } from '../../components/Toggles';
-import { outbox, useOutboxStore } from '../../outbox/outbox-store';
-import { stageWords } from '../stage-words';
+import { outbox, useOutboxStore } from '../../device/outbox-store';
+import { stageWords } from '../case-log/stage-words';
 import { QueueTable } from './QueueTable';
 
 const Tools = styled.div`

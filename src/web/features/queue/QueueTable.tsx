@@ -5,7 +5,7 @@ import type { CaseSummary } from '../../../contracts';
 import { caseNumber, dayAndTime } from '../../components/format';
 import { fonts } from '../../theme/tokens';
 import { RunningWait } from './RunningWait';
-import { StageMark } from './StageMark';
+import { StageMark } from '../case-log/StageMark';
 
 const List = styled.ul`
   border-top: 1px solid ${({ theme }) => theme.line};

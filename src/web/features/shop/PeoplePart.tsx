@@ -2,14 +2,14 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { ROLES, type Person, type Role } from '../../../contracts';
 import { useChangePerson, useInvite, usePeople, useWithdrawInvitation } from '../../api/people';
-import { useMe } from '../../app/me';
+import { useMe } from '../../shell/me';
 import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
 import { dayAndTime } from '../../components/format';
 import { Notice } from '../../components/Notice';
 import { Select } from '../../components/Select';
 import { fonts } from '../../theme/tokens';
-import { roleMeaning, roleWords } from '../role-words';
+import { roleMeaning, roleWords } from '../../shell/role-words';
 
 const List = styled.ul`
   margin-bottom: 2rem;

@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { Page } from '../../app/Page';
+import { Page } from '../../shell/Page';
 import { Toggles } from '../../components/Toggles';
-import { useMe } from '../../app/me';
+import { useMe } from '../../shell/me';
 import { AuditPart } from './AuditPart';
 import { OwnersPart } from './OwnersPart';
 import { PeoplePart } from './PeoplePart';

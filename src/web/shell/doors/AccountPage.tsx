@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { useChangePassword, useSignOut } from '../../api/session';
-import { useMe } from '../../app/me';
-import { Page } from '../../app/Page';
+import { useMe } from '../me';
+import { Page } from '../Page';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { roleMeaning, roleWords } from '../role-words';

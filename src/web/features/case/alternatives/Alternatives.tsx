@@ -1,13 +1,13 @@
 import { memo, useState } from 'react';
-import { Allowed } from '../../app/Allowed';
+import { Allowed } from '../../../shell/Allowed';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
-import type { CaseState, EventBody } from '../../../core/casework';
-import type { SchoolPrice, TrialView } from '../../../core/diagnosis';
-import { Button as PlainButton } from '../../components/Button';
-import { fonts } from '../../theme/tokens';
+import type { CaseState, EventBody } from '../../../../core/casework';
+import type { SchoolPrice, TrialView } from '../../../../core/diagnosis';
+import { Button as PlainButton } from '../../../components/Button';
+import { fonts } from '../../../theme/tokens';
 import { AtHand } from './AtHand';
-import { ColumnHead } from './column';
+import { ColumnHead } from '../column';
 import { OrderChoice } from './OrderChoice';
 
 const Pick = styled(Button)`

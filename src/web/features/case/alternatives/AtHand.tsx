@@ -2,11 +2,11 @@ import { Wrench } from 'lucide-react';
 import { useState } from 'react';
 import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import type { TrialView, Lacking } from '../../../core/diagnosis';
-import type { PartKind } from '../../../core/machine';
-import { Button } from '../../components/Button';
-import { CheckGrid } from '../../components/ChoiceGrid';
-import { PopoverSheet } from '../../components/Sheet';
+import type { TrialView, Lacking } from '../../../../core/diagnosis';
+import type { PartKind } from '../../../../core/machine';
+import { Button } from '../../../components/Button';
+import { CheckGrid } from '../../../components/ChoiceGrid';
+import { PopoverSheet } from '../../../components/Sheet';
 
 const Opener = styled(Button)`
   padding: 0.2rem 0.5rem;

@@ -1,11 +1,11 @@
 import { ArrowDownWideNarrow } from 'lucide-react';
 import { Button, Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import { SCHOOL_NAMES, type School, type SchoolPrice } from '../../../core/diagnosis';
-import { Button as PlainButton } from '../../components/Button';
-import { minutesInWords } from '../../components/format';
-import { PopoverSheet } from '../../components/Sheet';
-import { fonts } from '../../theme/tokens';
+import { SCHOOL_NAMES, type School, type SchoolPrice } from '../../../../core/diagnosis';
+import { Button as PlainButton } from '../../../components/Button';
+import { minutesInWords } from '../../../components/format';
+import { PopoverSheet } from '../../../components/Sheet';
+import { fonts } from '../../../theme/tokens';
 
 const Opener = styled(PlainButton)`
   padding: 0.2rem 0.5rem;

@@ -1,10 +1,10 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { useCaseList } from '../../api/cases';
-import { caseNumber, clock } from '../../components/format';
-import { useSecondsLeft } from '../../components/use-seconds-left';
-import { useDesk } from '../../stores/desk-store';
-import { fonts } from '../../theme/tokens';
+import { useCaseList } from '../../../api/cases';
+import { caseNumber, clock } from '../../../components/format';
+import { useSecondsLeft } from '../../../components/use-seconds-left';
+import { useDesk } from '../../../stores/desk-store';
+import { fonts } from '../../../theme/tokens';
 
 const Row = styled.nav`
   display: flex;

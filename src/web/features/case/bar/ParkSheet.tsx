@@ -3,11 +3,11 @@ import { PauseCircle } from 'lucide-react';
 import { useState } from 'react';
 import { Dialog, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { Button } from '../../components/Button';
-import { ChoiceGrid } from '../../components/ChoiceGrid';
-import { Field } from '../../components/Field';
-import { dayAndTime } from '../../components/format';
-import { PopoverSheet } from '../../components/Sheet';
+import { Button } from '../../../components/Button';
+import { ChoiceGrid } from '../../../components/ChoiceGrid';
+import { Field } from '../../../components/Field';
+import { dayAndTime } from '../../../components/format';
+import { PopoverSheet } from '../../../components/Sheet';
 
 const Small = styled(Button)`
   padding: 0.3rem 0.6rem;

@@ -1,19 +1,19 @@
 import { memo, useState } from 'react';
 import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import styled from 'styled-components';
-import { partResults, type CaseState, type EventBody } from '../../../core/casework';
-import type { MemoryMatrix } from '../../../core/isolation';
-import type { Change, Part } from '../../../core/machine';
-import { useDesk, useDeskStore } from '../../stores/desk-store';
-import { Column } from './column';
+import { partResults, type CaseState, type EventBody } from '../../../../core/casework';
+import type { MemoryMatrix } from '../../../../core/isolation';
+import type { Change, Part } from '../../../../core/machine';
+import { useDesk, useDeskStore } from '../../../stores/desk-store';
+import { Column } from '../column';
 import { MachineList } from './MachineList';
 import { MemoryGrid } from './MemoryGrid';
 import { ModuleSpeeds } from './ModuleSpeeds';
-import { draftAfter } from './plan/draft';
-import { PartMenu } from './plan/PartMenu';
-import { PlanDrawing } from './plan/PlanDrawing';
-import { SetUpNote } from './plan/SetUpNote';
-import { askedToStrip } from './StripDown';
+import { draftAfter } from '../plan/draft';
+import { PartMenu } from '../plan/PartMenu';
+import { PlanDrawing } from '../plan/PlanDrawing';
+import { SetUpNote } from '../plan/SetUpNote';
+import { askedToStrip } from '../trial/StripDown';
 
 const Views = styled(TabList)`
   display: flex;

@@ -1,13 +1,13 @@
 import { useRef } from 'react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
-import { slotOf, type Change, type Part } from '../../../core/machine';
-import type { CaseState, PartResult } from '../../../core/casework';
-import { Button as PlainButton } from '../../components/Button';
-import { percent } from '../../components/format';
-import { fonts } from '../../theme/tokens';
-import { worthShowing } from './plan/PlanShapes';
-import { standing } from './plan/plan-words';
+import { slotOf, type Change, type Part } from '../../../../core/machine';
+import type { CaseState, PartResult } from '../../../../core/casework';
+import { Button as PlainButton } from '../../../components/Button';
+import { percent } from '../../../components/format';
+import { fonts } from '../../../theme/tokens';
+import { worthShowing } from '../plan/PlanShapes';
+import { standing } from '../plan/plan-words';
 
 const Parts = styled.ul`
   display: grid;

@@ -1,9 +1,9 @@
 import { Check, Circle, X } from 'lucide-react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
-import type { CaseState } from '../../../core/casework';
-import type { MatrixCell, MemoryMatrix } from '../../../core/isolation';
-import type { Machine, Part } from '../../../core/machine';
+import type { CaseState } from '../../../../core/casework';
+import type { MatrixCell, MemoryMatrix } from '../../../../core/isolation';
+import type { Machine, Part } from '../../../../core/machine';
 
 const Block = styled.section`
   margin-bottom: 0.6rem;

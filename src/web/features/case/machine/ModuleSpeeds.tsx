@@ -2,13 +2,13 @@ import { Gauge } from 'lucide-react';
 import { useState } from 'react';
 import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import type { CaseState, EventBody } from '../../../core/casework';
-import { noSpeed, speedRemarks, type ModuleSpeed } from '../../../core/isolation';
-import type { Part } from '../../../core/machine';
-import { Button } from '../../components/Button';
-import { Field } from '../../components/Field';
-import { PopoverSheet } from '../../components/Sheet';
-import { fonts } from '../../theme/tokens';
+import type { CaseState, EventBody } from '../../../../core/casework';
+import { noSpeed, speedRemarks, type ModuleSpeed } from '../../../../core/isolation';
+import type { Part } from '../../../../core/machine';
+import { Button } from '../../../components/Button';
+import { Field } from '../../../components/Field';
+import { PopoverSheet } from '../../../components/Sheet';
+import { fonts } from '../../../theme/tokens';
 
 const Block = styled.section`
   margin-top: 0.6rem;

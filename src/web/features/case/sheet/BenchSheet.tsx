@@ -3,12 +3,12 @@ import { ChevronUp, Undo2 } from 'lucide-react';
 import { memo, useEffect, useRef } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { toldAndSeen, type CaseEvent, type CaseState, type Entry } from '../../../core/casework';
-import type { EntryFit } from '../../../core/diagnosis';
-import { Allowed } from '../../app/Allowed';
-import { Button } from '../../components/Button';
-import { fonts } from '../../theme/tokens';
-import { entryWords } from './entry-words';
+import { toldAndSeen, type CaseEvent, type CaseState, type Entry } from '../../../../core/casework';
+import type { EntryFit } from '../../../../core/diagnosis';
+import { Allowed } from '../../../shell/Allowed';
+import { Button } from '../../../components/Button';
+import { fonts } from '../../../theme/tokens';
+import { entryWords } from '../../case-log/entry-words';
 import { canStrike, WholeSheet } from './WholeSheet';
 
 const Strip = styled.footer`

@@ -1,8 +1,8 @@
 import { memo, useRef, useEffect } from 'react';
 import styled from 'styled-components';
-import { Button } from '../../components/Button';
-import { Field } from '../../components/Field';
-import { useDesk, useDeskStore } from '../../stores/desk-store';
+import { Button } from '../../../components/Button';
+import { Field } from '../../../components/Field';
+import { useDesk, useDeskStore } from '../../../stores/desk-store';
 
 const Form = styled.form`
   display: grid;

@@ -2,13 +2,13 @@ import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { Dialog, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import { checkChain, type Entry } from '../../../core/casework';
-import { useCaseDetail } from '../../api/cases';
-import { Allowed } from '../../app/Allowed';
-import { Button } from '../../components/Button';
-import { Notice } from '../../components/Notice';
-import { ModalSheet, Overlay } from '../../components/Sheet';
-import { entryWords } from './entry-words';
+import { checkChain, type Entry } from '../../../../core/casework';
+import { useCaseDetail } from '../../../api/cases';
+import { Allowed } from '../../../shell/Allowed';
+import { Button } from '../../../components/Button';
+import { Notice } from '../../../components/Notice';
+import { ModalSheet, Overlay } from '../../../components/Sheet';
+import { entryWords } from '../../case-log/entry-words';
 
 const Sheet = styled(ModalSheet)`
   align-self: end;

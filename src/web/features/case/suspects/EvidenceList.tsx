@@ -1,9 +1,9 @@
 import styled from 'styled-components';
-import type { SuspectView } from '../../../core/diagnosis';
-import type { CaseState } from '../../../core/casework';
-import { decibans } from '../../components/format';
-import { fonts } from '../../theme/tokens';
-import { entryWords } from './entry-words';
+import type { SuspectView } from '../../../../core/diagnosis';
+import type { CaseState } from '../../../../core/casework';
+import { decibans } from '../../../components/format';
+import { fonts } from '../../../theme/tokens';
+import { entryWords } from '../../case-log/entry-words';
 
 const List = styled.dl`
   display: grid;

@@ -2,15 +2,15 @@ import { memo } from 'react';
 import { ChevronDown } from 'lucide-react';
 import { Button, Disclosure, DisclosurePanel } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Diagnosis, SuspectView } from '../../../core/diagnosis';
-import type { CaseState } from '../../../core/casework';
-import { LINKS, type LinkId } from '../../../core/startup';
-import { percent } from '../../components/format';
-import { ProofTurns } from '../ProofTurns';
-import { fonts } from '../../theme/tokens';
-import { ColumnHead } from './column';
+import type { Diagnosis, SuspectView } from '../../../../core/diagnosis';
+import type { CaseState } from '../../../../core/casework';
+import { LINKS, type LinkId } from '../../../../core/startup';
+import { percent } from '../../../components/format';
+import { ProofTurns } from '../../case-log/ProofTurns';
+import { fonts } from '../../../theme/tokens';
+import { ColumnHead } from '../column';
 import { EvidenceList } from './EvidenceList';
-import { draftEventId } from './plan/draft';
+import { draftEventId } from '../plan/draft';
 
 const Head = styled(Button)`
   display: grid;

@@ -1,7 +1,7 @@
 import styled from 'styled-components';
-import { buildUpRunOf, type CaseState } from '../../../core/casework';
-import type { BuildUpRow } from '../../../core/isolation';
-import { START_OUTCOME_LABELS } from '../../../core/startup';
+import { buildUpRunOf, type CaseState } from '../../../../core/casework';
+import type { BuildUpRow } from '../../../../core/isolation';
+import { START_OUTCOME_LABELS } from '../../../../core/startup';
 
 const Table = styled.table`
   width: 100%;

@@ -1,7 +1,7 @@
 import { ShieldCheck } from 'lucide-react';
 import styled from 'styled-components';
-import { CAUTIONS, gateOf, type CautionId } from '../../../core/trials';
-import { Button } from '../../components/Button';
+import { CAUTIONS, gateOf, type CautionId } from '../../../../core/trials';
+import { Button } from '../../../components/Button';
 
 const Box = styled.div`
   display: flex;

@@ -1,9 +1,9 @@
 import styled from 'styled-components';
-import type { CaseState, Entry } from '../../../core/casework';
-import type { Diagnosis } from '../../../core/diagnosis';
-import { percent } from '../../components/format';
-import { Notice } from '../../components/Notice';
-import { entryWords } from './entry-words';
+import type { CaseState, Entry } from '../../../../core/casework';
+import type { Diagnosis } from '../../../../core/diagnosis';
+import { percent } from '../../../components/format';
+import { Notice } from '../../../components/Notice';
+import { entryWords } from '../../case-log/entry-words';
 
 const Gap = styled.div`
   margin-bottom: 0.7rem;

@@ -1,13 +1,13 @@
 import { isPast } from 'date-fns';
 import styled from 'styled-components';
-import type { CaseState } from '../../../core/casework';
-import { proofOfCause } from '../../../core/casework';
-import type { Diagnosis } from '../../../core/diagnosis';
-import { Allowed } from '../../app/Allowed';
-import { Button } from '../../components/Button';
-import { CardText, CardTitle } from '../../components/CardText';
-import { dayAndTime, percent } from '../../components/format';
-import { ColumnHead } from './column';
+import type { CaseState } from '../../../../core/casework';
+import { proofOfCause } from '../../../../core/casework';
+import type { Diagnosis } from '../../../../core/diagnosis';
+import { Allowed } from '../../../shell/Allowed';
+import { Button } from '../../../components/Button';
+import { CardText, CardTitle } from '../../../components/CardText';
+import { dayAndTime, percent } from '../../../components/format';
+import { ColumnHead } from '../column';
 import { PartResults } from './PartResults';
 
 const Gap = styled.div`

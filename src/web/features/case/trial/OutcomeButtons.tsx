@@ -1,11 +1,11 @@
 import { memo } from 'react';
 import { Button, Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import { SILENT_OUTCOMES } from '../../../core/trials';
-import type { OutcomeView } from '../../../core/diagnosis';
-import { percent } from '../../components/format';
-import { ModalSheet, Overlay } from '../../components/Sheet';
-import { fonts } from '../../theme/tokens';
+import { SILENT_OUTCOMES } from '../../../../core/trials';
+import type { OutcomeView } from '../../../../core/diagnosis';
+import { percent } from '../../../components/format';
+import { ModalSheet, Overlay } from '../../../components/Sheet';
+import { fonts } from '../../../theme/tokens';
 import type { OutcomeChoices } from './outcome-choices';
 
 const Outcome = styled(Button)<{ $silent?: boolean }>`

@@ -1,6 +1,6 @@
 import styled from 'styled-components';
-import { partResults, totalPaid, type CaseState, type PartResult } from '../../../core/casework';
-import { fonts } from '../../theme/tokens';
+import { partResults, totalPaid, type CaseState, type PartResult } from '../../../../core/casework';
+import { fonts } from '../../../theme/tokens';
 
 const Table = styled.table`
   width: 100%;

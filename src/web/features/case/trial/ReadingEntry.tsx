@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { QUANTITIES, gradeReading } from '../../../core/trials';
-import type { TrialView } from '../../../core/diagnosis';
-import { Button } from '../../components/Button';
-import { Field } from '../../components/Field';
+import { QUANTITIES, gradeReading } from '../../../../core/trials';
+import type { TrialView } from '../../../../core/diagnosis';
+import { Button } from '../../../components/Button';
+import { Field } from '../../../components/Field';
 
 const Row = styled.form`
   display: grid;

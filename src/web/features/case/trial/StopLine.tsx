@@ -1,6 +1,6 @@
 import styled from 'styled-components';
-import type { Diagnosis } from '../../../core/diagnosis';
-import { minutesInWords } from '../../components/format';
+import type { Diagnosis } from '../../../../core/diagnosis';
+import { minutesInWords } from '../../../components/format';
 
 const Line = styled.p`
   margin-top: 0.4rem;

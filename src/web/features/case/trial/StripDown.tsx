@@ -1,10 +1,10 @@
 import { ChevronDown } from 'lucide-react';
 import { Button, Disclosure, DisclosurePanel } from 'react-aria-components';
 import styled from 'styled-components';
-import type { CaseState } from '../../../core/casework';
-import { stripDownList, type StripDownLine } from '../../../core/isolation';
-import { CheckGrid } from '../../components/ChoiceGrid';
-import { useDesk, useDeskStore } from '../../stores/desk-store';
+import type { CaseState } from '../../../../core/casework';
+import { stripDownList, type StripDownLine } from '../../../../core/isolation';
+import { CheckGrid } from '../../../components/ChoiceGrid';
+import { useDesk, useDeskStore } from '../../../stores/desk-store';
 
 const Head = styled(Button)<{ $done: boolean }>`
   display: flex;

@@ -1,7 +1,7 @@
 import styled from 'styled-components';
-import { toldAndSeen, type CaseState } from '../../../core/casework';
-import { START_OUTCOME_LABELS } from '../../../core/startup';
-import { Notice } from '../../components/Notice';
+import { toldAndSeen, type CaseState } from '../../../../core/casework';
+import { START_OUTCOME_LABELS } from '../../../../core/startup';
+import { Notice } from '../../../components/Notice';
 
 const Gap = styled.div`
   margin-bottom: 0.7rem;

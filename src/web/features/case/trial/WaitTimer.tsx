@@ -1,13 +1,13 @@
 import { Timer } from 'lucide-react';
 import { useEffect } from 'react';
 import styled from 'styled-components';
-import type { TrialView } from '../../../core/diagnosis';
-import { Button } from '../../components/Button';
-import { clock } from '../../components/format';
-import { useChimeWhenOver } from '../../components/use-chime-when-over';
-import { useSecondsLeft } from '../../components/use-seconds-left';
-import { useDesk, useDeskStore } from '../../stores/desk-store';
-import { fonts } from '../../theme/tokens';
+import type { TrialView } from '../../../../core/diagnosis';
+import { Button } from '../../../components/Button';
+import { clock } from '../../../components/format';
+import { useChimeWhenOver } from '../../../components/use-chime-when-over';
+import { useSecondsLeft } from '../../../components/use-seconds-left';
+import { useDesk, useDeskStore } from '../../../stores/desk-store';
+import { fonts } from '../../../theme/tokens';
 
 const Row = styled.div`
   display: flex;

@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import { Dialog, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import { Button } from '../../components/Button';
-import { Field } from '../../components/Field';
-import { ModalSheet, Overlay } from '../../components/Sheet';
+import { Button } from '../../../components/Button';
+import { Field } from '../../../components/Field';
+import { ModalSheet, Overlay } from '../../../components/Sheet';
 
 const Sheet = styled(ModalSheet)`
   h2 {

@@ -1,13 +1,13 @@
 import { useMemo, useState } from 'react';
-import type { CaseState } from '../../../core/casework';
-import type { Diagnosis, TrialView } from '../../../core/diagnosis';
-import { useLatest } from '../../components/use-latest';
-import { newId } from '../../stores/new-id';
-import { useDesk, useDeskStore } from '../../stores/desk-store';
+import type { CaseState } from '../../../../core/casework';
+import type { Diagnosis, TrialView } from '../../../../core/diagnosis';
+import { useLatest } from '../../../components/use-latest';
+import { newId } from '../../../stores/new-id';
+import { useDesk, useDeskStore } from '../../../stores/desk-store';
 import { outcomeForKey, splitOutcomes, type OutcomeChoices } from './outcome-choices';
-import { canReadAloud, readAloud } from '../../components/read-aloud';
+import { canReadAloud, readAloud } from '../../../components/read-aloud';
 import { spokenTrial } from './spoken-trial';
-import type { CaseActions } from './use-case-actions';
+import type { CaseActions } from '../../case-log/use-case-actions';
 import { useGate, type Gate } from './use-gate';
 
 export interface TrialWork {

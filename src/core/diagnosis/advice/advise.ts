@@ -1,0 +1,251 @@
+import { repairOf, type RepairClass, type RepairStake } from '../../faults';
+import { lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
+import { sureEnough, sureEnoughFor, worthTrying } from './how-sure';
+import { costOfRepair, usualCosts } from '../planning/costs';
+import {
+  confirmationOf,
+  isComplaintGone,
+  proofTurns,
+  reproducedComplaint,
+  seenStart,
+  signalOf,
+  toldTrialId,
+} from './confirmation';
+import type { DiagnosisInput } from '../evidence-step';
+import type { HypothesisSpace } from '../model/hypothesis-space';
+import type { Plan } from '../planning/propose';
+import { nextBySchool } from '../planning/next-by-school';
+import type { StopRule } from '../planning/stop-rule';
+import type { RankedRepair } from '../belief/suspects';
+
+/** What the technician should do now, and for what reason. */
+export type AdviceKind =
+  'reproduce' | 'test' | 'prove' | 'repair' | 'verify' | 'put-back' | 'close' | 'nothing-seen' | 'undecided';
+
+export interface Advice {
+  readonly kind: AdviceKind;
+  /** Null when there is nothing left to do but close the case. */
+  readonly trialId: string | null;
+  readonly why: string;
+}
+
+const sureItIsRight = 0.95;
+/** Below this one run under load is not enough. */
+const surelyRight = 0.985;
+
+interface Situation {
+  readonly input: DiagnosisInput;
+  readonly space: HypothesisSpace;
+  readonly plan: Plan;
+  readonly repairs: readonly RankedRepair[];
+  readonly stopRule: StopRule;
+  /** See rightProbability. */
+  readonly right: number;
+}
+
+/** The one thing to do next. */
+export function advise(situation: Situation): Advice {
+  const { input } = situation;
+  const seen = input.steps.filter((step) => seenStart(step) !== null);
+  if (seen.length === 0) return reproduce(input);
+  if (reproducedComplaint(input.steps) === null) return complaintNotSeen(input);
+  if (isGone(situation) && situation.right >= sureItIsRight) return finish(situation);
+  return (
+    verifyRepair(situation) ??
+    repairIfSure(situation) ??
+    turnForProof(situation) ??
+    test(situation) ??
+    repairLikeliest(situation)
+  );
+}
+
+function reproduce(input: DiagnosisInput): Advice {
+  const told = input.steps.find((step) => step.trial.id === toldTrialId)?.outcome;
+  return told === 'cuts-out'
+    ? { kind: 'reproduce', trialId: 'run-under-load', why: 'First see the complaint yourself: it is said to cut out.' }
+    : { kind: 'reproduce', trialId: 'start', why: 'First see the complaint yourself.' };
+}
+
+/** It has only ever worked before the technician's eyes: nothing is mended on hearsay. */
+function complaintNotSeen(input: DiagnosisInput): Advice {
+  return loadsStood(input) > 0
+    ? { kind: 'nothing-seen', trialId: null, why: 'It starts and stays up under load: the complaint does not show.' }
+    : { kind: 'reproduce', trialId: 'run-under-load', why: 'It starts. See whether it stays up.' };
+}
+
+/** The last start got past the complaint. */
+function isGone({ input }: Situation): boolean {
+  const complaint = reproducedComplaint(input.steps);
+  const last = lastStart(input);
+  return last !== null && complaint !== null && isComplaintGone(complaint, last);
+}
+
+/** The machine is right as it stands: put back what is out, prove the cause, run it under load, close. */
+function finish(situation: Situation): Advice {
+  const { input, repairs } = situation;
+  const top = repairs[0];
+  const away = partsAway(input);
+  const innocent = putBackInnocent(situation);
+  if (innocent) return innocent;
+  if (input.configuration.surface === 'bench')
+    return { kind: 'put-back', trialId: 'back-in-case', why: 'It runs on the bench. Now the case.' };
+  if (top && away.length > 0) return provenOrTurn(situation, top);
+  const stood = loadsStood(input);
+  if (stood === 0) return { kind: 'verify', trialId: 'run-under-load', why: 'It starts. Prove that it stays up.' };
+  return stood < 2 && situation.right < surelyRight
+    ? {
+        kind: 'verify',
+        trialId: 'run-under-load',
+        why: 'It stayed up once. Something that comes and goes could be left.',
+      }
+    : { kind: 'close', trialId: null, why: 'It starts and stays up under load.' };
+}
+
+function putBackInnocent({ input, repairs }: Situation): Advice | null {
+  const innocent = partsAway(input).find((id) => id !== repairs[0]?.repairClass.part.id);
+  return innocent
+    ? {
+        kind: 'put-back',
+        trialId: `back/${innocent}`,
+        why: 'It runs like this. Put back what is out or moved, one thing at a time.',
+      }
+    : null;
+}
+
+/** A change has most likely taken the fault away: to undo and redo it tells more than another test, and is the proof. */
+function turnForProof(situation: Situation): Advice | null {
+  const { input, repairs, right } = situation;
+  const [top] = repairs;
+  if (!top) return null;
+  if (partsAway(input).includes(top.repairClass.part.id)) {
+    if (!isGone(situation) || right < sureEnoughFor.nothing) return null;
+    return putBackInnocent(situation) ?? nextTurn(situation, top.repairClass);
+  }
+  return top.probability < sureEnoughFor.nothing ? null : nextTurn(situation, top.repairClass);
+}
+
+/** Mend the cause for good once it is proven; until then the next turn of away, back, away. */
+function provenOrTurn(situation: Situation, { repairClass, probability }: RankedRepair): Advice {
+  const turn = nextTurn(situation, repairClass);
+  if (turn) return turn;
+  const { input, space } = situation;
+  const confirmed = confirmationOf(space.faults, repairClass, input.steps, input.machine);
+  const why =
+    confirmed === 'suggested'
+      ? `It is ${Math.round(100 * probability)} %: mend it for good.`
+      : `The cause is ${confirmed}: mend it for good.`;
+  return { kind: 'repair', trialId: `fix/${repairClass.id}`, why };
+}
+
+/** Away, back, away: the next turn that can be made now; null if the proof is whole or has not begun. */
+function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): Advice | null {
+  const turns = proofTurns(space.faults, repairClass, input.steps, input.machine);
+  const { id } = repairClass.part;
+  const isAway = partsAway(input).includes(id);
+  if (turns === 2 && isAway)
+    return {
+      kind: 'prove',
+      trialId: `back/${id}`,
+      why: 'It went away with the change. Undo it: if the fault comes back, that is proof.',
+    };
+  if (turns !== 3 || isAway) return null;
+  const beside = input.machine.parts.filter((part) => part.loose).map((part) => `back/${part.id}`);
+  const awayAgain = [`out/${id}`, `spare/${id}`, `load-with-spare/${id}`, ...beside].filter((trial) =>
+    input.steps.some((step) => step.trial.id === trial),
+  );
+  const trial = awayAgain.find((wanted) => plan.proposals.some((proposal) => proposal.trial.id === wanted));
+  return trial
+    ? { kind: 'prove', trialId: trial, why: 'It came back. Once more away: if it works again, that is proof.' }
+    : null;
+}
+
+/** A repair seems to have helped: before anything else is mended, see whether it stays up. */
+function verifyRepair(situation: Situation): Advice | null {
+  const { input, repairs } = situation;
+  const [top] = repairs;
+  const isMended = top && repairsDone(input).has(top.repairClass.id) && partsAway(input).length === 0;
+  return isMended && lastStart(input) === 'works' && loadsStood(input) === 0
+    ? { kind: 'verify', trialId: 'run-under-load', why: 'It starts after the repair. Prove that it stays up.' }
+    : null;
+}
+
+function repairIfSure(situation: Situation): Advice | null {
+  const { repairs, plan } = situation;
+  const top = repairs[0];
+  const proposal = top && plan.proposals.find(({ trial }) => trial.id === `fix/${top.repairClass.id}`);
+  if (!top || !proposal || top.repairClass.repair === 'look-deeper') return null;
+  const { stake } = repairOf(top.repairClass.repair);
+  if (top.probability < sureEnough(top.repairClass)) return null;
+  // Carried out and not seen to fail since: once more would tell and mend nothing.
+  if (repairsDone(situation.input).has(top.repairClass.id) && isGone(situation)) return null;
+  return stake === 'part'
+    ? provenOrTurn(situation, top)
+    : { kind: 'repair', trialId: proposal.trial.id, why: whyNow[stake] };
+}
+
+const whyNow: Readonly<Record<Exclude<RepairStake, 'part'>, string>> = {
+  nothing: 'Likely enough, and it costs little to do.',
+  work: 'Likely enough to be worth the work.',
+  'for-good': 'As good as certain. It cannot be undone.',
+};
+
+/** The next test by the chosen school; by best value a repair takes its turn where testing on costs more than it saves. */
+function test(situation: Situation): Advice | null {
+  const { plan, input, space, stopRule } = situation;
+  const school = input.school ?? 'best-value';
+  const chosen = nextBySchool(school, plan, { faults: space.faults, signal: signalOf(input.steps) });
+  if (!chosen) return null;
+  if (school === 'best-value') {
+    const cheap = plan.proposals.find((p) => p.trial.id === stopRule.tryNow);
+    if (cheap)
+      return { kind: 'repair', trialId: cheap.trial.id, why: 'Costs less to try than to look into any further.' };
+    const next = stopRule.saves > 0 ? null : nextRepair(situation, untilNothingTells);
+    if (next)
+      return {
+        kind: 'repair',
+        trialId: `fix/${next.repairClass.id}`,
+        why: `It is ${Math.round(100 * next.probability)} %, and testing on costs more than it saves.`,
+      };
+  }
+  return { kind: 'test', trialId: chosen.trial.id, why: chosen.trial.purpose };
+}
+
+/** While a test still tells something, nothing is bought or written for less than it would be without money in view. */
+const untilNothingTells = (repairClass: RepairClass): number =>
+  ['nothing', 'work'].includes(repairOf(repairClass.repair).stake) ? worthTrying(repairClass) : sureEnough(repairClass);
+
+/** The next repair by probability over cost, of those likely enough for what is at stake. */
+function nextRepair(
+  { repairs, input, plan }: Situation,
+  least: (repairClass: RepairClass) => number,
+): RankedRepair | null {
+  const done = repairsDone(input);
+  const costs = input.costs ?? usualCosts;
+  const worth = ({ repairClass, probability }: RankedRepair) => probability / costOfRepair(repairClass, costs);
+  const [next] = repairs
+    .filter(
+      ({ repairClass, probability }) =>
+        !done.has(repairClass.id) &&
+        repairClass.repair !== 'look-deeper' &&
+        probability >= least(repairClass) &&
+        plan.proposals.some(({ trial }) => trial.id === `fix/${repairClass.id}`),
+    )
+    .sort((a, b) => worth(b) - worth(a));
+  return next ?? null;
+}
+
+/** Nothing at hand tells the rest apart: mend, and end openly where too much is at stake. */
+function repairLikeliest(situation: Situation): Advice {
+  const next = nextRepair(situation, worthTrying);
+  if (next)
+    return {
+      kind: 'repair',
+      trialId: `fix/${next.repairClass.id}`,
+      why: 'What is at hand cannot tell the rest apart. Mend by likelihood and cost.',
+    };
+  return {
+    kind: 'undecided',
+    trialId: null,
+    why: 'What is at hand cannot tell the rest apart, and none is likely enough to buy for. Decide with the owner or hand it on.',
+  };
+}

@@ -1,0 +1,29 @@
+import { repairOf, type RepairClass, type RepairStake } from '../../faults';
+
+/**
+ * So likely must a repair be before it is done without more tests, by what is at stake: starting judgement, tried on
+ * simulated machines (docs/benchmarks.md).
+ */
+export const sureEnoughFor: Readonly<Record<RepairStake, number>> = {
+  nothing: 0.75,
+  work: 0.75,
+  'for-good': 0.95,
+  part: 0.985,
+};
+/** A part of so little price, in the shop's currency, is not worth much testing. */
+const smallPart = 15;
+const sureEnoughForSmallPart = 0.97;
+/** The probability from which a repair is done without more tests. */
+export const sureEnough = ({ repair, price }: RepairClass): number => {
+  const { stake } = repairOf(repair);
+  return stake === 'part' && price <= smallPart ? sureEnoughForSmallPart : sureEnoughFor[stake];
+};
+/** With nothing left that tells the rest apart, so likely must a repair be to be tried all the same. */
+const worthTryingFor: Readonly<Record<RepairStake, number>> = { nothing: 0.02, work: 0.05, 'for-good': 0.2, part: 0.8 };
+
+const worthTryingSmallPart = 0.75;
+/** The probability from which a repair is tried when nothing else is left to do. */
+export const worthTrying = ({ repair, price }: RepairClass): number => {
+  const { stake } = repairOf(repair);
+  return stake === 'part' && price <= smallPart ? worthTryingSmallPart : worthTryingFor[stake];
+};

@@ -1,0 +1,44 @@
+import { placementOf } from '../../machine';
+import type { StartOutcome } from '../../startup';
+import { seenStart } from './confirmation';
+import type { DiagnosisInput } from '../evidence-step';
+
+/** Plain facts that the advice reads off the log. */
+
+/** How often it worked under full load with nothing done to it since. */
+export function loadsStood({ steps }: DiagnosisInput): number {
+  const touched = steps.findLastIndex(
+    ({ trial, handling, outcome }) =>
+      outcome !== 'could-not' && (handling.length > 0 || trial.repair || trial.changes.length > 0),
+  );
+  return steps
+    .slice(Math.max(0, touched))
+    .filter((s) => s.trial.observe.kind === 'start' && s.trial.observe.depth === 'load' && seenStart(s) === 'works')
+    .length;
+}
+
+/** What the last start showed; null if none was made. */
+export const lastStart = ({ steps }: DiagnosisInput): StartOutcome | null =>
+  steps
+    .map(seenStart)
+    .filter((outcome) => outcome !== null)
+    .at(-1) ?? null;
+
+/** Ids of the repair classes that were carried out. */
+export const repairsDone = (input: DiagnosisInput): Set<string> =>
+  new Set(
+    input.steps.flatMap((step) => (step.trial.repair && step.outcome !== 'could-not' ? [step.trial.repair.id] : [])),
+  );
+
+/** Parts that are out, moved or swapped, and were not left so by a repair. */
+export function partsAway({ machine, configuration, steps }: DiagnosisInput): string[] {
+  const placedByRepair = new Map<string, boolean>();
+  for (const { trial, outcome } of steps)
+    for (const change of outcome === 'could-not' ? [] : trial.changes)
+      if (change.kind === 'place') placedByRepair.set(change.part, trial.repair !== null);
+  return machine.parts
+    .filter((part) => !(part.loose && placementOf(configuration, part.id).state === 'out'))
+    .map(({ id }) => id)
+    .filter((id) => ['out', 'spare', 'moved'].includes(placementOf(configuration, id).state))
+    .filter((id) => !placedByRepair.get(id));
+}

@@ -1,0 +1,261 @@
+import type { Machine } from '../../machine';
+import { isSilent } from '../../trials';
+import type { EvidenceStep } from '../evidence-step';
+import { passAfter } from '../planning/joint-chances';
+import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
+import { createModelBook, type ModelBook } from '../model/model-book';
+import { repeatedStart } from '../model/repeated-start';
+import { cleanChance, noisy, type OutcomeModel } from '../model/outcome-model';
+
+/**
+ * What is believed after some steps. For each hypothesis its probability, and the chances of which of its faults
+ * handling has left there: masks 0 (none), 1 (the first), 2 (the second), 3 (both), at 4h to 4h + 3.
+ */
+export interface Belief {
+  /** They sum to 1 within 1e-9. None is ever zero. */
+  readonly probabilities: Float64Array;
+  /** By variant: probability that it is one of the machine's, present or already removed. */
+  readonly byVariant: Float64Array;
+  /** Log of the chance of all that was seen. */
+  readonly logEvidence: number;
+  /** Four chances a hypothesis; they sum to 1. */
+  readonly stillThere: Float64Array;
+  /** By variant: 1 where handling may have removed it at some step; the masks of all others are still full. */
+  readonly touched: Uint8Array;
+}
+
+export function priorBelief({ prior, second, variants, pairsFrom }: HypothesisSpace): Belief {
+  const stillThere = new Float64Array(4 * prior.length);
+  for (let h = 0; h < second.length; h++) stillThere[4 * h + (second[h] === NONE ? 1 : 3)] = 1;
+  const byVariant = prior.slice(0, variants.length);
+  for (let a = 0; a < variants.length; a++) {
+    let own = byVariant[a] ?? 0;
+    const to = pairsFrom[a + 1] ?? 0;
+    for (let h = pairsFrom[a] ?? 0; h < to; h++) {
+      const b = second[h] ?? 0;
+      const p = prior[h] ?? 0;
+      own += p;
+      byVariant[b] = (byVariant[b] ?? 0) + p;
+    }
+    byVariant[a] = own;
+  }
+  return {
+    probabilities: new Float64Array(prior),
+    byVariant,
+    logEvidence: 0,
+    stillThere,
+    touched: new Uint8Array(variants.length),
+  };
+}
+
+/**
+ * Exact Bayes by forward filtering: first the handling may remove faults, then what was seen is weighed.
+ * "Not sure" still moves the machine on; "could not" leaves everything as it was. Linear in hypotheses.
+ */
+export function updateBelief(belief: Belief, space: HypothesisSpace, step: EvidenceStep, machine: Machine): Belief {
+  return step.outcome === 'could-not'
+    ? belief
+    : applyStep(belief, space, compileStep(space, step, createModelBook(machine, space)));
+}
+
+/**
+ * A step ready to be reckoned with. The likelihood of what was seen with a and b present, in chain order, is
+ * one[a] + pass[a] * (one[b] - none); see OutcomeModel.
+ */
+export interface CompiledStep {
+  /** By variant: chance that the handling of the step removes it. */
+  readonly cure: Float64Array;
+  readonly none: number;
+  /** By variant. */
+  readonly one: Float64Array;
+  /** By variant. */
+  readonly pass: Float64Array;
+  /** For a forecast of the step: its model, and the pass with what its handling may remove first. Null if it is silent. */
+  readonly forecast: { readonly model: OutcomeModel; readonly pass: Float64Array } | null;
+}
+
+export function compileStep(space: HypothesisSpace, step: EvidenceStep, book: ModelBook): CompiledStep {
+  const { variants } = space;
+  const cured = book.curesOf({ repair: step.trial.repair, handling: step.handling });
+  const cure = new Float64Array(variants.length);
+  for (const [v, chance] of cured) cure[v] = chance;
+  const one = new Float64Array(variants.length).fill(1);
+  if (isSilent(step.outcome)) return { cure, none: 1, one, pass: one, forecast: null };
+  const model = modelOfStep(step, book);
+  const seen = observed(model, step);
+  variants.forEach(({ fault }, v) => (one[v] = seen(v, fault.somethingElse && !model.keepsToLast)));
+  const pass = cured.length > 0 ? passAfter(model.pass, cured) : model.pass;
+  return { cure, none: seen(null, false), one, pass: model.pass, forecast: { model, pass } };
+}
+
+/** The model by which a step's observation is weighed. */
+function modelOfStep({ trial, configuration, after }: EvidenceStep, book: ModelBook): OutcomeModel {
+  const model = book.modelOf(trial, configuration);
+  const last = after === undefined ? -1 : trial.outcomes.findIndex(({ id }) => id === after);
+  return last < 0 ? model : repeatedStart(model, last);
+}
+
+/** What one step brings besides the belief after it. */
+export interface StepTally {
+  /** By variant: how far it was to decide the outcome; see decidedOutcomes. */
+  readonly decides: Float64Array;
+  /** By variant, after the step: see Belief. */
+  readonly byVariant: Float64Array;
+}
+
+/** The belief after steps in a row, and what each brought. One pass over the hypotheses a step. */
+export function applySteps(
+  belief: Belief,
+  space: HypothesisSpace,
+  steps: readonly CompiledStep[],
+): { readonly belief: Belief; readonly tallies: readonly StepTally[] } {
+  const handles = steps.some(({ cure }) => cure.some((chance) => chance > 0)) || belief.touched.includes(1);
+  const sweep: Sweep = {
+    space,
+    weights: new Float64Array(belief.probabilities),
+    stillThere: handles ? new Float64Array(belief.stillThere) : belief.stillThere,
+    touched: new Uint8Array(belief.touched),
+    factor: 1,
+  };
+  let { logEvidence, byVariant } = belief;
+  const tallies = steps.map((step): StepTally => {
+    const swept = sweepStep(sweep, step);
+    sweep.factor = 1 / swept.sum;
+    logEvidence += Math.log(swept.sum);
+    byVariant = swept.byVariant.map((weight) => weight * sweep.factor);
+    return { decides: swept.decides, byVariant };
+  });
+  const { weights: probabilities, stillThere, touched, factor } = sweep;
+  for (let h = 0; h < probabilities.length; h++) {
+    const probability = (probabilities[h] ?? 0) * factor;
+    probabilities[h] = probability > least ? probability : least;
+  }
+  return { belief: { probabilities, byVariant, logEvidence, stillThere, touched }, tallies };
+}
+
+/** However long the log speaks against a hypothesis, it can come back. */
+const least = 1e-300;
+
+/** The belief after one step. */
+export const applyStep = (belief: Belief, space: HypothesisSpace, step: CompiledStep): Belief =>
+  applySteps(belief, space, [step]).belief;
+
+/** Working arrays of applySteps: weights times factor sum to 1. */
+interface Sweep {
+  readonly space: HypothesisSpace;
+  readonly weights: Float64Array;
+  readonly stillThere: Float64Array;
+  readonly touched: Uint8Array;
+  factor: number;
+}
+
+/** Weighs one step in place. Hypotheses that handling has never touched need one multiplication each. */
+function sweepStep({ space, weights, stillThere, touched, factor }: Sweep, step: CompiledStep) {
+  const { cure, none, one, pass } = step;
+  const passBefore = step.forecast?.pass ?? pass;
+  const { second, pairsFrom, variants } = space;
+  const decides = new Float64Array(variants.length);
+  const byVariant = new Float64Array(variants.length);
+  cure.forEach((chance, v) => chance > 0 && (touched[v] = 1));
+  let sum = 0;
+  for (let a = 0; a < variants.length; a++) {
+    const oneA = one[a] ?? 1;
+    const through = pass[a] ?? 1;
+    const before = passBefore[a] ?? 1;
+    const isTouched = touched[a] === 1;
+    const from = pairsFrom[a] ?? 0;
+    const to = pairsFrom[a + 1] ?? 0;
+    const alone = (weights[a] ?? 0) * factor;
+    let decidesA = alone * (isTouched ? (stillThere[4 * a + 1] ?? 0) : 1);
+    let own = alone * (isTouched ? filter(stillThere, 4 * a, step, a, NONE) : oneA);
+    weights[a] = own;
+    for (let h = from; h < to; h++) {
+      const b = second[h] ?? 0;
+      const p = (weights[h] ?? 0) * factor;
+      let after: number;
+      if (isTouched || touched[b] === 1) {
+        const both = p * (stillThere[4 * h + 3] ?? 0);
+        decidesA += both + p * (stillThere[4 * h + 1] ?? 0);
+        decides[b] = (decides[b] ?? 0) + p * (stillThere[4 * h + 2] ?? 0) + both * before;
+        after = p * filter(stillThere, 4 * h, step, a, b);
+      } else {
+        decidesA += p;
+        if (before > 0) decides[b] = (decides[b] ?? 0) + p * before;
+        after = through === 0 ? p * oneA : p * (oneA + through * ((one[b] ?? 1) - none));
+      }
+      weights[h] = after;
+      own += after;
+      byVariant[b] = (byVariant[b] ?? 0) + after;
+    }
+    decides[a] = (decides[a] ?? 0) + decidesA;
+    byVariant[a] = (byVariant[a] ?? 0) + own;
+    sum += own;
+  }
+  return { sum, decides, byVariant };
+}
+
+/** Moves and weighs the four chances at `i` in place; returns their sum before they are made to sum to 1. */
+export function filter(
+  chances: Float64Array,
+  i: number,
+  { cure, none, one, pass }: CompiledStep,
+  a: number,
+  b: number,
+): number {
+  const cureA = cure[a] ?? 0;
+  const cureB = b === NONE ? 0 : (cure[b] ?? 0);
+  let m1 = chances[i + 1] ?? 0;
+  let m2 = chances[i + 2] ?? 0;
+  let m3 = chances[i + 3] ?? 0;
+  let m0 = chances[i] ?? 0;
+  if (cureA > 0) {
+    m0 += m1 * cureA;
+    m2 += m3 * cureA;
+    m1 *= 1 - cureA;
+    m3 *= 1 - cureA;
+  }
+  if (cureB > 0) {
+    m0 += m2 * cureB;
+    m1 += m3 * cureB;
+    m2 *= 1 - cureB;
+    m3 *= 1 - cureB;
+  }
+  const oneA = one[a] ?? 1;
+  m0 *= none;
+  m1 *= oneA;
+  if (b !== NONE) {
+    const oneB = one[b] ?? 1;
+    m2 *= oneB;
+    m3 *= oneA + (pass[a] ?? 1) * (oneB - none);
+  }
+  const total = m0 + m1 + m2 + m3;
+  const scale = 1 / total;
+  chances[i] = m0 * scale;
+  chances[i + 1] = m1 * scale;
+  chances[i + 2] = m2 * scale;
+  chances[i + 3] = m3 * scale;
+  return total;
+}
+
+/** Likelihood of what was seen: a chance, or a density per volt where a reading was written down. */
+function observed(model: OutcomeModel, step: EvidenceStep): (v: number | null, isUnknown: boolean) => number {
+  const { trial, volts, misreadChance } = step;
+  const { density } = model;
+  if (trial.observe.kind === 'measure' && volts !== null && density) {
+    const anywhere = 1 / (1.5 * trial.observe.quantity.nominalVolts);
+    const clean = (v: number | null): number => {
+      const pass = v === null ? 1 : (model.pass[v] ?? 1);
+      return (pass < 1 ? (1 - pass) * density(volts, v) : 0) + (pass > 0 ? pass * density(volts, null) : 0);
+    };
+    return (v, isUnknown) => {
+      const loose = isUnknown ? Math.max(misreadChance, unknownReadsAnywhere) : misreadChance;
+      return (1 - loose) * clean(v) + loose * anywhere;
+    };
+  }
+  const outcome = trial.outcomes.findIndex(({ id }) => id === step.outcome);
+  if (outcome < 0) throw new Error(`${trial.id}: expected one of its outcomes, found "${step.outcome}"`);
+  return (v, isUnknown) => noisy(cleanChance(model, outcome, v), model.width, misreadChance, isUnknown);
+}
+
+/** Share of readings that an unknown fault spreads anywhere: starting judgement. */
+const unknownReadsAnywhere = 0.2;

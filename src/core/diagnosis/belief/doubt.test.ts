@@ -1,0 +1,109 @@
+import { diagnosisOf, eventId, stateOf, type BriefLog } from '../../casework/testing-log';
+import { compileStep, priorBelief, updateBelief, type Belief } from './belief';
+import { createModelBook } from '../model/model-book';
+import { fitEntries } from './doubt';
+import type { EvidenceStep } from '../evidence-step';
+import { createSpace, type HypothesisSpace } from '../model/hypothesis-space';
+
+const machine: NonNullable<BriefLog['machine']> = {
+  parts: [
+    { id: 'module-1', kind: 'module' },
+    { id: 'module-2', kind: 'module' },
+    { id: 'front-usb', kind: 'front-usb' },
+    { id: 'drive', kind: 'drive' },
+  ],
+  board: { stageLights: true },
+};
+
+function replay(space: HypothesisSpace, steps: readonly EvidenceStep[], log: BriefLog): Belief[] {
+  const beliefs = [priorBelief(space)];
+  for (const step of steps) {
+    const last = beliefs.at(-1);
+    if (last) beliefs.push(updateBelief(last, space, step, stateOf(log).machine));
+  }
+  return beliefs;
+}
+const last = (beliefs: readonly Belief[]): Belief => beliefs.at(-1) as Belief;
+const compiledOf = (space: HypothesisSpace, steps: readonly EvidenceStep[], log: BriefLog) =>
+  steps.map((step) =>
+    step.outcome === 'could-not' ? null : compileStep(space, step, createModelBook(stateOf(log).machine, space)),
+  );
+const evidence = (beliefs: readonly Belief[]): number => last(beliefs).logEvidence;
+
+test('the fit of an entry is what leaving its observation out says, with handling that may have cured on both sides', () => {
+  const log: BriefLog = {
+    machine,
+    told: 'at-memory',
+    trials: [
+      ['start', 'at-memory'],
+      ['only/module-1/slot-A2', 'works'],
+      ['back/module-2', 'at-memory'],
+      ['fix/seat-module@module-2', 'works'],
+      ['look/module-latches/module-2', 'open'],
+    ],
+  };
+  const { steps, machine: whole } = stateOf(log);
+  const space = createSpace(whole, []);
+  const beliefs = replay(space, steps, log);
+  const fits = fitEntries(space, steps, compiledOf(space, steps, log), last(beliefs));
+  expect(fits).toHaveLength(steps.length);
+  steps.forEach((step, k) => {
+    const without = steps.map((s) => (s === step ? { ...s, outcome: 'not-sure' } : s));
+    const expected = Math.exp(evidence(beliefs) - evidence(replay(space, without, log)));
+    expect(fits[k]?.probability).toBeCloseTo(expected, 9);
+  });
+});
+
+test('a log that fits names no doubt', () => {
+  expect(
+    diagnosisOf({
+      machine,
+      told: 'dead',
+      trials: [
+        ['start', 'dead'],
+        ['look/rocker/supply', 'at-o'],
+        ['fix/set-rocker@supply', 'works'],
+      ],
+    }).doubts,
+  ).toEqual([]);
+});
+
+test('the one entry that contradicts the others is the doubtful one', () => {
+  const { doubts } = diagnosisOf({
+    machine,
+    told: 'dead',
+    trials: [
+      ['start', 'dead'],
+      ['look/rear-usb-power/board', 'lit'],
+      ['look/standby-light/board', 'dark'],
+      ['measure/vsb/supply', 'within', 5.03],
+      ['bridge-pins', 'works'],
+    ],
+  });
+  expect(doubts[0]?.eventId).toBe(eventId(3));
+});
+
+test('an owner who told it wrong is doubted, not the technician', () => {
+  const { doubts } = diagnosisOf({
+    machine,
+    told: 'dead',
+    trials: [
+      ['start', 'no-boot'],
+      ['look/drive-leads/drive', 'loose'],
+    ],
+  });
+  expect(doubts[0]?.eventId).toBe(eventId(0));
+});
+
+test('"not sure" and "could not" are never doubted', () => {
+  const { steps, machine: whole } = stateOf({
+    machine,
+    trials: [
+      ['look/rocker/supply', 'not-sure'],
+      ['look/cord/cord', 'could-not'],
+    ],
+  });
+  const space = createSpace(whole, []);
+  const log = { machine };
+  expect(fitEntries(space, steps, compiledOf(space, steps, log), last(replay(space, steps, log)))).toEqual([]);
+});

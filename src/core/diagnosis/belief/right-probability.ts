@@ -1,0 +1,28 @@
+import type { Belief } from './belief';
+import type { DiagnosisInput } from '../evidence-step';
+import type { HypothesisSpace } from '../model/hypothesis-space';
+import { actingFaults } from '../model/outcome-model';
+
+/** Probability that no fault can act any more in the configuration in force. */
+export function rightProbability(
+  { second, pairsFrom, variants, faults }: HypothesisSpace,
+  { probabilities, stillThere, touched }: Belief,
+  input: DiagnosisInput,
+): number {
+  const acting = actingFaults(faults, input.machine, input.configuration);
+  const acts = variants.map(({ faultIndex }) => acting[faultIndex] === 1);
+  let right = 0;
+  for (let a = 0; a < variants.length; a++) {
+    right += (probabilities[a] ?? 0) * (acts[a] ? (stillThere[4 * a] ?? 0) : 1);
+    for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++) {
+      const b = second[h] ?? 0;
+      if (acts[a] && !touched[a]) continue;
+      let quiet = stillThere[4 * h] ?? 0;
+      if (!acts[a]) quiet += stillThere[4 * h + 1] ?? 0;
+      if (!acts[b]) quiet += stillThere[4 * h + 2] ?? 0;
+      if (!acts[a] && !acts[b]) quiet += stillThere[4 * h + 3] ?? 0;
+      right += (probabilities[h] ?? 0) * quiet;
+    }
+  }
+  return right;
+}

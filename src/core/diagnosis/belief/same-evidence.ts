@@ -1,0 +1,100 @@
+import type { Configuration, Part } from '../../machine';
+import { FAULT_MODES, type FaultMode } from '../../faults';
+import { isSilent, type Trial } from '../../trials';
+import type { EvidenceStep } from '../evidence-step';
+
+/** What has been observed so far, each with the state in which it was. */
+type Memory = { readonly step: EvidenceStep; readonly key: string }[];
+
+/**
+ * Leaves out observations that repeat an earlier one with nothing done in between that could change it: the same eyes
+ * on the same thing are the same evidence, not new evidence. A look that turns out differently is kept. A start made
+ * again is kept with what it showed `after`: it tells of faults that come and go.
+ */
+export function withoutRepeats(steps: readonly EvidenceStep[]): EvidenceStep[] {
+  const memory: Memory = [];
+  for (const step of steps) {
+    const key = keyOf(step.trial, configurationKey(step.configuration));
+    const before = step.trial.repair || step.trial.handling.length > 0 ? null : seenBefore(memory, step.trial, key);
+    if (before !== null && step.trial.observe.kind === 'start')
+      memory.push({ step: isSilent(step.outcome) ? step : { ...step, after: before }, key });
+    else if (before === null || before !== step.outcome) memory.push({ step, key });
+  }
+  return memory.map(({ step }) => step);
+}
+
+/**
+ * Tells of a trial whether doing it now would look at the same thing again in the same state. `stateKey` is the key of
+ * the configuration in which it would be watched. The same start again would tell of faults that come and go, but
+ * nobody is asked to press on: it counts when it is done.
+ */
+export function knownAlready(steps: readonly EvidenceStep[]): (trial: Trial, stateKey: string) => boolean {
+  const memory = steps.map((step) => ({ step, key: keyOf(step.trial, configurationKey(step.configuration)) }));
+  return (trial, stateKey) => {
+    const key = keyOf(trial, stateKey);
+    if (trial.repair || trial.handling.length > 0) return doneInVain(memory, trial, key);
+    return seenBefore(memory, trial, key) !== null;
+  };
+}
+
+/** The outcome of the last observation of the same thing in the same state; null if there is none, or it may differ now. */
+function seenBefore(memory: Memory, trial: Trial, key: string): string | null {
+  for (let k = memory.length - 1; k >= 0; k--) {
+    const past = memory[k];
+    if (!past || past.step.outcome === 'could-not') continue;
+    if (past.key === key && past.step.outcome !== 'not-sure') return past.step.outcome;
+    if (couldChange(past.step, trial)) return null;
+  }
+  return null;
+}
+
+/** A repair is worth one attempt; other handling is worth another only after something was done to the machine. */
+function doneInVain(memory: Memory, trial: Trial, key: string): boolean {
+  for (let k = memory.length - 1; k >= 0; k--) {
+    const past = memory[k];
+    if (!past || past.step.outcome === 'could-not') continue;
+    if (past.step.trial.id === trial.id && (trial.repair || past.key === key)) return true;
+    if (!trial.repair && couldChange(past.step, trial)) return false;
+  }
+  return false;
+}
+
+/** What is observed, and in which state: a look or measurement of a part, or a start to a depth in a configuration. */
+function keyOf({ observe, part, id }: Trial, stateKey: string): string {
+  if (observe.kind === 'start') return `${id === 'told' ? 'told' : 'start'} ${observe.depth} ${stateKey}`;
+  const what = observe.kind === 'look' ? observe.look.id : observe.quantity.id;
+  return `${observe.kind} ${what} ${part?.id ?? ''}`;
+}
+
+/** A text that is the same for configurations that are the same. */
+export function configurationKey({ placements, settings, start, surface }: Configuration): string {
+  const places = Object.keys(placements).sort();
+  return JSON.stringify([settings, start, surface, places.map((id) => [id, placements[id]])]);
+}
+
+/** Any handling may cure, so it renews every start and every sign of the chain. */
+function couldChange(done: EvidenceStep, { observe, part }: Trial): boolean {
+  const { handling, trial } = done;
+  if (observe.kind !== 'look' || observe.look.passes) return handling.length > 0 || trial.repair !== null;
+  return part !== null && couldChangeLook(done, observe.look.id, part);
+}
+
+/** A look is renewed if its part was exchanged or moved, or if what was done may mend something that the look sees. */
+function couldChangeLook({ handling, trial }: EvidenceStep, look: string, part: Part): boolean {
+  if (trial.changes.some((change) => change.kind === 'place' && change.part === part.id)) return true;
+  const acts = handling.flatMap(({ act, part: id }) => (id === part.id ? [act] : []));
+  return modesSeenBy(look).some(
+    (mode) =>
+      (mode.at === part.kind || mode.mendedAt?.kind === part.kind) &&
+      (acts.some((act) => mode.cures?.[act]) ||
+        (trial.repair?.part.id === part.id && [mode.repair, mode.mendedAt?.repair].includes(trial.repair.repair))),
+  );
+}
+
+const seenBy = new Map<string, FaultMode[]>();
+
+function modesSeenBy(look: string): readonly FaultMode[] {
+  const known = seenBy.get(look) ?? FAULT_MODES.filter(({ seen }) => seen?.some((sighting) => sighting.look === look));
+  seenBy.set(look, known);
+  return known;
+}

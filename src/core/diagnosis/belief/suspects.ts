@@ -1,0 +1,103 @@
+import type { FaultInstance, RepairClass } from '../../faults';
+import { LINK_IDS, type LinkId } from '../../startup';
+import type { Belief } from './belief';
+import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
+
+/** A fault with its probability of being a cause, present or already removed. */
+export interface Suspect {
+  readonly fault: FaultInstance;
+  readonly probability: number;
+}
+
+/** Probability, by fault index, that the fault is one of the machine's. With pairs they sum to a little over 1. */
+export function probabilityByFault(
+  { faults, variants }: HypothesisSpace,
+  { byVariant }: Pick<Belief, 'byVariant'>,
+): Float64Array {
+  const sums = new Float64Array(faults.length);
+  variants.forEach(({ faultIndex }, v) => (sums[faultIndex] = (sums[faultIndex] ?? 0) + (byVariant[v] ?? 0)));
+  return sums;
+}
+
+/** Faults by falling probability. Equal ones keep the catalogue's order. */
+export function rankSuspects({ faults }: HypothesisSpace, byFault: Float64Array): Suspect[] {
+  return faults
+    .map((fault, f) => ({ fault, probability: byFault[f] ?? 0 }))
+    .sort((a, b) => b.probability - a.probability);
+}
+
+/** By variant: probability that it is the one that counts now; they sum to 1. */
+export function probabilityForemost(
+  { second, pairsFrom, variants }: HypothesisSpace,
+  { probabilities, stillThere, touched }: Belief,
+): Float64Array {
+  const byVariant = new Float64Array(variants.length);
+  for (let a = 0; a < variants.length; a++) {
+    let own = probabilities[a] ?? 0;
+    for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++) {
+      const p = probabilities[h] ?? 0;
+      const b = second[h] ?? 0;
+      const onlyB = touched[a] ? p * (stillThere[4 * h + 2] ?? 0) : 0;
+      byVariant[b] = (byVariant[b] ?? 0) + onlyB;
+      own += p - onlyB;
+    }
+    byVariant[a] = (byVariant[a] ?? 0) + own;
+  }
+  return byVariant;
+}
+
+function sumBy<K>(
+  { variants }: HypothesisSpace,
+  foremost: Float64Array,
+  key: (fault: FaultInstance) => K,
+): Map<K, number> {
+  const sums = new Map<K, number>();
+  variants.forEach(({ fault }, v) => sums.set(key(fault), (sums.get(key(fault)) ?? 0) + (foremost[v] ?? 0)));
+  return sums;
+}
+
+/** Probability that the fault that counts now is at each link; they sum to 1. */
+export function probabilityByLink(
+  space: HypothesisSpace,
+  foremost: Float64Array,
+): { link: LinkId; probability: number }[] {
+  const sums = sumBy(space, foremost, ({ link }) => link);
+  return LINK_IDS.map((link) => ({ link, probability: sums.get(link) ?? 0 }));
+}
+
+/** Probability that the part has a fault, be it one or two, by part id; "something else" is not at a part. */
+export function probabilityByPart(space: HypothesisSpace, probabilities: Float64Array): Record<string, number> {
+  const { faults, variants, first, second } = space;
+  const ids = [...new Set(faults.map(({ part }) => part.id))];
+  const indexOf = new Map(ids.map((id, i) => [id, i]));
+  const partOf = Int32Array.from(variants, ({ fault }) => indexOf.get(fault.part.id) ?? 0);
+  const sums = new Float64Array(ids.length);
+  for (let h = 0; h < first.length; h++) {
+    const p = probabilities[h] ?? 0;
+    if (p === 0) continue;
+    const b = second[h] ?? NONE;
+    const at = partOf[first[h] ?? 0] ?? 0;
+    sums[at] = (sums[at] ?? 0) + p;
+    const also = b === NONE ? at : (partOf[b] ?? at);
+    if (also !== at) sums[also] = (sums[also] ?? 0) + p;
+  }
+  const unknown = new Set(faults.flatMap(({ somethingElse, part }) => (somethingElse ? [part.id] : [])));
+  return Object.fromEntries(ids.flatMap((id, i) => (unknown.has(id) ? [] : [[id, sums[i] ?? 0]])));
+}
+
+export interface RankedRepair {
+  readonly repairClass: RepairClass;
+  /** Probability that its fault is the one that counts now. */
+  readonly probability: number;
+}
+
+/** Repair classes by falling probability; they sum to 1. */
+export function rankRepairs(space: HypothesisSpace, foremost: Float64Array): RankedRepair[] {
+  const classes = new Map(space.faults.map(({ repairClass }) => [repairClass.id, repairClass]));
+  return [...sumBy(space, foremost, ({ repairClass }) => repairClass.id)]
+    .flatMap(([id, probability]) => {
+      const repairClass = classes.get(id);
+      return repairClass ? [{ repairClass, probability }] : [];
+    })
+    .sort((a, b) => b.probability - a.probability);
+}

@@ -1,0 +1,106 @@
+import { canAct } from '../../faults';
+import type { Machine, Part } from '../../machine';
+import { expectStart, linkIndex, missingBreaks } from '../../startup';
+import { densityOfReading, expectReading, type PresentFault } from '../../trials';
+import { cureChance } from '../model/cure-chance';
+import type { EvidenceStep } from '../evidence-step';
+import { expectOutcomes } from '../model/expect-outcomes';
+import { NONE, type HypothesisSpace, type Variant } from '../model/hypothesis-space';
+import { withoutRepeats } from './same-evidence';
+
+/** Likelihood of what was seen in one step: a chance, or a density per volt where a reading was written down. */
+function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly PresentFault[]): number {
+  const setting = { machine, configuration: step.configuration };
+  const { observe } = step.trial;
+  if (observe.kind === 'measure' && step.volts !== null) {
+    const bells = expectReading(observe.quantity, step.trial.part as Part, present, setting);
+    const anywhere = 1 / (1.5 * observe.quantity.nominalVolts);
+    const loose = Math.max(step.misreadChance, present.some(({ fault }) => fault.somethingElse) ? 0.2 : 0);
+    return (1 - loose) * densityOfReading(bells, step.volts, observe.quantity.meterVolts) + loose * anywhere;
+  }
+  if (step.after !== undefined) return likelihoodAgain(step, machine, present);
+  const index = step.trial.outcomes.findIndex(({ id }) => id === step.outcome);
+  if (index < 0) throw new Error(`${step.trial.id}: expected one of its outcomes, found "${step.outcome}"`);
+  return expectOutcomes(step.trial, setting, present, step.misreadChance)[index] ?? 0;
+}
+
+/**
+ * A start made again: each fault that comes and goes keeps to what it did, or does otherwise and then alone decides;
+ * all others keep what was seen. Written out for one and two faults.
+ */
+function likelihoodAgain(step: EvidenceStep, machine: Machine, present: readonly PresentFault[]): number {
+  const { observe, outcomes } = step.trial;
+  const depth = observe.kind === 'start' ? observe.depth : 'start';
+  const at = (id: string | undefined) => outcomes.findIndex((outcome) => outcome.id === id);
+  const [last, now] = [at(step.after), at(step.outcome)];
+  const { configuration } = step;
+  const healthy = expectStart(machine, configuration, [], { depth, trustSpares: true });
+  const firstMissing = Math.min(99, ...missingBreaks(machine, configuration).map(({ link }) => linkIndex(link)));
+  let kept = 1;
+  let seen = 0;
+  for (const { fault, stops } of present) {
+    const s = stops.chance;
+    const reached = linkIndex(stops.link) < firstMissing && (depth === 'load' || stops.link !== 'load');
+    if (s === 1 || !reached || !canAct(fault, machine, configuration)) continue;
+    const [asStruck, asQuiet] = [s * (stops.shows[last] ?? 0), (1 - s) * (healthy[last] ?? 0)];
+    const struck = asStruck + asQuiet > 0 ? asStruck / (asStruck + asQuiet) : 0;
+    seen += kept * (struck * (1 - s) * (healthy[now] ?? 0) + (1 - struck) * s * (stops.shows[now] ?? 0));
+    kept *= struck * s + (1 - struck) * (1 - s);
+  }
+  if (now === last) seen += kept;
+  return (1 - step.misreadChance) * seen + step.misreadChance / outcomes.length;
+}
+
+/**
+ * The posterior by plain enumeration, written apart: every set of one or two faults with every pair of moments at which
+ * handling may have removed them, multiplied out in probabilities, with the plain model's likelihoods and no filtering.
+ */
+export function enumeratePosterior(
+  machine: Machine,
+  log: readonly EvidenceStep[],
+  space: HypothesisSpace,
+): Map<string, number> {
+  const steps = withoutRepeats(log).filter(({ outcome }) => outcome !== 'could-not');
+  const likelihood = (step: EvidenceStep, ...there: Variant[]) =>
+    step.outcome === 'not-sure'
+      ? 1
+      : likelihoodOf(
+          step,
+          machine,
+          there.map(({ present }) => present),
+        );
+  const none = steps.map((step) => likelihood(step));
+  const one = space.variants.map((v) => steps.map((step) => likelihood(step, v)));
+  const cures = space.variants.map(({ fault }) =>
+    steps.map((step) => cureChance(fault, { ...step.trial, handling: step.handling })),
+  );
+  const goes = (v: number, at: number) =>
+    steps.reduce(
+      (chance, _, k) => chance * (k < at ? 1 - (cures[v]?.[k] ?? 0) : k === at ? (cures[v]?.[k] ?? 0) : 1),
+      1,
+    );
+  const weights = new Map<string, number>();
+  let total = 0;
+  for (let h = 0; h < space.first.length; h++) {
+    const [a = 0, b = NONE] = [space.first[h], space.second[h]];
+    const [x, y] = [space.variants[a], space.variants[b]];
+    if (!x) continue;
+    const both = y ? steps.map((step) => likelihood(step, x, y)) : none;
+    let weight = 0;
+    for (let atA = 0; atA <= steps.length; atA++)
+      for (let atB = 0; atB <= (y ? steps.length : 0); atB++) {
+        const history = goes(a, atA) * (y ? goes(b, atB) : 1);
+        if (history === 0) continue;
+        const seen = steps.map((_, k) => {
+          const [thereA, thereB] = [k < atA, y !== undefined && k < atB];
+          return (thereA ? (thereB ? both[k] : one[a]?.[k]) : thereB ? one[b]?.[k] : none[k]) ?? 0;
+        });
+        weight += seen.reduce((p, q) => p * q, history);
+      }
+    weight *= space.prior[h] ?? 0;
+    total += weight;
+    for (const fault of y ? [x.fault, y.fault] : [x.fault])
+      weights.set(fault.id, (weights.get(fault.id) ?? 0) + weight);
+  }
+  return new Map([...weights].map(([id, weight]) => [id, weight / total]));
+}

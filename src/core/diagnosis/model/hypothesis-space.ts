@@ -1,0 +1,151 @@
+import type { Machine } from '../../machine';
+import { breakOf, instantiateFaults, type Circumstance, type FaultInstance } from '../../faults';
+import { linkIndex, type StartDistribution } from '../../startup';
+import type { PresentFault } from '../../trials';
+
+/** One fault showing in one way. A machine keeps to one way, so each way is a hypothesis of its own. */
+export interface Variant {
+  readonly fault: FaultInstance;
+  /** Index of the fault among the space's faults. */
+  readonly faultIndex: number;
+  readonly present: PresentFault;
+  /** Share of this way among the fault's ways. */
+  readonly share: number;
+  /** The start outcomes in which it can show, and their chances: most show in one or two. */
+  readonly showsAs: readonly Showing[];
+}
+
+/** One outcome in which something shows, and its chance. */
+export interface Showing {
+  readonly outcome: number;
+  readonly chance: number;
+}
+
+/** No second fault. */
+export const NONE = -1;
+
+/**
+ * All hypotheses about a machine: every single variant, and every compatible pair of variants. Hypothesis h has the
+ * variants first[h] and second[h]; the first comes no later in the chain than the second, which is NONE for a single.
+ * The singles come first, in the order of the variants; the pairs follow, those with the same first variant together.
+ */
+export interface HypothesisSpace {
+  readonly faults: readonly FaultInstance[];
+  readonly variants: readonly Variant[];
+  readonly first: Int32Array;
+  readonly second: Int32Array;
+  /** The pairs whose first variant is v stand from pairsFrom[v] up to pairsFrom[v + 1]. */
+  readonly pairsFrom: Int32Array;
+  /** Prior probabilities; they sum to 1. */
+  readonly prior: Float64Array;
+}
+
+export interface SpaceOptions {
+  /** At most so many faults at once. */
+  readonly maxFaults?: 1 | 2;
+  /** Chance, 0 to 1, that a machine with a fault has two: starting judgement. */
+  readonly pairShare?: number;
+  /** Leaves faults out, for small models. Default: none. */
+  readonly keeps?: (fault: FaultInstance) => boolean;
+}
+
+/** Every hypothesis about a machine that has a fault. */
+export function createSpace(
+  machine: Machine,
+  circumstances: readonly Circumstance[],
+  { maxFaults = 2, pairShare = 0.05, keeps = () => true }: SpaceOptions = {},
+): HypothesisSpace {
+  const faults = instantiateFaults(machine, circumstances).filter(keeps);
+  const variants = faults.flatMap((fault, faultIndex) => variantsOf(fault, faultIndex, machine));
+  variants.sort((a, b) => linkIndex(a.fault.link) - linkIndex(b.fault.link));
+  const shares = sharesOf(faults.map(({ weight }) => weight));
+  const weights = Float64Array.from(variants, (v) => (shares[v.faultIndex] ?? 0) * v.share);
+  const pairs = maxFaults === 2 ? compatiblePairs(variants) : noPairs(variants.length);
+  return weigh(faults, variants, weights, pairs, pairs.second.length > 0 ? pairShare : 0);
+}
+
+function variantsOf(fault: FaultInstance, faultIndex: number, machine: Machine): Variant[] {
+  const shares = sharesOf(fault.mode.looks.map(({ weight }) => weight));
+  return fault.mode.looks.map((look, i) => {
+    const stops = breakOf(fault, look, machine);
+    return { fault, faultIndex, present: { fault, stops }, share: shares[i] ?? 0, showsAs: showingsOf(stops.shows) };
+  });
+}
+
+/** Most faults show as one of a few distributions, which they share. */
+const showings = new WeakMap<StartDistribution, readonly Showing[]>();
+
+function showingsOf(shows: StartDistribution): readonly Showing[] {
+  const known =
+    showings.get(shows) ??
+    [...shows.entries()].flatMap(([outcome, chance]) => (chance > 0 ? [{ outcome, chance }] : []));
+  showings.set(shows, known);
+  return known;
+}
+
+const sharesOf = (weights: readonly number[]): number[] => {
+  const total = weights.reduce((a, b) => a + b, 0);
+  return weights.map((weight) => weight / total);
+};
+
+interface Pairs {
+  readonly from: Int32Array;
+  readonly second: Int32Array;
+}
+
+const noPairs = (variants: number): Pairs => ({ from: new Int32Array(variants + 1), second: new Int32Array(0) });
+
+/**
+ * Two faults are worth holding apart if neither is "something else" and one repair does not mend both.
+ */
+function compatiblePairs(variants: readonly Variant[]): Pairs {
+  const classes = new Map<string, number>();
+  const classOf = Int32Array.from(variants, ({ fault: { repairClass, somethingElse } }) => {
+    if (somethingElse) return NONE;
+    const known = classes.get(repairClass.id) ?? classes.size;
+    classes.set(repairClass.id, known);
+    return known;
+  });
+  const count = variants.length;
+  const from = new Int32Array(count + 1);
+  const second = new Int32Array((count * (count - 1)) / 2);
+  let pairs = 0;
+  for (let a = 0; a < count; a++) {
+    from[a] = pairs;
+    const own = classOf[a] ?? NONE;
+    if (own === NONE) continue;
+    for (let b = a + 1; b < count; b++) if (classOf[b] !== own && classOf[b] !== NONE) second[pairs++] = b;
+  }
+  from[count] = pairs;
+  return { from, second: second.slice(0, pairs) };
+}
+
+function weigh(
+  faults: readonly FaultInstance[],
+  variants: readonly Variant[],
+  weights: Float64Array,
+  pairs: Pairs,
+  pairShare: number,
+): HypothesisSpace {
+  const singles = variants.length;
+  const count = singles + pairs.second.length;
+  const first = new Int32Array(count);
+  const second = new Int32Array(count).fill(NONE);
+  const prior = new Float64Array(count);
+  const pairsFrom = pairs.from.map((pair) => singles + pair);
+  let pairMass = 0;
+  for (let v = 0; v < singles; v++) {
+    const weight = weights[v] ?? 0;
+    first[v] = v;
+    prior[v] = (1 - pairShare) * weight;
+    for (let h = pairsFrom[v] ?? 0; h < (pairsFrom[v + 1] ?? 0); h++) {
+      const b = pairs.second[h - singles] ?? 0;
+      first[h] = v;
+      second[h] = b;
+      prior[h] = weight * (weights[b] ?? 0);
+      pairMass += prior[h] ?? 0;
+    }
+  }
+  for (let h = singles; h < count; h++) prior[h] = ((prior[h] ?? 0) * pairShare) / pairMass;
+  return { faults, variants, first, second, pairsFrom, prior };
+}

@@ -1,0 +1,115 @@
+import { applyChanges, foundConfiguration, type Configuration, type Machine } from '../../machine';
+import { setUpMinutes, trialsFor, type Trial } from '../../trials';
+import { cureChance } from './cure-chance';
+import type { HypothesisSpace } from './hypothesis-space';
+import { passAfter } from '../planning/joint-chances';
+import { actingFaults, actingFrom, compileTrial, type OutcomeModel } from './outcome-model';
+import { configurationKey } from '../belief/same-evidence';
+import { factsOf } from './variant-facts';
+
+/** A trial that is possible in a configuration, ready to be weighed. */
+export interface ReadyTrial {
+  readonly trial: Trial;
+  /** Key of the configuration in which it is watched. */
+  readonly stateKey: string;
+  readonly model: OutcomeModel;
+  /** The model's pass, with what the trial's handling may remove first. */
+  readonly pass: Float64Array;
+  /** Minutes with set-up, from a closed and from an open case. */
+  readonly minutesClosed: number;
+  readonly minutesOpen: number;
+}
+
+/** Compiled trials of one machine, made once for each thing observed in each configuration; many trials share them. */
+export interface ModelBook {
+  /** The variants that doing a trial may remove, each with the chance. */
+  readonly curesOf: (trial: Pick<Trial, 'repair' | 'handling'>) => (readonly [variant: number, chance: number])[];
+  readonly modelOf: (trial: Trial, configuration: Configuration) => OutcomeModel;
+  /** Every trial that is possible in a configuration. */
+  readonly trialsIn: (configuration: Configuration) => readonly ReadyTrial[];
+}
+
+/** So many models are kept: a full desktop in two or three configurations. */
+const mostModels = 1200;
+const mostConfigurations = 12;
+
+/** A book that fills as it is asked, and starts afresh when it is full. */
+export function createModelBook(machine: Machine, space: HypothesisSpace): ModelBook {
+  const { variants, faults } = space;
+  const whenFound = actingFaults(faults, machine, foundConfiguration(machine));
+  const acting = new Map<string, Uint8Array>();
+  const models = new Map<string, OutcomeModel>();
+  const ready = new Map<string, readonly ReadyTrial[]>();
+  const cures = createCures(space);
+  const actingIn = (key: string, configuration: Configuration): Uint8Array => {
+    const known = acting.get(key) ?? actingFrom(whenFound, faults, machine, configuration);
+    acting.set(key, known);
+    return known;
+  };
+  const modelIn = (trial: Trial, configuration: Configuration, where: string): OutcomeModel => {
+    const key = `${observedKey(trial)} ${where}`;
+    const known = models.get(key);
+    if (known) return known;
+    if (models.size >= mostModels) {
+      models.clear();
+      acting.clear();
+    }
+    const model = compileTrial(trial, { machine, configuration, variants, acting: actingIn(where, configuration) });
+    models.set(key, model);
+    return model;
+  };
+  const makeReady = (trial: Trial, now: Configuration, nowKey: string): ReadyTrial => {
+    const isChanged = trial.changes.length > 0;
+    const after = isChanged ? applyChanges(now, trial.changes) : now;
+    const stateKey = isChanged ? configurationKey(after) : nowKey;
+    const model = modelIn(trial, after, stateKey);
+    const isHandled = trial.repair !== null || trial.handling.length > 0;
+    return {
+      trial,
+      stateKey,
+      model,
+      pass: isHandled ? passAfter(model.pass, cures(trial)) : model.pass,
+      minutesClosed: trial.minutes + setUpMinutes(machine, trial, { caseOpen: false }),
+      minutesOpen: trial.minutes + setUpMinutes(machine, trial, { caseOpen: true }),
+    };
+  };
+  return {
+    curesOf: cures,
+    modelOf: (trial, configuration) => modelIn(trial, configuration, configurationKey(configuration)),
+    trialsIn: (configuration) => {
+      const nowKey = configurationKey(configuration);
+      const known = ready.get(nowKey);
+      if (known) return known;
+      if (ready.size >= mostConfigurations) ready.clear();
+      const all = trialsFor(machine, configuration).map((trial) => makeReady(trial, configuration, nowKey));
+      ready.set(nowKey, all);
+      return all;
+    },
+  };
+}
+
+function observedKey({ observe, part }: Trial): string {
+  if (observe.kind === 'start') return observe.depth;
+  return `${observe.kind === 'look' ? observe.look.id : observe.quantity.id} ${part?.id ?? ''}`;
+}
+
+/** Looks up what a trial may cure: only faults at the parts that it handles or of the class that it mends. */
+function createCures({ variants }: HypothesisSpace): ModelBook['curesOf'] {
+  const { atPart } = factsOf(variants);
+  const inClass = new Map<string, number[]>();
+  variants.forEach(({ fault }, v) => {
+    const list = inClass.get(fault.repairClass.id);
+    if (list) list.push(v);
+    else inClass.set(fault.repairClass.id, [v]);
+  });
+  return (trial) => {
+    const touched = new Set([
+      ...(trial.repair ? (inClass.get(trial.repair.id) ?? []) : []),
+      ...trial.handling.flatMap(({ part }) => atPart.get(part) ?? []),
+    ]);
+    return [...touched].flatMap((v): [number, number][] => {
+      const fault = variants[v]?.fault;
+      return fault ? [[v, cureChance(fault, trial)]] : [];
+    });
+  };
+}

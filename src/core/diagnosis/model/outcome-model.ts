@@ -1,0 +1,230 @@
+import { isOriginalIn, type Configuration, type Machine, type Part } from '../../machine';
+import { canAct, type FaultInstance } from '../../faults';
+import { expectStart, linkIndex, LINKS, missingBreaks, spareDoubt, type LinkId, type StartDepth } from '../../startup';
+import {
+  chancesOfGrades,
+  deadBellOf,
+  densityOfReading,
+  expectReading,
+  falseAlarm,
+  type Bell,
+  type Look,
+  type Quantity,
+  type Trial,
+} from '../../trials';
+import { unknownKeepsToLook } from './expect-outcomes';
+import type { Showing, Variant } from './hypothesis-space';
+import { factsOf } from './variant-facts';
+
+/**
+ * What a trial would show in one configuration, compiled so that any set of up to two faults costs a few operations.
+ * Every kind of trial has the same form: a fault v decides the outcome with chance 1 - pass[v] and then shows in its
+ * own few ways; otherwise the next fault decides, and if none does, the outcome is that of a machine without faults.
+ * It gives the same chances as the plain model in expect-outcomes.ts, for a and b in chain order:
+ *
+ *     chance(o | a, b) = decided(o, a) + pass[a] * (decided(o, b) + pass[b] * none[o])
+ */
+export interface OutcomeModel {
+  readonly width: number;
+  /** By variant: chance, 0 to 1, that it lets the outcome be decided by the rest. */
+  readonly pass: Float64Array;
+  /** The variants with pass below 1, in chain order. */
+  readonly deciders: Int32Array;
+  /** By variant: how it shows when it decides; read only where pass is below 1. */
+  readonly shows: readonly (readonly Showing[])[];
+  /** Chances of the outcomes when nothing is there to decide. */
+  readonly none: Float64Array;
+  /** A spare that is bad itself: the chance, and what it shows whatever else there is. */
+  readonly badSpare: { readonly chance: number; readonly shows: Float64Array } | null;
+  /** A repeat of a start: an unknown fault keeps to what it showed. */
+  readonly keepsToLast?: boolean;
+  /** For measurements: density per volt of a reading when variant v decides, or when nothing does (null). */
+  readonly density: ((volts: number, v: number | null) => number) | null;
+}
+
+export interface Compiling {
+  readonly machine: Machine;
+  readonly configuration: Configuration;
+  readonly variants: readonly Variant[];
+  /** See actingFaults. */
+  readonly acting: Uint8Array;
+}
+
+/** By fault index: 1 where the fault, being present, can act in the configuration. */
+export function actingFaults(
+  faults: readonly FaultInstance[],
+  machine: Machine,
+  configuration: Configuration,
+): Uint8Array {
+  return Uint8Array.from(faults, (fault) => (canAct(fault, machine, configuration) ? 1 : 0));
+}
+
+/**
+ * The same from what acts in the machine as found: faults without a condition of their own depend on nothing but where
+ * their part stands, so that only those of parts that were touched, and those with a condition, are asked again.
+ */
+export function actingFrom(
+  asFoundActing: Uint8Array,
+  faults: readonly FaultInstance[],
+  machine: Machine,
+  configuration: Configuration,
+): Uint8Array {
+  const acting = asFoundActing.slice();
+  const { placements } = configuration;
+  for (let f = 0; f < faults.length; f++) {
+    const fault = faults[f];
+    if (fault && (fault.mode.actsIn || placements[fault.part.id]))
+      acting[f] = canAct(fault, machine, configuration) ? 1 : 0;
+  }
+  return acting;
+}
+
+export function compileTrial(trial: Trial, compiling: Compiling): OutcomeModel {
+  const { observe, part } = trial;
+  if (observe.kind === 'start') return compileStart(observe.depth, compiling);
+  if (!part) throw new Error(`${trial.id}: expected a look or measurement to name its part`);
+  if (observe.kind === 'measure') return compileMeasure(observe.quantity, part, compiling);
+  return observe.look.passes
+    ? compileSign(observe.look, observe.look.passes, compiling)
+    : compileSighting(observe.look, part, compiling);
+}
+
+function decidersOf(pass: Float64Array): Int32Array {
+  const deciders = new Int32Array(pass.length);
+  let count = 0;
+  for (let v = 0; v < pass.length; v++) if ((pass[v] ?? 1) < 1) deciders[count++] = v;
+  return deciders.slice(0, count);
+}
+
+/** By variant: chance that it does not stop an attempt in this configuration, among those that count. */
+function passes({ acting, variants }: Compiling, counts: (link: number) => boolean): Float64Array {
+  const { faultIndex, link, stops } = factsOf(variants);
+  const counted = LINKS.map((_, at) => counts(at));
+  const pass = new Float64Array(variants.length).fill(1);
+  for (let v = 0; v < pass.length; v++)
+    if (acting[faultIndex[v] ?? 0] === 1 && counted[link[v] ?? 0]) pass[v] = 1 - (stops[v] ?? 0);
+  return pass;
+}
+
+function compileStart(depth: StartDepth, compiling: Compiling): OutcomeModel {
+  const { machine, configuration, variants } = compiling;
+  const none = expectStart(machine, configuration, [], { depth, trustSpares: true });
+  const stopsAt = missingBreaks(machine, configuration).reduce((top, { link }) => Math.min(top, linkIndex(link)), 99);
+  const load = linkIndex('load');
+  const pass = passes(compiling, (link) => link < stopsAt && (depth === 'load' || link !== load));
+  return {
+    width: none.length,
+    pass,
+    deciders: decidersOf(pass),
+    shows: factsOf(variants).showsAtStart,
+    none,
+    badSpare: spareDoubt(machine, configuration),
+    density: null,
+  };
+}
+
+/** A look whose sign is whether the chain passes a link. */
+function compileSign(
+  look: Look,
+  { link, ignoring }: { readonly link: LinkId; readonly ignoring: readonly LinkId[] },
+  compiling: Compiling,
+): OutcomeModel {
+  const { machine, configuration, variants } = compiling;
+  const upTo = linkIndex(link);
+  const ignored = ignoring.map(linkIndex);
+  const missing = missingBreaks(machine, configuration).some((stop) => linkIndex(stop.link) <= upTo);
+  const width = look.options.length;
+  const none = new Float64Array(width);
+  none[0] = missing ? 0 : 1 - falseAlarm;
+  none[1] = missing ? 1 : falseAlarm;
+  const pass = passes(compiling, (at) => at <= upTo && !ignored.includes(at));
+  return {
+    width,
+    pass,
+    deciders: decidersOf(pass),
+    shows: factsOf(variants).showsAsSign,
+    none,
+    badSpare: null,
+    density: null,
+  };
+}
+
+const unseen: readonly Showing[] = [];
+
+/** A look that notices some faults of its part. */
+function compileSighting(look: Look, part: Part, { configuration, variants }: Compiling): OutcomeModel {
+  const width = look.options.length;
+  const pass = new Float64Array(variants.length).fill(1);
+  const shows = new Array<readonly Showing[]>(variants.length).fill(unseen);
+  const none = new Float64Array(width).fill(falseAlarm / (width - 1));
+  none[0] = 1 - falseAlarm;
+  if (isOriginalIn(configuration, part.id))
+    for (const v of factsOf(variants).atPart.get(part.id) ?? []) {
+      const sighting = variants[v]?.fault.mode.seen?.find((seen) => seen.look === look.id);
+      const outcome = look.options.findIndex(({ id }) => id === sighting?.as);
+      if (!sighting || outcome < 0) continue;
+      pass[v] = 1 - sighting.chance;
+      shows[v] = [{ outcome, chance: 1 }];
+    }
+  return { width, pass, deciders: decidersOf(pass), shows, none, badSpare: null, density: null };
+}
+
+/** A measurement: faults that break the feed read nothing, those that change the quantity read their own way. */
+function compileMeasure(quantity: Quantity, part: Part, compiling: Compiling): OutcomeModel {
+  const { machine, configuration, variants } = compiling;
+  const setting = { machine, configuration };
+  const dead: readonly Bell[] = [deadBellOf(quantity)];
+  const alone = { ...quantity, fedBy: null };
+  const isFed = quantity.fedBy === null || !isOriginalIn(configuration, part.id);
+  const upTo = quantity.fedBy === null || isFed ? -1 : linkIndex(quantity.fedBy);
+  const missing = missingBreaks(machine, { ...configuration, start: 'button' }).some(
+    ({ link }) => linkIndex(link) <= upTo,
+  );
+  const healthy = missing ? dead : expectReading(alone, part, [], setting);
+  const pass = passes(compiling, (link) => link <= upTo);
+  const deadShows = showing(chancesOfGrades(quantity, dead));
+  const shows = new Array<readonly Showing[]>(variants.length).fill(deadShows);
+  const bells = new Map<number, readonly Bell[]>();
+  variants.forEach(({ present, fault }, v) => {
+    const reads = fault.mode.reads?.some((reading) => reading.quantity === quantity.id) && !fault.somethingElse;
+    if (!reads || missing || !isOriginalIn(configuration, fault.part.id)) return;
+    const own = expectReading(alone, part, [present], setting);
+    bells.set(v, own);
+    pass[v] = 0;
+    shows[v] = showing(chancesOfGrades(quantity, own));
+  });
+  return {
+    width: 4,
+    pass,
+    deciders: decidersOf(pass),
+    shows,
+    none: chancesOfGrades(quantity, healthy),
+    badSpare: null,
+    density: (volts, v) => densityOfReading(v === null ? healthy : (bells.get(v) ?? dead), volts, quantity.meterVolts),
+  };
+}
+
+const showing = (chances: Float64Array): Showing[] => [...chances].map((chance, outcome) => ({ outcome, chance }));
+
+/** Chance of an outcome with misreading, and with the looser look of an unknown fault. */
+export function noisy(clean: number, width: number, misreadChance: number, hasUnknown: boolean): number {
+  const spread = 1 - (hasUnknown ? unknownKeepsToLook : 1) * (1 - misreadChance);
+  return clean * (1 - spread) + spread / width;
+}
+
+/** Clean chance of an outcome when variant v alone is there, or nothing (null). */
+export function cleanChance(model: OutcomeModel, outcome: number, v: number | null): number {
+  const none = model.none[outcome] ?? 0;
+  const pass = v === null ? 1 : (model.pass[v] ?? 1);
+  const decided = v !== null && pass < 1 ? (1 - pass) * shareOf(model.shows[v] ?? [], outcome) : 0;
+  const chance = decided + pass * none;
+  return model.badSpare
+    ? (1 - model.badSpare.chance) * chance + model.badSpare.chance * (model.badSpare.shows[outcome] ?? 0)
+    : chance;
+}
+
+/** The chance among a variant's ways of showing that it shows as this outcome. */
+export function shareOf(showings: readonly Showing[], outcome: number): number {
+  for (const shows of showings) if (shows.outcome === outcome) return shows.chance;
+  return 0;
+}

@@ -1,0 +1,72 @@
+import { createCaseDiagnoser } from '../../casework';
+import { diagnosisOf, stateOf, type BriefLog } from '../../casework/testing-log';
+import { createDiagnoser } from '../diagnose';
+import { SCHOOLS } from './schools';
+
+const desktop: NonNullable<BriefLog['machine']> = {
+  parts: [
+    { id: 'module-1', kind: 'module' },
+    { id: 'module-2', kind: 'module' },
+    { id: 'card', kind: 'card' },
+    { id: 'drive', kind: 'drive' },
+    { id: 'front-usb', kind: 'front-usb' },
+  ],
+  board: { stageLights: true },
+  builtInGraphics: true,
+};
+const dead: BriefLog = { machine: desktop, told: 'dead', trials: [['start', 'dead']] };
+
+function pricesOf(log: BriefLog) {
+  const diagnose = createCaseDiagnoser();
+  diagnose(stateOf(log));
+  return diagnose.schoolPrices();
+}
+const priceOf = (log: BriefLog, school: string) => pricesOf(log).find((price) => price.school === school);
+
+test('every school has its price over best value, and none is less', () => {
+  const prices = pricesOf(dead);
+  expect(prices.map(({ school }) => school)).toEqual(SCHOOLS);
+  expect(prices[0]).toMatchObject({ school: 'best-value', extraMinutes: 0 });
+  for (const { extraMinutes, minutes } of prices) {
+    expect(extraMinutes).toBeGreaterThanOrEqual(0);
+    expect(minutes).toBeGreaterThan(0);
+  }
+});
+
+test('swapping first costs more than best value on a dead machine', () => {
+  expect(priceOf(dead, 'swap-first')?.extraMinutes).toBeGreaterThan(3);
+});
+
+test.each<[string, BriefLog, RegExp]>([
+  ['outside-in', dead, /^look\/(outlet-lamp|strip-switch)/],
+  ['strip-down', { ...dead, told: 'twitch', trials: [['start', 'twitch']] }, /^minimal-in-case$/],
+  ['build-up', { ...dead, told: 'twitch', trials: [['start', 'twitch']] }, /^(minimal-on-bench|build\/)/],
+  ['signal-led', { ...dead, told: 'at-memory', trials: [['start', 'at-memory']] }, /(module|slot|memory)/],
+  ['swap-first', dead, /^spare\//],
+])('%s begins as its school does', (school, log, trial) => {
+  expect(priceOf(log, school)?.next?.trial).toMatch(trial);
+});
+
+test('the school of a case decides what is proposed, and repairs that are sure come first whatever the school', () => {
+  const { machine, steps, configuration, caseOpen } = stateOf(dead);
+  const input = { machine, circumstances: [], steps, configuration, caseOpen, school: 'swap-first' } as const;
+  const { advice, alternatives } = createDiagnoser()(input);
+  expect(advice.trial?.id).toMatch(/^spare\//);
+  // The others stand in the same order, with those that tell nothing at the end.
+  expect(alternatives.slice(0, 3).every(({ spares }) => spares.length > 0)).toBe(true);
+  expect(alternatives.at(-1)?.bits).toBe(0);
+  const found = diagnosisOf({ ...dead, trials: [...(dead.trials ?? []), ['look/rocker/supply', 'at-o']] });
+  expect(found.advice.trial?.id).toBe('fix/set-rocker@supply');
+});
+
+test('a trial that lacks its tool or spare is not proposed but still listed, with what it lacks', () => {
+  const { machine, steps, configuration, caseOpen } = stateOf(dead);
+  const input = { machine, circumstances: [], steps, configuration, caseOpen };
+  const lacking = { tools: ['meter', 'screwdriver'], spares: ['supply', 'cord', 'case-switch', 'board'] };
+  const diagnosis = createDiagnoser()({ ...input, lacking });
+  const needs = (trial: { tools: readonly string[]; spares: readonly string[] }) =>
+    [...trial.tools, ...trial.spares].some((need) => [...lacking.tools, ...lacking.spares].includes(need));
+  expect(diagnosis.advice.trial && needs(diagnosis.advice.trial)).toBe(false);
+  expect(diagnosis.alternatives.find(({ id }) => id === 'spare/supply')?.lacks).toEqual(['spare supply']);
+  expect(diagnosis.alternatives.find(({ id }) => id === 'bridge-pins')?.lacks).toEqual(['screwdriver']);
+});

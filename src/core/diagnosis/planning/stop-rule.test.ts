@@ -1,0 +1,124 @@
+import { diagnosisOf, type BriefLog } from '../../casework/testing-log';
+import { costOfRepair, expectedRepairCost, usualCosts } from './costs';
+import { cheapestTest, expectedCostAfter } from './stop-rule';
+import { entrySurprise, surpriseOf } from '../belief/surprise';
+
+const money = { ratePerHour: 60, partDelay: 10 };
+
+test('repairs are tried in falling order of probability over cost', () => {
+  expect(expectedRepairCost([0.5, 0.5], [10, 10])).toBe(15);
+  // First the cheap one: 1 + 0.4 × 100; the other way round it would be 100 + 0.6 × 1.
+  expect(expectedRepairCost([0.6, 0.4], [1, 100])).toBeCloseTo(41, 9);
+  expect(expectedRepairCost([1, 1], [0, 10])).toBe(5);
+});
+
+test('a part costs its price, its labour and the wait for it', () => {
+  expect(costOfRepair({ minutes: 14, price: 70 }, money)).toBe(15 + 70 + 10);
+  expect(costOfRepair({ minutes: 2, price: 0 }, money)).toBe(3);
+});
+
+const joint = (entries: number[][]) => ({
+  width: entries[0]?.length ?? 0,
+  classes: entries.length,
+  entries: Float64Array.from(entries.flat()),
+  floors: new Float64Array(entries.length),
+});
+
+test('a test that tells all saves the repairs in vain, one that tells nothing saves nothing', () => {
+  const costs = Float64Array.of(10, 30);
+  const costNow = expectedRepairCost([0.5, 0.5], costs);
+  expect(
+    expectedCostAfter(
+      joint([
+        [0.5, 0],
+        [0, 0.5],
+      ]),
+      costs,
+      costNow,
+    ),
+  ).toBeCloseTo(20, 9);
+  expect(
+    expectedCostAfter(
+      joint([
+        [0.25, 0.25],
+        [0.25, 0.25],
+      ]),
+      costs,
+      costNow,
+    ),
+  ).toBeCloseTo(costNow, 9);
+  const tests = [
+    {
+      minutes: 2,
+      joint: () =>
+        joint([
+          [0.25, 0.25],
+          [0.25, 0.25],
+        ]),
+    },
+    {
+      minutes: 2,
+      joint: () =>
+        joint([
+          [0.5, 0],
+          [0, 0.5],
+        ]),
+    },
+  ];
+  expect(cheapestTest(tests, { repairCosts: costs, costNow, money })).toEqual({ index: 1, cost: 22 });
+  expect(cheapestTest([], { repairCosts: costs, costNow, money })).toBeNull();
+});
+
+const desktop: NonNullable<BriefLog['machine']> = {
+  parts: [{ id: 'drive', kind: 'drive' }],
+  board: { stageLights: true },
+};
+
+test('with much open one more test pays; with the cause seen it is mended', () => {
+  const open = diagnosisOf({ machine: desktop, told: 'dead', trials: [['start', 'dead']] }).stopRule;
+  expect(open.saves).toBeGreaterThan(0);
+  expect(open.savesMinutes).toBeCloseTo((open.saves / usualCosts.ratePerHour) * 60, 9);
+  const seen = diagnosisOf({
+    machine: desktop,
+    told: 'dead',
+    trials: [
+      ['start', 'dead'],
+      ['look/rocker/supply', 'at-o'],
+    ],
+  });
+  expect(seen.advice.kind).toBe('repair');
+});
+
+test('the surprise of an entry is its improbability, against the mean over what it could have shown', () => {
+  expect(entrySurprise([0.5, 0.5], 0)).toEqual({ bits: 1, meanBits: 1, variance: 0 });
+  const rare = entrySurprise([0.99, 0.01], 1);
+  expect(rare.bits).toBeGreaterThan(6);
+  expect(rare.meanBits).toBeLessThan(0.1);
+});
+
+test('a log that fits is not unusual, one that contradicts itself is', () => {
+  const usual = diagnosisOf({
+    machine: desktop,
+    told: 'no-boot',
+    trials: [
+      ['start', 'no-boot'],
+      ['look/drive-leads/drive', 'loose'],
+      ['fix/plug-drive@drive', 'works'],
+    ],
+  });
+  expect(usual.surprise.isUnusual).toBe(false);
+  const odd = diagnosisOf({
+    machine: desktop,
+    told: 'no-boot',
+    trials: [
+      ['start', 'no-boot'],
+      ['look/standby-light/board', 'dark'],
+      ['look/rocker/supply', 'at-o'],
+      ['look/outlet-lamp/outlet', 'dark'],
+      ['start', 'message-fan'],
+    ],
+  });
+  expect(odd.surprise.isUnusual).toBe(true);
+  expect(odd.surprise.bits).toBeGreaterThan(odd.surprise.usualBits + 8);
+  expect(surpriseOf([])).toMatchObject({ bits: 0, isUnusual: false });
+});

@@ -1,0 +1,80 @@
+import type { BoardBookEntry } from '../boards/release';
+import type { FlashMethod } from '../update/choose-method';
+
+/** One thing that must be so before the button is pressed. */
+export interface FlashGate {
+  readonly id: 'off' | 'plugs' | 'port' | 'stick' | 'power' | 'button' | 'backup' | 'settings' | 'support' | 'packed';
+  readonly say: string;
+  /** Why; empty where it speaks for itself. */
+  readonly why: string;
+}
+
+const power: FlashGate = {
+  id: 'power',
+  say: 'It is fed straight from the wall or from a battery-backed supply, not from a loose strip.',
+  why: 'Power that goes while it writes breaks the image.',
+};
+
+/** What to go through before a flash, from the board's own facts. */
+export function flashGates(board: BoardBookEntry, method: FlashMethod): FlashGate[] {
+  const { flash } = board;
+  if (method === 'bare-board' && flash)
+    return [
+      { id: 'off', say: 'The machine is off, and is not started with the case button.', why: '' },
+      {
+        id: 'plugs',
+        say: `Connected: ${flash.plugs.join(', ')}.`,
+        why: 'Some boards insist on one particular plug.',
+      },
+      {
+        id: 'port',
+        say: `The stick is in: ${flash.port}.`,
+        why: 'No other port works. The mark beside a port may belong to the button.',
+      },
+      { id: 'stick', say: `"${flash.fileName}" is in the root of the stick, checked after copying.`, why: '' },
+      power,
+      {
+        id: 'button',
+        say: `${flash.button}: it clicks when pressed. Hold it ${flash.holdSeconds} s, until the light blinks.`,
+        why: '',
+      },
+    ];
+  if (method === 'sent-in')
+    return [
+      {
+        id: 'packed',
+        say: 'Processor, cooler, memory and cards are out; the plastic cover is on the processor socket.',
+        why: 'Bent pins end the warranty.',
+      },
+      {
+        id: 'settings',
+        say: 'Settings that matter are written down or photographed.',
+        why: 'It comes back without them.',
+      },
+    ];
+  if (method === 'second-image')
+    return [
+      { id: 'off', say: 'The machine is off and the cord is out.', why: '' },
+      { id: 'button', say: board.secondImage ?? 'The way to the second image is known from the manual.', why: '' },
+      power,
+    ];
+  return [
+    ...(method === 'borrowed-processor'
+      ? [
+          {
+            id: 'support',
+            say: 'The borrowed processor is one that the installed version knows; cooler and paste are on.',
+            why: 'Without a cooler it must not run.',
+          } as const,
+        ]
+      : []),
+    { id: 'stick', say: 'The files are on the stick as they come, checked after copying.', why: '' },
+    {
+      id: 'backup',
+      say: 'The present image is saved to the stick, if the menu offers it.',
+      why: 'It is the way back.',
+    },
+    { id: 'settings', say: 'Settings that matter are written down or photographed.', why: 'The update clears them.' },
+    power,
+  ];
+}

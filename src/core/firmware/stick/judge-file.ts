@@ -1,0 +1,72 @@
+import { OutOfBounds } from '../byte-reader';
+import type { StickWanted } from './check-stick';
+import { bad, isErased, sha256Of, warning, type Reason } from '../download/inspect-firmware';
+import { chainOf, clusterAt, type FoundFile } from './read-folder';
+import { within, type StickVolume } from './stick-volume';
+
+/** Images are 16 or 32 MiB, some 64; what is larger is not read. */
+const mostImageBytes = 256 * 2 ** 20;
+const again = 'Copy the image again and eject the stick properly.';
+
+/** Judges the one file that the board will read: its size, its chain of clusters, its content. */
+export async function judgeFile(volume: StickVolume, file: FoundFile, wanted: StickWanted): Promise<Reason[]> {
+  if (file.bytes === 0) return [bad('empty', `"${file.name}" is empty.`, again)];
+  const reasons: Reason[] = [];
+  if (wanted.bytes !== undefined && file.bytes !== wanted.bytes)
+    reasons.push(bad('wrong-size', `"${file.name}" has ${file.bytes} bytes, not ${wanted.bytes}.`, again));
+  if (file.bytes > mostImageBytes)
+    return [
+      ...reasons,
+      bad('too-large', `"${file.name}" has ${file.bytes} bytes: no image is that large.`, 'Unpack the archive first.'),
+    ];
+  const clusters = Math.ceil(file.bytes / volume.clusterBytes);
+  const chain = chainOf(volume, file.firstCluster, clusters);
+  if (!chain || chain.length !== clusters)
+    return [
+      ...reasons,
+      bad('chain-broken', `The clusters of "${file.name}" do not hold together.`, 'Make the stick anew.'),
+    ];
+  const pieces = 1 + chain.filter((cluster, i) => i > 0 && cluster !== (chain[i - 1] ?? 0) + 1).length;
+  if (pieces > 1)
+    reasons.push(
+      warning(
+        'fragmented',
+        `"${file.name}" lies in ${pieces} pieces; simple readers stumble.`,
+        'Make the stick anew, or copy the image onto an empty one.',
+      ),
+    );
+  const content = await readChain(volume, chain, file.bytes);
+  if (!content)
+    return [...reasons, bad('cut', `"${file.name}" goes past the end of the image.`, 'Read the stick out again.')];
+  return [...reasons, ...judgeContent(content, file, wanted)];
+}
+
+function judgeContent(content: Uint8Array, { name }: FoundFile, wanted: StickWanted): Reason[] {
+  if (isErased(content)) return [bad('erased', `Every byte of "${name}" is the same: this is no firmware.`, again)];
+  if (content[0] === 0x50 && content[1] === 0x4b && content[2] === 3)
+    return [bad('still-packed', `"${name}" is still the archive.`, 'Unpack it and copy the image in it.')];
+  if (wanted.sha256 === undefined) return [];
+  const found = sha256Of(content);
+  return found === wanted.sha256.toLowerCase()
+    ? []
+    : [bad('wrong-hash', `The SHA-256 of "${name}" is ${found}, not ${wanted.sha256.toLowerCase()}.`, again)];
+}
+
+async function readChain(volume: StickVolume, chain: readonly number[], bytes: number): Promise<Uint8Array | null> {
+  const content = new Uint8Array(bytes);
+  try {
+    for (let i = 0; i < chain.length;) {
+      // Clusters that lie side by side are read in one go.
+      let run = 1;
+      while (chain[i + run] === (chain[i] ?? 0) + run) run += 1;
+      const from = i * volume.clusterBytes;
+      const length = Math.min(run * volume.clusterBytes, bytes - from);
+      content.set(await within(volume.source, clusterAt(volume, chain[i] ?? 0), length), from);
+      i += run;
+    }
+    return content;
+  } catch (error) {
+    if (error instanceof OutOfBounds) return null;
+    throw error;
+  }
+}

@@ -1,0 +1,207 @@
+import { ByteReader, OutOfBounds } from '../byte-reader';
+import type { StickSource } from './check-stick';
+import { leastClusters, sectorBytes } from './fat32-layout';
+import { bad, note, warning, type Reason } from '../download/inspect-firmware';
+
+/** A FAT32 volume on a stick: where its parts lie, in bytes from the start of the stick. */
+export interface StickVolume {
+  readonly source: StickSource;
+  readonly clusterBytes: number;
+  readonly clusterCount: number;
+  readonly rootCluster: number;
+  readonly dataAt: number;
+  /** The first FAT; entries of 32 bits. */
+  readonly fat: DataView;
+}
+
+export type FoundVolume =
+  | {
+      readonly ok: true;
+      readonly volume: StickVolume;
+      readonly label: string | null;
+      readonly reasons: readonly Reason[];
+    }
+  | { readonly ok: false; readonly reasons: readonly Reason[] };
+
+const signatureAt = 510;
+const signature = 0xaa55;
+const anew = 'Make the stick anew: MBR, one FAT32 partition.';
+const gib = 2 ** 30;
+const mostFatBytes = 64 * 2 ** 20;
+
+/** Finds the FAT32 volume of a stick and judges how it is laid out. */
+export async function findVolume(source: StickSource): Promise<FoundVolume> {
+  if (source.bytes < sectorBytes * 2)
+    return refuse(
+      bad('too-short', `The image has ${source.bytes} bytes: that is no stick.`, 'Read the stick out again.'),
+    );
+  const first = new ByteReader(await source.read(0, sectorBytes), 'first sector');
+  if (first.u16(signatureAt) !== signature)
+    return refuse(bad('no-partition-table', 'The first sector is neither a partition table nor a boot sector.', anew));
+  if (isBootSector(first))
+    return readVolume(source, 0, [
+      warning(
+        'no-mbr',
+        'There is no partition table: the file system starts at once. Some boards do not read that.',
+        anew,
+      ),
+    ]);
+  return findPartition(source, first);
+}
+
+const refuse = (...reasons: Reason[]): FoundVolume => ({ ok: false, reasons });
+
+/** A boot sector jumps over its parameters and says how large a sector is. */
+const isBootSector = (reader: ByteReader): boolean =>
+  [0xeb, 0xe9].includes(reader.u8(0)) && [512, 1024, 2048, 4096].includes(reader.u16(11)) && reader.u8(13) !== 0;
+
+async function findPartition(source: StickSource, first: ByteReader): Promise<FoundVolume> {
+  const entries = [0, 1, 2, 3]
+    .map((n) => 446 + 16 * n)
+    .map((at) => ({ type: first.u8(at + 4), start: first.u32(at + 8), sectors: first.u32(at + 12) }))
+    .filter(({ type, sectors }) => type !== 0 && sectors > 0);
+  if (entries.some(({ type }) => type === 0xee))
+    return refuse(bad('gpt', 'The partition table is GPT; boards look for MBR.', anew));
+  const chosen = entries.find(({ type }) => type === 0x0b || type === 0x0c) ?? entries[0];
+  if (!chosen) return refuse(bad('no-partition', 'The partition table is empty.', anew));
+  const reasons: Reason[] = [];
+  if (entries.length > 1)
+    reasons.push(
+      warning('several-partitions', `${entries.length} partitions; a board may look into another one.`, anew),
+    );
+  const start = chosen.start * sectorBytes;
+  if (start + sectorBytes > source.bytes)
+    return refuse(
+      ...reasons,
+      bad('cut', 'The partition starts past the end of the image.', 'Read the stick out again.'),
+    );
+  if (chosen.start * sectorBytes + chosen.sectors * sectorBytes > source.bytes)
+    reasons.push(
+      bad('cut', 'The partition goes past the end of the image.', 'Read the stick out again, or use another.'),
+    );
+  if (chosen.type !== 0x0b && chosen.type !== 0x0c)
+    reasons.push(
+      bad('partition-type', `The partition is marked as type 0x${chosen.type.toString(16)}, not as FAT32.`, anew),
+    );
+  return readVolume(source, start, reasons);
+}
+
+const otherSystems: readonly (readonly [at: number, text: string, name: string])[] = [
+  [3, 'EXFAT   ', 'exFAT'],
+  [3, 'NTFS    ', 'NTFS'],
+  [54, 'FAT16   ', 'FAT16'],
+  [54, 'FAT12   ', 'FAT12'],
+];
+
+async function readVolume(source: StickSource, start: number, before: readonly Reason[]): Promise<FoundVolume> {
+  try {
+    return await parseVolume(source, start, before);
+  } catch (error) {
+    if (!(error instanceof OutOfBounds)) throw error;
+    return refuse(...before, bad('cut', 'A table of the file system lies past the end.', 'Read the stick out again.'));
+  }
+}
+
+async function parseVolume(source: StickSource, start: number, before: readonly Reason[]): Promise<FoundVolume> {
+  const bytes = await within(source, start, sectorBytes);
+  const boot = new ByteReader(bytes, 'boot sector');
+  const other = otherSystems.find(([at, text]) => boot.ascii(at, text.length) === text);
+  if (other) return refuse(...before, bad('not-fat32', `The file system is ${other[2]}, not FAT32.`, anew));
+  if (boot.u16(signatureAt) !== signature || boot.u16(11) !== sectorBytes)
+    return refuse(...before, bad('not-fat32', 'There is no FAT32 boot sector.', anew));
+  const sectorsPerCluster = boot.u8(13);
+  const reserved = boot.u16(14);
+  const fats = boot.u8(16);
+  const totalSectors = boot.u32(32);
+  const fatSectors = boot.u32(36);
+  const rootCluster = boot.u32(44);
+  const isSane =
+    sectorsPerCluster > 0 &&
+    (sectorsPerCluster & (sectorsPerCluster - 1)) === 0 &&
+    reserved > 0 &&
+    (fats === 1 || fats === 2) &&
+    fatSectors > 0 &&
+    boot.u16(22) === 0 &&
+    rootCluster >= 2;
+  if (!isSane) return refuse(...before, bad('not-fat32', 'The boot sector is not one of FAT32.', anew));
+  const dataSectors = totalSectors - reserved - fats * fatSectors;
+  const clusterCount = Math.floor(dataSectors / sectorsPerCluster);
+  if (clusterCount < leastClusters)
+    return refuse(...before, bad('not-fat32', `With ${Math.max(0, clusterCount)} clusters it counts as FAT16.`, anew));
+  const fatBytes = fatSectors * sectorBytes;
+  if (fatBytes > mostFatBytes || fatBytes / 4 < clusterCount + 2)
+    return refuse(...before, bad('not-fat32', 'The file allocation table does not fit the volume.', anew));
+  const reasons = [...before];
+  const fat = await within(source, start + reserved * sectorBytes, fatBytes);
+  reasons.push(...(await judgeLayout(source, { start, boot, bytes, fats, fat, totalSectors, reserved })));
+  const label = boot.ascii(71, 11).trim();
+  return {
+    ok: true,
+    label: label === '' || label === 'NO NAME' ? null : label,
+    reasons,
+    volume: {
+      source,
+      clusterBytes: sectorsPerCluster * sectorBytes,
+      clusterCount,
+      rootCluster,
+      dataAt: start + (reserved + fats * fatSectors) * sectorBytes,
+      fat: new DataView(fat.buffer, fat.byteOffset, fat.byteLength),
+    },
+  };
+}
+
+async function judgeLayout(
+  source: StickSource,
+  {
+    start,
+    boot,
+    bytes,
+    fats,
+    fat,
+    totalSectors,
+    reserved,
+  }: {
+    readonly start: number;
+    readonly boot: ByteReader;
+    readonly bytes: Uint8Array;
+    readonly fats: number;
+    readonly fat: Uint8Array;
+    readonly totalSectors: number;
+    readonly reserved: number;
+  },
+): Promise<Reason[]> {
+  const reasons: Reason[] = [];
+  if (start + totalSectors * sectorBytes > source.bytes)
+    reasons.push(bad('cut', 'The file system goes past the end of the image.', 'Read the stick out again.'));
+  if (totalSectors * sectorBytes > 32 * gib)
+    reasons.push(
+      warning('large-partition', 'The partition is larger than 32 GiB; small ones are the least trouble.', anew),
+    );
+  if (fats === 1) reasons.push(note('one-fat', 'There is one file allocation table; two are usual.'));
+  else {
+    const second = await within(source, start + reserved * sectorBytes + fat.length, fat.length);
+    if (!isSame(fat, second))
+      reasons.push(warning('fats-differ', 'The two file allocation tables differ: it was not ejected properly.', anew));
+  }
+  const backup = boot.u16(50);
+  if (
+    backup > 0 &&
+    backup < reserved &&
+    !isSame(bytes, await within(source, start + backup * sectorBytes, sectorBytes))
+  )
+    reasons.push(warning('backup-boot', 'The boot sector and its backup differ.', anew));
+  const cleanBit = 0x0800_0000;
+  if ((new DataView(fat.buffer, fat.byteOffset).getUint32(4, true) & cleanBit) === 0)
+    reasons.push(
+      warning('not-ejected', 'The stick was not ejected properly.', 'Copy the image again and eject the stick.'),
+    );
+  return reasons;
+}
+
+const isSame = (a: Uint8Array, b: Uint8Array): boolean => a.length === b.length && a.every((byte, i) => byte === b[i]);
+
+/** Failure: OutOfBounds where the source ends before. */
+export async function within(source: StickSource, offset: number, length: number): Promise<Uint8Array> {
+  if (offset < 0 || offset + length > source.bytes) throw new OutOfBounds('stick', offset, length, source.bytes);
+  return source.read(offset, length);
+}

@@ -1,0 +1,193 @@
+import type { BoardBookEntry } from '../boards/release';
+
+export const FLASH_METHODS = ['menu', 'bare-board', 'second-image', 'borrowed-processor', 'sent-in'] as const;
+export type FlashMethod = (typeof FLASH_METHODS)[number];
+
+/** What is known at the bench when the way is chosen. */
+export interface MethodSituation {
+  readonly board: BoardBookEntry;
+  /** It starts and shows its firmware menu; null where nobody knows yet. */
+  readonly starts: boolean | null;
+  /** The image on the board is broken, not just old. */
+  readonly isCorrupt: boolean;
+  /** Installations on the way. */
+  readonly steps: number;
+  readonly hasStick: boolean;
+  /** What a processor that the installed version knows would cost. */
+  readonly processor: ProcessorOffers;
+  readonly sendIn: { readonly fee: number; readonly days: number };
+  readonly rates: MethodRates;
+}
+
+/** Null for what is not on offer. */
+export interface ProcessorOffers {
+  readonly isOnShelf: boolean;
+  readonly loanDays: number | null;
+  readonly shop: { readonly fee: number; readonly days: number } | null;
+  readonly purchase: { readonly price: number; readonly resale: number; readonly days: number } | null;
+}
+
+/** What time and risk are worth, in the shop's currency. */
+export interface MethodRates {
+  readonly perHour: number;
+  readonly perDayWaiting: number;
+  readonly boardPrice: number;
+}
+
+export interface MethodChoice {
+  readonly method: FlashMethod;
+  readonly title: string;
+  readonly isPossible: boolean;
+  /** Why it is possible, or why not. */
+  readonly why: string;
+  readonly minutes: number;
+  /** Days until it is done. */
+  readonly days: number;
+  /** To be paid, net of what comes back. */
+  readonly money: number;
+  /** Chance, 0 to 1, that it ends with a board worse than before: starting judgement. */
+  readonly risk: number;
+  /** Money, work, waiting and risk together. */
+  readonly cost: number;
+}
+
+/** Chances of ending worse than before, by method: starting judgement of the bench, to be replaced by the shop's own. */
+const risks: Readonly<Record<FlashMethod, number>> = {
+  menu: 0.004,
+  'bare-board': 0.004,
+  'second-image': 0.002,
+  'borrowed-processor': 0.012,
+  'sent-in': 0.001,
+};
+const minutesEach: Readonly<Record<FlashMethod, number>> = {
+  menu: 12,
+  'bare-board': 14,
+  'second-image': 6,
+  'borrowed-processor': 40,
+  'sent-in': 20,
+};
+
+/**
+ * The ways to get another version onto a board, the cheapest possible one first, each with minutes, days, money and risk,
+ * and with the reason where it is not possible.
+ */
+export function chooseMethod(situation: MethodSituation): MethodChoice[] {
+  const found = [
+    menu(situation),
+    bareBoard(situation),
+    secondImage(situation),
+    borrowed(situation),
+    sentIn(situation),
+  ].map((way) => ({ ...way, risk: risks[way.method], cost: costOf(way, situation.rates) }));
+  return found.sort((a, b) => Number(b.isPossible) - Number(a.isPossible) || a.cost - b.cost);
+}
+
+type Way = Omit<MethodChoice, 'risk' | 'cost'>;
+
+function costOf({ method, minutes, days, money }: Way, { perHour, perDayWaiting, boardPrice }: MethodRates): number {
+  return money + (minutes / 60) * perHour + days * perDayWaiting + risks[method] * boardPrice;
+}
+
+const rounds = (method: FlashMethod, steps: number): number => minutesEach[method] * Math.max(1, steps);
+
+function menu({ board, starts, isCorrupt, steps, hasStick }: MethodSituation): Way {
+  const base = {
+    method: 'menu',
+    title: "From the firmware's own menu",
+    minutes: rounds('menu', steps),
+    days: 0,
+    money: 0,
+  } as const;
+  if (board.menuFlash === false) return { ...base, isPossible: false, why: 'This board has no such menu.' };
+  if (isCorrupt) return { ...base, isPossible: false, why: 'Its image is broken: the menu cannot be trusted.' };
+  if (starts === false) return { ...base, isPossible: false, why: 'It does not start.' };
+  if (!hasStick) return { ...base, isPossible: false, why: 'No stick is at hand.' };
+  return starts === null
+    ? { ...base, isPossible: false, why: 'Find out first whether it starts.' }
+    : { ...base, isPossible: true, why: 'It starts. Any USB port will do, and the present image can be saved first.' };
+}
+
+function bareBoard({ board, steps, hasStick }: MethodSituation): Way {
+  const base = {
+    method: 'bare-board',
+    title: 'Bare-board flash',
+    minutes: rounds('bare-board', steps),
+    days: 0,
+    money: 0,
+  } as const;
+  if (!board.flash) return { ...base, isPossible: false, why: 'This board cannot flash itself without a processor.' };
+  if (!hasStick) return { ...base, isPossible: false, why: 'No stick is at hand.' };
+  return {
+    ...base,
+    isPossible: true,
+    why: 'The board flashes itself: no processor, memory or card is needed, and it need not start.',
+  };
+}
+
+function secondImage({ board, isCorrupt }: MethodSituation): Way {
+  const base = {
+    method: 'second-image',
+    title: 'Start from the second image',
+    minutes: minutesEach['second-image'],
+    days: 0,
+    money: 0,
+  } as const;
+  if (!board.secondImage) return { ...base, isPossible: false, why: 'This board has no second image.' };
+  return isCorrupt
+    ? { ...base, isPossible: true, why: board.secondImage }
+    : {
+        ...base,
+        isPossible: false,
+        why: 'It holds an older version at best: it helps where the first image is broken.',
+      };
+}
+
+/** The cheapest way to hold a processor that the installed version knows. */
+function borrowed({ board, isCorrupt, steps, processor, hasStick, rates }: MethodSituation): Way {
+  const title = 'With a processor that it knows';
+  const minutes = minutesEach['borrowed-processor'] + rounds('menu', steps) - minutesEach.menu;
+  const base = { method: 'borrowed-processor', title, minutes, days: 0, money: 0 } as const;
+  if (isCorrupt) return { ...base, isPossible: false, why: 'No processor starts a broken image.' };
+  if (board.menuFlash === false || !hasStick)
+    return { ...base, isPossible: false, why: hasStick ? 'It has no menu to flash from.' : 'No stick is at hand.' };
+  const offers = [
+    ...(processor.isOnShelf ? [{ days: 0, money: 0, why: 'One lies on the shelf.' }] : []),
+    ...(processor.loanDays === null
+      ? []
+      : [{ days: processor.loanDays, money: 0, why: `One can be had on loan in ${inDays(processor.loanDays)}.` }]),
+    ...(processor.shop === null
+      ? []
+      : [
+          {
+            days: processor.shop.days,
+            money: processor.shop.fee,
+            why: `A shop does it for ${processor.shop.fee} in ${inDays(processor.shop.days)}.`,
+          },
+        ]),
+    ...(processor.purchase === null ? [] : [boughtAndSold(processor.purchase)]),
+  ].sort((a, b) => a.money + a.days * rates.perDayWaiting - (b.money + b.days * rates.perDayWaiting));
+  const [best] = offers;
+  return best
+    ? { ...base, isPossible: true, days: best.days, money: best.money, why: best.why }
+    : { ...base, isPossible: false, why: 'None is on the shelf, on loan, or priced.' };
+}
+
+const boughtAndSold = ({ price, resale, days }: NonNullable<ProcessorOffers['purchase']>) => ({
+  days,
+  money: price - resale,
+  why: `Bought for ${price} and sold again for ${resale}: ${price - resale} in the end.`,
+});
+
+function sentIn({ sendIn }: MethodSituation): Way {
+  return {
+    method: 'sent-in',
+    title: 'Send the board in',
+    isPossible: true,
+    why: `Its maker's service: ${sendIn.fee} and ${inDays(sendIn.days)}.`,
+    minutes: minutesEach['sent-in'],
+    days: sendIn.days,
+    money: sendIn.fee,
+  };
+}
+
+const inDays = (days: number): string => (days === 1 ? '1 day' : `${days} days`);
