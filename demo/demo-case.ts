@@ -1,4 +1,4 @@
-import type { CaseEvent, CaseOpened, EventBody } from '../src/core/casework';
+import type { WritableEvent, CaseOpened, EventBody } from '../src/core/casework';
 
 /** One entry of a demo log: minutes after opening, and the event. */
 export interface DemoEntry {
@@ -24,10 +24,10 @@ export const demoId = (key: string, entry = 0): string =>
   `0d3a0c00-0000-4000-8000-00000000${key}${entry.toString().padStart(2, '0')}`;
 
 /** The events of a demo case as they would stand at `now`. */
-export function eventsOfDemoCase({ key, openedMinutesAgo, by, opened, entries }: DemoCase, now: Date): CaseEvent[] {
+export function eventsOfDemoCase({ key, openedMinutesAgo, by, opened, entries }: DemoCase, now: Date): WritableEvent[] {
   const at = (afterMinutes: number) =>
     new Date(now.getTime() - 60_000 * (openedMinutesAgo - afterMinutes)).toISOString();
-  const first: CaseEvent = { ...opened, kind: 'case-opened', id: demoId(key, 1), at: at(0), by };
+  const first: WritableEvent = { ...opened, kind: 'case-opened', id: demoId(key, 1), at: at(0), by };
   const rest = entries.map(
     (entry, i) =>
       ({
@@ -36,7 +36,7 @@ export function eventsOfDemoCase({ key, openedMinutesAgo, by, opened, entries }:
         id: demoId(key, i + 2),
         at: at(entry.afterMinutes),
         by: entry.by ?? by,
-      }) as CaseEvent,
+      }) as WritableEvent,
   );
   return [first, ...rest];
 }

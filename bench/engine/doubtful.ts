@@ -1,5 +1,5 @@
 import { applyChanges, asFound, type Configuration } from '../../src/core/machine';
-import { toldStep } from '../../src/core/casework';
+import { reportedStep } from '../../src/core/casework';
 import { technicianMisreads, type EvidenceStep, type Replay } from '../../src/core/diagnosis';
 import { doubtfulEntries, fitEntries } from '../../src/core/diagnosis/belief/doubt';
 import { replay } from '../../src/core/diagnosis/belief/replay';
@@ -50,15 +50,15 @@ interface Log {
 
 function judge({ machine, circumstances }: FaultyMachine, { steps, configuration }: Log, known: Replay | null) {
   const { space, byFault, ...now } = replay({ machine, circumstances, steps, configuration, caseOpen: true }, known);
-  const chances = byFault.at(-1) ?? new Float64Array(1);
-  const first = space.faults[chances.indexOf(Math.max(...chances))]?.id;
+  const probabilities = byFault.at(-1) ?? new Float64Array(1);
+  const first = space.faults[probabilities.indexOf(Math.max(...probabilities))]?.id;
   return { first, doubts: doubtfulEntries(fitEntries(space, now.steps, now.compiled, now.belief)) };
 }
 
 /** The log of a played case, as evidence. */
 function logOf(faulty: FaultyMachine, trials: readonly { readonly trial: string; readonly outcome: string }[]): Log {
   const { machine } = faulty;
-  const steps: EvidenceStep[] = [toldStep('told', machine, faulty.told)];
+  const steps: EvidenceStep[] = [reportedStep('reported', machine, faulty.reported)];
   let configuration = asFound;
   for (const { trial: id, outcome } of trials) {
     const trial = findTrial(machine, configuration, id);
@@ -71,7 +71,7 @@ function logOf(faulty: FaultyMachine, trials: readonly { readonly trial: string;
       handling: handlingOf(trial, trial.changes),
       outcome,
       volts: null,
-      misreadChance: technicianMisreads,
+      misreadProbability: technicianMisreads,
     });
   }
   return { steps, configuration };

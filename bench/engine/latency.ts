@@ -3,7 +3,7 @@ import { createCaseDiagnoser, foldCase, type CaseEvent } from '../../src/core/ca
 import { createDiagnoser, technicianMisreads, type EvidenceStep } from '../../src/core/diagnosis';
 import { applyStep, compileStep, priorBelief } from '../../src/core/diagnosis/belief/belief';
 import { createSpace } from '../../src/core/diagnosis/model/hypothesis-space';
-import { createModelBook } from '../../src/core/diagnosis/model/model-book';
+import { createOutcomeModelCache } from '../../src/core/diagnosis/model/outcome-model-cache';
 import { instantiateFaults } from '../../src/core/faults';
 import { findTrial, handlingOf } from '../../src/core/trials';
 import { quantileOf } from '../../src/core/practice';
@@ -56,7 +56,9 @@ function stepsOn(machine: Machine): EvidenceStep[] {
     if (!trial) return [];
     configuration = applyChanges(configuration, trial.changes);
     const handling = handlingOf(trial, trial.changes);
-    return [{ id: `${k}`, trial, configuration, handling, outcome, volts: null, misreadChance: technicianMisreads }];
+    return [
+      { id: `${k}`, trial, configuration, handling, outcome, volts: null, misreadProbability: technicianMisreads },
+    ];
   });
 }
 
@@ -130,7 +132,7 @@ export function caseOfSixty(machine: Machine): CaseEvent[] {
       owner: 'Owner',
       complaint: 'It twitches',
       circumstances: [],
-      told: 'twitch',
+      reported: 'twitch',
     },
     ...Array.from({ length: 59 }, (_, k): CaseEvent => {
       const [trial, outcome] = round[k % round.length] ?? round[0];
@@ -144,7 +146,7 @@ export function scaling() {
   return [60, 125, 250, 500].map((wanted) => {
     const machine = desktopOf(wanted);
     const space = createSpace(machine, []);
-    const book = createModelBook(machine, space);
+    const book = createOutcomeModelCache(machine, space);
     const [start] = stepsOn(machine);
     if (!start) throw new Error('expected a start');
     const compiled = compileStep(space, start, book);

@@ -1,10 +1,11 @@
 import { fork } from 'node:child_process';
 import { parseArgs } from 'node:util';
-import { SCHOOLS, type School } from '../../src/core/diagnosis';
+import { STRATEGIES, type Strategy } from '../../src/core/diagnosis';
 import { calibrationError, scorePolicy, type PlayedCase, type PolicyScore } from '../../src/core/practice';
 import { bundlePart } from './bundle-part';
 import { againstOptimum } from './optimum';
 import type { Part } from './part';
+import type { Report, Speed } from './report';
 import { printReport } from './print-report';
 import { exactMaxError } from './random-models';
 
@@ -37,24 +38,31 @@ function inProcess<T>(part: Part): Promise<T> {
   });
 }
 
-type Played = Map<School, PlayedCase[]>;
+type Played = Map<Strategy, PlayedCase[]>;
 
-async function play(draw: 'usual' | 'stress' | 'doubles', count: number, schools: readonly School[]): Promise<Played> {
+async function play(
+  draw: 'usual' | 'stress' | 'doubles',
+  count: number,
+  strategies: readonly Strategy[],
+): Promise<Played> {
   const shares = await Promise.all(
     Array.from({ length: processes }, (_, from) =>
-      inProcess<[School, PlayedCase[]][]>({
+      inProcess<[Strategy, PlayedCase[]][]>({
         kind: 'simulate',
         draw,
         cases: count,
         seed,
-        schools,
+        strategies,
         every: processes,
         from,
       }),
     ),
   );
   return new Map(
-    schools.map((school) => [school, shares.flatMap((share) => share.find(([name]) => name === school)?.[1] ?? [])]),
+    strategies.map((strategy) => [
+      strategy,
+      shares.flatMap((share) => share.find(([name]) => name === strategy)?.[1] ?? []),
+    ]),
   );
 }
 
@@ -69,21 +77,15 @@ const exact = exactMaxError(200, seed);
 say('choices against the exact optimum');
 const optimum = againstOptimum(200, seed);
 say('latency, on one core');
-const speed = await inProcess<{
-  instances: number;
-  hypotheses: number;
-  latencyMs: { beforeEvidence: number; afterOutcome: number; replay60: number };
-  memoryMb: number;
-  scaling: { instances: number; hypotheses: number; msPerEvent: number }[];
-}>({ kind: 'latency' });
-say(`${cases} machines by every school`);
-const usual = await play('usual', cases, SCHOOLS);
+const speed = await inProcess<Speed>({ kind: 'latency' });
+say(`${cases} machines by every strategy`);
+const usual = await play('usual', cases, STRATEGIES);
 say(`${cases} machines under stress`);
-const stress = await play('stress', cases, SCHOOLS);
+const stress = await play('stress', cases, STRATEGIES);
 say('double faults and doubtful entries');
 const [doubles, doubtful] = await Promise.all([
   play('doubles', Math.max(8, Math.ceil(cases / 2)), ['best-value']),
-  inProcess<{ flips: number; share: number; falseAlarmShare: number }>({
+  inProcess<Report['doubtful']>({
     kind: 'doubtful',
     cases: Math.max(8, Math.ceil(cases / 5)),
     seed,
@@ -91,7 +93,7 @@ const [doubles, doubtful] = await Promise.all([
 ]);
 const [best] = score(doubles);
 
-const report = {
+const report: Report = {
   seed,
   cases,
   exactMaxError: exact,
@@ -106,6 +108,5 @@ const report = {
   latencyOf: { instances: speed.instances, hypotheses: speed.hypotheses, memoryMb: speed.memoryMb },
   scaling: speed.scaling,
 };
-export type Report = typeof report;
 
 process.stdout.write(values.json ? `${JSON.stringify(report, null, 2)}\n` : printReport(report));

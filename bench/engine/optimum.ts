@@ -1,6 +1,6 @@
 import { cheapestTest, type PricedTest } from '../../src/core/diagnosis/planning/stop-rule';
 import { costOfMinutes, expectedRepairCost, usualCosts } from '../../src/core/diagnosis/planning/costs';
-import { tell, type JointChances } from '../../src/core/diagnosis/planning/joint-chances';
+import { forecastTrial, type JointProbabilities } from '../../src/core/diagnosis/planning/joint-probabilities';
 import { diceOf, meanOf, quantileOf } from '../../src/core/practice';
 
 /**
@@ -20,7 +20,7 @@ const has = (set: FaultSet, fault: number): boolean => ((set >> fault) & 1) === 
 const isSingle = (set: FaultSet): boolean => (set & (set - 1)) === 0;
 const mostOutcomes = 3;
 
-/** Eight or nine faults, nine tests, every pair told apart by some test. */
+/** Eight or nine faults, nine tests, every pair reported apart by some test. */
 function randomProblem(seed: number): Problem {
   for (let attempt = 0; ; attempt++) {
     const dice = (name: string) => diceOf(seed)(`${name} ${attempt}`);
@@ -112,8 +112,8 @@ function leftAfterRepair(problem: Problem, set: FaultSet, f: number, value: (set
   return rest === 0 ? 0 : (massOf(problem, rest) / massOf(problem, set)) * value(rest);
 }
 
-/** The engine's own view of a test in this state: joint chances of class and outcome. */
-function jointOf(problem: Problem, set: FaultSet, outcomes: readonly number[]): JointChances {
+/** The engine's own view of a test in this state: joint probabilities of class and outcome. */
+function jointOf(problem: Problem, set: FaultSet, outcomes: readonly number[]): JointProbabilities {
   const classes = problem.weights.length;
   const entries = new Float64Array(classes * mostOutcomes);
   const mass = massOf(problem, set);
@@ -123,12 +123,12 @@ function jointOf(problem: Problem, set: FaultSet, outcomes: readonly number[]): 
   return { width: mostOutcomes, classes, entries, floors: new Float64Array(classes) };
 }
 
-/** Tests that tell something, by information per minute, as a plan orders them. */
+/** Tests that forecastTrial something, by information per minute, as a plan orders them. */
 function inOrder(problem: Problem, set: FaultSet) {
   return problem.tests
     .map((test) => ({ test, parts: split(set, test.outcomes), joint: jointOf(problem, set, test.outcomes) }))
     .filter(({ parts }) => parts.length > 1)
-    .map((one) => ({ ...one, rate: tell(one.joint).bits / one.test.minutes }))
+    .map((one) => ({ ...one, rate: forecastTrial(one.joint).bits / one.test.minutes }))
     .sort((a, b) => b.rate - a.rate);
 }
 

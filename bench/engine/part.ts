@@ -1,5 +1,5 @@
 import { simulate, stressedDraw, usualDraw } from '../../src/core/practice';
-import type { School } from '../../src/core/diagnosis';
+import type { Strategy } from '../../src/core/diagnosis';
 import { doubtfulFirstTwo } from './doubtful';
 import { latency, scaling } from './latency';
 
@@ -10,7 +10,7 @@ export type Part =
       readonly draw: 'usual' | 'stress' | 'doubles';
       readonly cases: number;
       readonly seed: number;
-      readonly schools: readonly School[];
+      readonly strategies: readonly Strategy[];
       readonly every: number;
       readonly from: number;
     }

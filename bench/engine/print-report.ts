@@ -1,5 +1,5 @@
 import type { PolicyScore } from '../../src/core/practice';
-import type { Report } from './main';
+import type { Report } from './report';
 
 const two = (value: number): string => value.toFixed(2);
 const percent = (share: number): string => `${(100 * share).toFixed(1)} %`;

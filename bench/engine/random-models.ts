@@ -66,7 +66,7 @@ function randomLog(machine: Machine, space: HypothesisSpace, dice: Dice): Eviden
       handling: outcome === 'could-not' ? [] : handlingOf(trial, trial.changes),
       outcome,
       volts: readingOf(trial, outcome, dice(`volts ${k}`)),
-      misreadChance: 0.01 + 0.07 * dice(`misread ${k}`),
+      misreadProbability: 0.01 + 0.07 * dice(`misread ${k}`),
     });
   }
   return steps;

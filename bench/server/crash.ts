@@ -4,7 +4,7 @@ import { setTimeout as wait } from 'node:timers/promises';
 import { parseArgs } from 'node:util';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import { checkChain, type CaseEvent } from '../../src/core/casework';
+import { checkChain } from '../../src/core/casework';
 import { caseDetailSchema, type CaseDetail } from '../../src/contracts';
 import { seedTechnicians, type Technician } from './people';
 import { freePort, launch, placeForCluster, startCluster, untilHealthy } from './program';
@@ -105,7 +105,7 @@ async function openCase(who: Technician, id: string): Promise<void> {
     owner: 'Owner',
     complaint: 'Dead',
     circumstances: [],
-    told: 'dead',
+    reported: 'dead',
   };
   const { status } = await ask(who, 'POST', '/cases', { id, events: [opened] });
   if (status !== 201) throw new Error(`opening a case: expected 201, found ${status}`);
@@ -153,7 +153,7 @@ async function findings(who: Technician, ids: readonly string[]): Promise<string
     const { events } = caseDetailSchema.parse(json) satisfies CaseDetail;
     const check = checkChain(events);
     if (!check.ok) found.push(`${id}: chain ${check.why} at ${check.sequence}`);
-    const log = events.slice(1).map(({ event }: { event: CaseEvent }) => `${event.by} ${event.id}`);
+    const log = events.slice(1).map(({ event }) => `${event.by} ${event.id}`);
     stored += log.length;
     if (new Set(log).size !== log.length) found.push(`${id}: an event is doubled`);
     const told = acknowledged.get(id) ?? [];

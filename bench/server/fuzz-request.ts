@@ -126,7 +126,7 @@ export function fuzzRequest(door: Door, known: Known, cookie: string | null, dra
     headers: {
       ...(cookie === null ? {} : { cookie }),
       ...(body === undefined ? {} : { 'content-type': 'application/json' }),
-      // Each comes from another address: else the wait after failed tries would hide what lies behind it.
+      // Each comes from another address: else the wait after failed attempts would hide what lies behind it.
       'x-forwarded-for': `10.${Math.floor(draw() * 256)}.${Math.floor(draw() * 256)}.${Math.floor(draw() * 256)}`,
       ...headersOf(draw),
     },

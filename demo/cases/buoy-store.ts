@@ -23,7 +23,7 @@ export const buoyStore: DemoCase = {
     owner: 'Buoy store',
     complaint: 'Bought used at the harbour sale. What of it is good?',
     circumstances: ['used-parts'],
-    told: null,
+    reported: null,
   },
   entries: [
     { afterMinutes: 3, event: { kind: 'part-noted', part: 'supply-1', paid: 15 } },

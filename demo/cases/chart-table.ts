@@ -25,7 +25,7 @@ export const chartTable: DemoCase = {
     owner: 'Ferry crew',
     complaint: 'Dead since the storm. The lamp on the adapter is off, I think.',
     circumstances: ['storm'],
-    told: 'dead',
+    reported: 'dead',
   },
   entries: [],
 };

@@ -27,7 +27,7 @@ export const drawingMachine: DemoCase = {
     owner: 'Net-maker’s loft',
     complaint: 'Goes dead in the middle of a drawing. I have to pull the cord before it comes back.',
     circumstances: ['card-changed'],
-    told: 'cuts-out',
+    reported: 'cuts-out',
   },
   entries: [
     trial(10, 'run-under-load', 'cuts-out', {

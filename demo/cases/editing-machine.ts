@@ -24,7 +24,7 @@ export const editingMachine: DemoCase = {
     owner: 'Radio-drama club',
     complaint: 'Fans and lights, but the screen says no signal. It was fine at the last rehearsal.',
     circumstances: ['used-parts'],
-    told: 'at-memory',
+    reported: 'at-memory',
   },
   entries: [
     trial(5, 'start', 'at-memory', { note: 'The memory light stays, three minutes.' }),

@@ -18,7 +18,7 @@ export const kelpLab: DemoCase = {
     owner: 'Kelp laboratory',
     complaint: 'Bought used. It asks for a password that nobody has.',
     circumstances: ['used-parts'],
-    told: 'message-settings',
+    reported: 'message-settings',
   },
   entries: [
     trial(4, 'start', 'message-settings'),

@@ -20,7 +20,7 @@ export const museumKiosk: DemoCase = {
     owner: 'Lighthouse museum',
     complaint: 'It says something about USB and current and goes off after some seconds.',
     circumstances: ['old'],
-    told: 'message-usb',
+    reported: 'message-usb',
   },
   entries: [
     trial(6, 'start', 'message-usb', { note: 'Off after 15 seconds.' }),

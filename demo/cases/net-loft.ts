@@ -18,7 +18,7 @@ export const netLoft: DemoCase = {
     owner: 'Net loft',
     complaint: 'Since the processor was changed a light stays on and nothing comes.',
     circumstances: ['processor-changed'],
-    told: 'at-memory',
+    reported: 'at-memory',
   },
   entries: [
     trial(4, 'start', 'at-memory', { note: 'Complaint seen.' }),

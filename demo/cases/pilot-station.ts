@@ -20,7 +20,7 @@ export const pilotStation: DemoCase = {
     owner: 'Pilot station',
     complaint: 'Built with a new processor, it has never started.',
     circumstances: ['new-build', 'processor-changed'],
-    told: 'at-processor',
+    reported: 'at-processor',
   },
   entries: [
     trial(5, 'start', 'at-processor', { note: 'The display stands still.' }),

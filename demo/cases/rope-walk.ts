@@ -21,7 +21,7 @@ export const ropeWalk: DemoCase = {
     owner: 'Rope walk',
     complaint: 'New parts, please test before we build it in.',
     circumstances: ['new-build'],
-    told: null,
+    reported: null,
   },
   entries: [
     trial(22, 'build/processor', 'at-memory', { note: 'Three long beeps, as it should.' }),

@@ -24,10 +24,10 @@ export const sailMaker: DemoCase = {
     owner: 'Sail maker',
     complaint: 'Fans twitch once and that is all.',
     circumstances: ['moved'],
-    told: 'twitch',
+    reported: 'twitch',
   },
   entries: [
-    { afterMinutes: 1, event: { kind: 'school-chosen', school: 'outside-in' } },
+    { afterMinutes: 1, event: { kind: 'strategy-chosen', strategy: 'outside-in' } },
     trial(4, 'start', 'twitch', { note: 'Complaint seen.' }),
     { afterMinutes: 5, event: { kind: 'lacking-set', tools: ['scope'], spares: ['supply', 'board'] } },
     trial(8, 'look/power-plugs/board', 'home'),

@@ -13,7 +13,7 @@ export const slipwayPrinter: DemoCase = {
     owner: 'Slipway',
     complaint: 'The small one starts over and over.',
     circumstances: ['old'],
-    told: 'loop',
+    reported: 'loop',
   },
   entries: [
     trial(3, 'start', 'loop'),

@@ -22,7 +22,7 @@ export const ticketOffice: DemoCase = {
     owner: 'Ferry ticket office',
     complaint: 'Since the painters were in, the screen stays black. It hums as always.',
     circumstances: ['moved'],
-    told: 'blank',
+    reported: 'blank',
   },
   entries: [
     trial(4, 'start', 'blank', { note: 'Fans run, no beeps of complaint, no picture.' }),

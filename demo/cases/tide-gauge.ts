@@ -21,7 +21,7 @@ export const tideGauge: DemoCase = {
     owner: 'Harbour master',
     complaint: 'I press it and nothing happens.',
     circumstances: ['spill'],
-    told: 'dead',
+    reported: 'dead',
   },
   entries: [
     trial(3, 'start', 'dead', { note: 'Complaint seen.' }),

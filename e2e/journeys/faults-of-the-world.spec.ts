@@ -6,7 +6,7 @@ import { expect, test } from '../support/program';
 const deafen = (page: Page) => page.route('**/api/changes', (route) => route.abort());
 
 test('what one window writes comes into view in another by itself', async ({ page, context, program }) => {
-  await takeIn(page, program.url, { machine: 'Two windows', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Two windows', reported: 'Nothing at all' });
   const second = await context.newPage();
   await second.goto(page.url());
   await expect(title(second)).toHaveText('Start it as it stands');
@@ -21,7 +21,7 @@ test('two people write to one case at once: a look comes behind by itself, and i
   program,
 }) => {
   await deafen(page);
-  await takeIn(page, program.url, { machine: 'Two hands', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Two hands', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await expect(sheet(page).getByRole('listitem')).toHaveCount(2);
   const second = await context.newPage();
@@ -38,7 +38,7 @@ test('two people write to one case at once: a look comes behind by itself, and i
 
 test('where both changed the machine a person decides, and nothing is doubled', async ({ page, context, program }) => {
   await deafen(page);
-  await takeIn(page, program.url, { machine: 'Four hands', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Four hands', reported: 'Nothing at all' });
   const second = await context.newPage();
   await deafen(second);
   await second.goto(page.url());
@@ -56,7 +56,7 @@ test('a case entered in the browser is there after the server was killed and sta
   page,
   program,
 }) => {
-  await takeIn(page, program.url, { machine: 'Survivor', told: 'Restarts over and over' });
+  await takeIn(page, program.url, { machine: 'Survivor', reported: 'Restarts over and over' });
   // It shows at once; what the server has acknowledged must not be lost.
   const acknowledged = page.waitForResponse((answer) => answer.url().endsWith('/events') && answer.status() === 201);
   await see(page, 'Restarts over and over');
@@ -71,7 +71,7 @@ test('a case entered in the browser is there after the server was killed and sta
 });
 
 test('while the server is away an outcome waits, and is then stored once', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Patience', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Patience', reported: 'Nothing at all' });
   await program.kill();
   await see(page, 'Nothing at all');
   await expect(page.getByText('The server does not answer. One entry waits on this device')).toBeVisible();

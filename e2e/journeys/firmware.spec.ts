@@ -17,7 +17,7 @@ const lendFolder = (page: Page) =>
   page.addInitScript(() => Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() }));
 
 async function toTheBay(page: Page, url: string, machine: string): Promise<void> {
-  await takeIn(page, url, { machine, told: 'Nothing at all', circumstances: ['Processor changed'] });
+  await takeIn(page, url, { machine, reported: 'Nothing at all', circumstances: ['Processor changed'] });
   await see(page, 'Nothing at all');
   await page.getByRole('link', { name: 'Firmware bay' }).click();
   await expect(title(page)).toHaveText('Which board is it?');

@@ -4,7 +4,7 @@ import { expect, test } from '../support/program';
 test('a dead machine from intake to a proven, closed case, with an undo on the way', async ({ page, program }) => {
   await takeIn(page, program.url, {
     machine: 'Tide-gauge logger',
-    told: 'Nothing at all',
+    reported: 'Nothing at all',
     circumstances: ['Moved or carried lately'],
   });
   await expect(title(page)).toHaveText('Start it as it stands');
@@ -36,7 +36,7 @@ test('a dead machine from intake to a proven, closed case, with an undo on the w
 });
 
 test('a cause is proven by away, back, away, and its evidence unfolds', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Museum kiosk', told: 'Message about USB current, then stop' });
+  await takeIn(page, program.url, { machine: 'Museum kiosk', reported: 'Message about USB current, then stop' });
   await see(page, 'Message about USB current, then stop');
   await pickInstead(page, 'Start without the front USB lead');
   await see(page, 'Starts and stays up');
@@ -57,7 +57,7 @@ test('a cause is proven by away, back, away, and its evidence unfolds', async ({
 });
 
 test('a measurement is graded as it is typed and refused when it is no number', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Counter 3', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Counter 3', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await page.getByRole('button', { name: /^Show all/ }).click();
   await pickInstead(page, 'Measure +5 VSB at the 24-pin plug');

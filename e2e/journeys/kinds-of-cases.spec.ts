@@ -15,7 +15,7 @@ async function notePaid(page: Page, id: string, paid: string): Promise<void> {
 test('a dead machine ends at a contaminated switch', async ({ page, program }) => {
   await takeIn(page, program.url, {
     machine: 'Tea house till',
-    told: 'Nothing at all',
+    reported: 'Nothing at all',
     circumstances: ['Liquid near it'],
   });
   await see(page, 'Nothing at all');
@@ -36,7 +36,7 @@ test('no picture ends at the input of the monitor, and what was told otherwise i
   page,
   program,
 }) => {
-  await takeIn(page, program.url, { machine: 'Chart room screen', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Chart room screen', reported: 'Nothing at all' });
   await see(page, 'Fans run, no picture, no signal to read');
   await expect(page.getByText('Not as told.')).toBeVisible();
   await expect(sheet(page)).toContainText('not as told');
@@ -52,7 +52,7 @@ test('no picture ends at the input of the monitor, and what was told otherwise i
 test('a front lead is found by stripping down after one was forgotten', async ({ page, program }) => {
   await takeIn(page, program.url, {
     machine: 'Sail loft cutter',
-    told: 'Starts for a moment, then stops',
+    reported: 'Starts for a moment, then stops',
     parts: (at) => more(at, 'Front USB leads'),
   });
   await see(page, 'Starts for a moment, then stops');
@@ -85,7 +85,7 @@ test('a front lead is found by stripping down after one was forgotten', async ({
 test('a memory grid ends at a channel, and mounting the cooler anew at its cause', async ({ page, program }) => {
   await takeIn(page, program.url, {
     machine: 'Net loft order machine',
-    told: 'Stuck, signal says memory',
+    reported: 'Stuck, signal says memory',
     circumstances: ['Processor changed'],
     parts: (at) => at.getByRole('checkbox', { name: 'Stage lights' }).check({ force: true }),
   });
@@ -120,7 +120,7 @@ test('used parts are proven one by one: of two supplies one fails, with the pric
 }) => {
   await takeIn(page, program.url, {
     machine: 'Used parts',
-    told: 'Nobody can say',
+    reported: 'Nobody can say',
     circumstances: ['Second-hand parts'],
     parts: (at) => more(at, 'Supplies beside it, to be proven'),
   });
@@ -146,7 +146,7 @@ test('used parts are proven one by one: of two supplies one fails, with the pric
 test('a small machine on a DC adapter that sags under load', async ({ page, program }) => {
   await takeIn(page, program.url, {
     machine: 'Slipway label machine',
-    told: 'Restarts over and over',
+    reported: 'Restarts over and over',
     parts: (at) => at.getByRole('radio', { name: 'A DC adapter' }).check({ force: true }),
   });
   await expect(part(page, 'adapter')).toBeVisible();

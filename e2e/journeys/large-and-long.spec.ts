@@ -4,7 +4,7 @@ import { expect, test } from '../support/program';
 const long = 'The very old but much loved sail-plan drawing machine of the upper net loft, third from the left';
 
 test('long names and complaints stay inside their places', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: long.slice(0, 80), told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: long.slice(0, 80), reported: 'Nothing at all' });
   const overflow = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
   expect(await overflow()).toBe(0);
   await page.goto(`${program.url}/`);
@@ -24,7 +24,7 @@ test('on a phone nothing is cut off, and a trial chosen far down the page comes 
 });
 
 test('a case with a hundred entries opens, scrolls its sheet and takes the next outcome', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Long story', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Long story', reported: 'Nothing at all' });
   const id = page.url().split('/').at(-1) ?? '';
   const events = Array.from({ length: 100 }, (_, i) => ({
     kind: 'note-added',
@@ -67,7 +67,7 @@ test('of more cases than are shown the last stand in the queue, and each is foun
       owner: 'Storehouse',
       complaint: 'Dead',
       circumstances: [],
-      told: 'dead',
+      reported: 'dead',
     };
     expect((await page.request.post(`${program.url}/api/cases`, { data: { id, events: [event] } })).status()).toBe(201);
   }

@@ -4,8 +4,8 @@ import { see, takeIn, title } from '../support/bench';
 const cell = (page: Parameters<typeof title>[0], name: RegExp) =>
   page.getByRole('region', { name: 'Memory grid' }).getByRole('button', { name });
 
-test('the grid names the next cell, a press tries it, and a slot is found out', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Grid', told: 'Fans run, no picture, no signal to read' });
+test('the grid names the next cell, a press attempts it, and a slot is found out', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: 'Grid', reported: 'Fans run, no picture, no signal to read' });
   await see(page, 'Fans run, no picture, no signal to read');
   await page.getByRole('button', { name: /^Memory/ }).click();
   await cell(page, /module 1 in slot A2: untried, try this next/).click();

@@ -2,7 +2,7 @@ import { pickInstead, see, sheet, takeIn, title } from '../support/bench';
 import { expect, test } from '../support/program';
 
 test('each order of trials shows its price; the chosen one decides what comes next', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Ordered', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Ordered', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await page.getByRole('button', { name: 'Order of trials: Best value' }).click();
   const orders = page.getByRole('dialog', { name: 'Order of trials' });
@@ -16,7 +16,7 @@ test('each order of trials shows its price; the chosen one decides what comes ne
 });
 
 test('what is not at hand is left out, and says so among the others', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Empty-handed', told: 'Starts for a moment, then stops' });
+  await takeIn(page, program.url, { machine: 'Empty-handed', reported: 'Starts for a moment, then stops' });
   await see(page, 'Starts for a moment, then stops');
   await page.getByRole('button', { name: 'Say what is not at hand' }).click();
   const form = page.getByRole('dialog', { name: 'Not at hand' });
@@ -32,13 +32,13 @@ test('what is not at hand is left out, and says so among the others', async ({ p
 });
 
 test('before a test the card says whether one more pays', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Weighed', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Weighed', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await expect(page.getByText(/One more test pays: it saves about/)).toBeVisible();
 });
 
 test('what the trial in hand itself needs can be said to be lacking', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'No driver', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'No driver', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await page.getByRole('button', { name: /^Show all/ }).click();
   await pickInstead(page, 'Bridge the two switch pins');

@@ -22,7 +22,7 @@ test('a module dragged to another slot makes the next start, survives a reload a
   page,
   program,
 }) => {
-  await takeIn(page, program.url, { machine: 'Dragged', told: 'Fans run, no picture, no signal to read' });
+  await takeIn(page, program.url, { machine: 'Dragged', reported: 'Fans run, no picture, no signal to read' });
   await see(page, 'Fans run, no picture, no signal to read');
   await page.getByRole('tab', { name: 'Plan' }).click();
   await drag(page, '[data-part="module-2"] .body', '[data-place="slot-A1"] rect');
@@ -38,7 +38,7 @@ test('a module dragged to another slot makes the next start, survives a reload a
 });
 
 test('the list does by keyboard what the plan does by hand, and the change can be left', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Listed', told: 'Starts for a moment, then stops' });
+  await takeIn(page, program.url, { machine: 'Listed', reported: 'Starts for a moment, then stops' });
   await see(page, 'Starts for a moment, then stops');
   await page.getByRole('tab', { name: 'Plan' }).focus();
   await page.keyboard.press('ArrowRight');
@@ -60,7 +60,7 @@ test('what is seen can be noted only once the cautions are confirmed, by press o
   page,
   program,
 }) => {
-  await takeIn(page, program.url, { machine: 'Gated', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Gated', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await goTo(page, 'Bridge the two switch pins');
   await page.keyboard.press('1');
@@ -75,12 +75,12 @@ test('what is seen can be noted only once the cautions are confirmed, by press o
 });
 
 test('a wait runs on while another machine is in hand, one press away', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'First machine', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'First machine', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await goTo(page, 'Bridge the two switch pins');
   await page.keyboard.press('t');
   await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible();
-  await takeIn(page, program.url, { machine: 'Second machine', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Second machine', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   const first = page.getByRole('link', { name: /Go to \d+ First machine (\d:\d\d|over)/ });
   await expect(first).toBeVisible();
@@ -93,7 +93,7 @@ test('a wait runs on while another machine is in hand, one press away', async ({
 });
 
 test('a parked case says what it waits for and until when', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Parked with a date', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Parked with a date', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await page.getByRole('button', { name: 'Park' }).click();
   await page.getByLabel('Waiting for').fill('a supply from the mainland');
@@ -109,7 +109,7 @@ test('speeds of the modules are noted, mixed ones pointed out, and a wrong one r
   page,
   program,
 }) => {
-  await takeIn(page, program.url, { machine: 'Mixed speeds', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Mixed speeds', reported: 'Nothing at all' });
   await page.getByRole('tab', { name: 'Memory grid' }).click();
   for (const [module, rated] of [
     ['module 1', '3200'],
@@ -128,7 +128,7 @@ test('speeds of the modules are noted, mixed ones pointed out, and a wrong one r
 });
 
 test('what could not be done is written with its reason, by press or by key', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Cannot', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Cannot', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await goTo(page, 'Bridge the two switch pins');
   await page.getByRole('button', { name: 'Could not do it' }).click();

@@ -18,7 +18,7 @@ test('an exported case gives the same suspects on the command line as on the scr
 });
 
 test('any entry can be struck on the whole sheet, unless a later one rests on it', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Struck out', told: 'Starts for a moment, then stops' });
+  await takeIn(page, program.url, { machine: 'Struck out', reported: 'Starts for a moment, then stops' });
   await see(page, 'Starts for a moment, then stops');
   await page.getByRole('button', { name: /^Show all/ }).click();
   await pickInstead(page, 'Start without the drive');
@@ -39,7 +39,7 @@ test('any entry can be struck on the whole sheet, unless a later one rests on it
 });
 
 test('another trial can be chosen and given back; a note goes with its outcome', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Second thoughts', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Second thoughts', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await expect(title(page)).toHaveText('Look at the rocker of the supply');
   await pickInstead(page, 'Press the case switch and feel it');
@@ -54,7 +54,7 @@ test('another trial can be chosen and given back; a note goes with its outcome',
 });
 
 test('a closed case is opened again and goes on where it was', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Comes back', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Comes back', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await page.getByRole('button', { name: 'Close case' }).click();
   await page.getByLabel('What was done').fill('');
@@ -74,7 +74,7 @@ test('a closed case is opened again and goes on where it was', async ({ page, pr
 });
 
 test('a machine that only ever works ends as nothing wrong', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Shy', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Shy', reported: 'Nothing at all' });
   await see(page, 'Starts and stays up');
   await expect(title(page)).toHaveText('Run it under full load');
   await see(page, 'Starts and stays up');
@@ -99,7 +99,7 @@ test('the wait goes on while another case is in hand, and says when it is over',
 });
 
 test('an entry that contradicts the others is named, and striking it settles the record', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Contradiction', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Contradiction', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await page.getByRole('button', { name: /^Show all/ }).click();
   await pickInstead(page, 'Plug something USB-powered into a rear port');

@@ -5,7 +5,7 @@ test('a front lead that nobody wrote down is asked for before the machine counts
   page,
   program,
 }) => {
-  await takeIn(page, program.url, { machine: 'Stripped', told: 'Starts for a moment, then stops' });
+  await takeIn(page, program.url, { machine: 'Stripped', reported: 'Starts for a moment, then stops' });
   await see(page, 'Starts for a moment, then stops');
   await page.getByRole('button', { name: /^Show all/ }).click();
   await pickInstead(page, 'Start with the minimum in the case');

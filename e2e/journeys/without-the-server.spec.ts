@@ -8,7 +8,7 @@ test('the server stops in the middle of a case: work goes on, the browser is rel
   program,
 }) => {
   test.setTimeout(120_000);
-  await takeIn(page, program.url, { machine: 'Outlasts it', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Outlasts it', reported: 'Nothing at all' });
   await page.evaluate(() => navigator.serviceWorker.ready);
   await see(page, 'Nothing at all');
   await expect(title(page)).toHaveText('Look at the rocker of the supply');
@@ -54,7 +54,7 @@ test('the server stops in the middle of a case: work goes on, the browser is rel
 });
 
 test('what is kept on the device goes with whoever signs out', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Not for the next', told: 'Nothing at all' });
+  await takeIn(page, program.url, { machine: 'Not for the next', reported: 'Nothing at all' });
   await page.waitForTimeout(1500);
   const kept = () =>
     page.evaluate(

@@ -7,12 +7,12 @@ export async function takeIn(
   url: string,
   {
     machine,
-    told,
+    reported,
     circumstances = [],
     parts,
   }: {
     machine: string;
-    told: string;
+    reported: string;
     circumstances?: readonly string[];
     /** Fills in the parts, where they are not the usual ones. */
     parts?: (page: Page) => Promise<void>;
@@ -23,7 +23,7 @@ export async function takeIn(
   await page.getByLabel('Machine', { exact: true }).fill(machine);
   await page.getByLabel('Owner', { exact: true }).fill('Harbour master');
   await page.getByLabel('Complaint').fill('I press it and nothing happens.');
-  await page.getByRole('radio', { name: told, exact: true }).check({ force: true });
+  await page.getByRole('radio', { name: reported, exact: true }).check({ force: true });
   for (const name of circumstances) await page.getByRole('checkbox', { name }).check({ force: true });
   await parts?.(page);
   await page.getByRole('button', { name: 'Open the case' }).click();

@@ -1,5 +1,5 @@
 import type { CaseState } from '../core/casework';
-import type { Diagnosis, SchoolPrice } from '../core/diagnosis';
+import type { Diagnosis, StrategyPrice } from '../core/diagnosis';
 
 const percent = (probability: number): string =>
   probability < 0.01 ? 'under 1 %' : `${Math.round(100 * probability)} %`;
@@ -26,7 +26,7 @@ export function printDiagnosis({
   state,
 }: {
   readonly diagnosis: Diagnosis;
-  readonly prices: readonly SchoolPrice[];
+  readonly prices: readonly StrategyPrice[];
   readonly state: CaseState;
 }): string {
   const { suspects, advice, alternatives, rightProbability } = diagnosis;
@@ -71,8 +71,8 @@ export function printDiagnosis({
     '',
     'By other orders, from here',
     ...prices.map(
-      ({ school, minutes, extraMinutes, next }) =>
-        `  ${school.padEnd(11)} ${minutes.toFixed(0).padStart(4)} min, +${extraMinutes.toFixed(0)}  next: ${next?.title ?? 'nothing tells'}${next ? `  [${next.trial}]` : ''}`,
+      ({ strategy, minutes, extraMinutes, next }) =>
+        `  ${strategy.padEnd(11)} ${minutes.toFixed(0).padStart(4)} min, +${extraMinutes.toFixed(0)}  next: ${next?.title ?? 'nothing tells'}${next ? `  [${next.trial}]` : ''}`,
     ),
     '',
     'Instead',

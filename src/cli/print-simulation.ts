@@ -1,15 +1,15 @@
 import { calibrationError, scorePolicy, simulate, usualDraw } from '../core/practice';
-import type { School } from '../core/diagnosis';
+import type { Strategy } from '../core/diagnosis';
 
 export interface Simulation {
-  readonly policy: School;
+  readonly policy: Strategy;
   readonly cases: number;
   readonly seed: number;
 }
 
 /** Plays machines drawn from the catalogue by one way of ordering trials; see docs/benchmarks.md for the keys. */
 export function runSimulation({ policy, cases, seed }: Simulation) {
-  const played = simulate({ cases, seed, schools: [policy], ...usualDraw }).get(policy) ?? [];
+  const played = simulate({ cases, seed, strategies: [policy], ...usualDraw }).get(policy) ?? [];
   return {
     seed,
     ...scorePolicy(policy, played),

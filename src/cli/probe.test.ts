@@ -21,7 +21,7 @@ const deadKiosk = {
   format: 'jovial-probe/case',
   version: 1,
   events: [
-    { kind: 'case-opened', machine: { name: 'Kiosk', parts: [] }, complaint: 'Dead', told: 'dead' },
+    { kind: 'case-opened', machine: { name: 'Kiosk', parts: [] }, complaint: 'Dead', reported: 'dead' },
     { kind: 'trial-done', trial: 'start', outcome: 'dead' },
     { kind: 'trial-done', trial: 'look/rocker/supply', outcome: 'at-o' },
   ],
@@ -55,7 +55,7 @@ test('diagnose prints the same for a person', () => {
 });
 
 test.each<[string, unknown, string]>([
-  ['another version', { ...deadKiosk, version: 2 }, 'version:'],
+  ['another version', { ...deadKiosk, version: 3 }, 'version:'],
   ['broken JSON', '{"format":', 'expected JSON'],
   [
     'an unknown trial',
@@ -80,7 +80,7 @@ test('diagnose gives the stop rule, the surprise and the price of every order as
   const answer = JSON.parse(probe('diagnose', write('dead.json', deadKiosk), '--json').stdout);
   expect(answer.stopRule).toMatchObject({ costNow: expect.any(Number), saves: expect.any(Number) });
   expect(answer.surprise).toMatchObject({ isUnusual: false });
-  expect(answer.schools).toHaveLength(6);
+  expect(answer.strategies).toHaveLength(6);
   expect(answer.repairs[0]).toMatchObject({ repair: 'set-rocker@supply' });
   const text = probe('diagnose', write('dead.json', deadKiosk)).stdout;
   expect(text).toMatch(/Evidence on the first two, in decibans\n {2}The rocker of the supply stands at O/);
@@ -111,7 +111,7 @@ test('simulate plays the same machines for the same seed, and refuses what it ca
 });
 
 const sealed = () => {
-  const events = eventsOf({ told: 'dead', trials: [['start', 'dead']] });
+  const events = eventsOf({ reported: 'dead', trials: [['start', 'dead']] });
   const [opened] = events;
   if (opened?.kind !== 'case-opened') throw new Error('expected the opening event');
   const seal = sealOwner(opened.owner, 'ab'.repeat(16));
@@ -120,7 +120,7 @@ const sealed = () => {
   return { format: 'jovial-probe/case', version: 1, events, chain };
 };
 
-test('verify tells a record that is whole from one that was changed, cut in the middle or never sealed', () => {
+test('verify tells an intact record from one that was changed, cut in the middle or never sealed', () => {
   const whole = sealed();
   const good = probe('verify', write('whole.json', whole), '--json');
   expect(good.status).toBe(0);
@@ -136,7 +136,7 @@ test('verify tells a record that is whole from one that was changed, cut in the 
     'verify',
     write('changed.json', { ...whole, events: [opened, { ...start, outcome: 'works' }] }),
   );
-  expect([changed.status, changed.stdout]).toEqual([1, expect.stringContaining('NOT whole, from entry 2')]);
+  expect([changed.status, changed.stdout]).toEqual([1, expect.stringContaining('NOT intact, from entry 2')]);
   const otherOwner = { ...whole, events: [{ ...opened, owner: 'Somebody else' }, start] };
   expect(probe('verify', write('owner.json', otherOwner)).stdout).toContain('the owner is not the one');
   const cut = probe('verify', write('cut.json', { ...whole, events: [opened], chain: whole.chain }), '--json');

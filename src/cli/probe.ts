@@ -1,6 +1,6 @@
 import { parseArgs } from 'node:util';
 import { createCaseDiagnoser, inputOf } from '../core/casework';
-import { exportModel, SCHOOLS, type School } from '../core/diagnosis';
+import { exportModel, STRATEGIES, type Strategy } from '../core/diagnosis';
 import { printDiagnosis } from './print-diagnosis';
 import { printSimulation, runSimulation } from './print-simulation';
 import { planFirmware } from './plan-firmware';
@@ -22,7 +22,7 @@ const usage = `usage: probe diagnose CASE.json [--json]
   diagnose      ranked suspects, evidence, doubts and next trials for an exported or hand-written case file
   export-model  hypotheses, trials and outcome probabilities in the case's present configuration
   verify        whether the record is as it was written; exit code 1 if not
-  simulate      plays faulty machines by one policy: ${SCHOOLS.join(', ')}
+  simulate      plays faulty machines by one policy: ${STRATEGIES.join(', ')}
   stick         makes a stick for a bare-board flash as a raw image; judges one
   firmware      tells what a downloaded file is; plans which releases to install, in which order
 `;
@@ -62,7 +62,7 @@ const commands: Readonly<Record<string, (files: readonly string[], values: Value
     const state = caseOrRefuse('diagnose', files);
     const diagnose = createCaseDiagnoser();
     const diagnosis = diagnose(state);
-    const prices = diagnose.schoolPrices();
+    const prices = diagnose.strategyPrices();
     return values.json ? asJson(toJson(diagnosis, prices)) : printDiagnosis({ diagnosis, prices, state });
   },
   'export-model': (files, values) => {
@@ -74,10 +74,10 @@ const commands: Readonly<Record<string, (files: readonly string[], values: Value
   },
   simulate: (files, values) => {
     if (files.length > 0) misused(`simulate: expected no file, found "${files[0] ?? ''}"`);
-    const policy = SCHOOLS.find((school) => school === values.policy);
-    if (!policy) misused(`simulate: expected --policy to be one of ${SCHOOLS.join(', ')}, found "${values.policy}"`);
+    const policy = STRATEGIES.find((strategy) => strategy === values.policy);
+    if (!policy) misused(`simulate: expected --policy to be one of ${STRATEGIES.join(', ')}, found "${values.policy}"`);
     const result = runSimulation({
-      policy: policy as School,
+      policy: policy as Strategy,
       cases: wholeOrRefuse('--cases', values.cases, 1, 100_000),
       seed: wholeOrRefuse('--seed', values.seed, 0, 1_000_000),
     });

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { foldCase, type CaseState } from '../core/casework';
-import { caseFileSchema, eventsOfFile, fieldProblems, type CaseFile } from '../contracts';
+import { foldCase, foldStored, type CaseState } from '../core/casework';
+import { readCaseFile as readJson, type ReadCaseFile } from '../contracts';
 
 export type ReadCase =
   { readonly ok: true; readonly state: CaseState } | { readonly ok: false; readonly problems: readonly string[] };
@@ -9,7 +9,8 @@ export type ReadCase =
 export function readCase(path: string): ReadCase {
   const read = readCaseFile(path);
   if (!read.ok) return read;
-  const folded = foldCase(eventsOfFile(read.file));
+  const { events, wasAccepted } = read.file;
+  const folded = wasAccepted ? foldStored(events) : foldCase(events);
   if (folded.ok) return { ok: true, state: folded.state };
   const { event, path: at, message } = folded.problem;
   return { ok: false, problems: [`${path}: events.${[event, ...at].join('.')}: ${message}`] };
@@ -18,7 +19,7 @@ export function readCase(path: string): ReadCase {
 /** Reads a case file as it is written. Failure: as `readCase`. */
 export function readCaseFile(
   path: string,
-): { readonly ok: true; readonly file: CaseFile } | { readonly ok: false; readonly problems: readonly string[] } {
+): { readonly ok: true; readonly file: ReadCaseFile } | { readonly ok: false; readonly problems: readonly string[] } {
   const text = readText(path);
   const refused = (problems: readonly string[]) => ({
     ok: false as const,
@@ -27,10 +28,10 @@ export function readCaseFile(
   if (!text.ok) return refused([text.problem]);
   const json = parseJson(text.value);
   if (!json.ok) return refused([json.problem]);
-  const parsed = caseFileSchema.safeParse(json.value);
-  return parsed.success
-    ? { ok: true, file: parsed.data }
-    : refused(fieldProblems(parsed.error).map(({ path: at, message }) => `${at.join('.') || 'file'}: ${message}`));
+  const parsed = readJson(json.value);
+  return parsed.ok
+    ? parsed
+    : refused(parsed.problems.map(({ path: at, message }) => `${at.join('.') || 'file'}: ${message}`));
 }
 
 type Read<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly problem: string };

@@ -1,4 +1,4 @@
-import type { Diagnosis, SchoolPrice, TrialView } from '../core/diagnosis';
+import type { Diagnosis, StrategyPrice, TrialView } from '../core/diagnosis';
 
 const trialJson = (trial: TrialView) => ({
   trial: trial.id,
@@ -9,7 +9,7 @@ const trialJson = (trial: TrialView) => ({
 });
 
 /** The diagnosis under the documented keys of `probe diagnose --json`. */
-export function toJson(diagnosis: Diagnosis, prices: readonly SchoolPrice[]) {
+export function toJson(diagnosis: Diagnosis, prices: readonly StrategyPrice[]) {
   const { suspects, links, advice, alternatives, rightProbability, doubts, surprise, stopRule } = diagnosis;
   return {
     suspects: suspects.map(
@@ -33,7 +33,7 @@ export function toJson(diagnosis: Diagnosis, prices: readonly SchoolPrice[]) {
     surprise,
     stopRule,
     advice: { kind: advice.kind, why: advice.why, trial: advice.trial?.id ?? null },
-    schools: prices,
+    strategies: prices,
     nextTrials: [...(advice.trial ? [advice.trial] : []), ...alternatives].map(trialJson),
   };
 }

@@ -1,6 +1,5 @@
 import { checkChain } from '../core/casework';
-import type { CaseFile } from '../contracts';
-import { eventsOfFile } from '../contracts';
+import type { ReadCaseFile } from '../contracts';
 import type { Answer } from './stick-commands';
 
 const whyWords = {
@@ -20,21 +19,23 @@ export interface Verified {
 }
 
 /** Whether the log in a case file is as it was written. */
-export function verifyCase(file: CaseFile): Verified {
-  const { chain } = file;
-  const events = eventsOfFile(file);
+export function verifyCase(file: ReadCaseFile): Verified {
+  const { chain, records } = file;
   const broken = (entry: number | null, why: string): Verified => ({
     verified: false,
-    entries: events.length,
+    entries: records.length,
     last: null,
     entry,
     why,
   });
   if (!chain) return broken(null, 'the file has no hashes: it was written by hand or by an earlier program');
-  if (chain.length !== events.length)
-    return broken(Math.min(chain.length, events.length) + 1, `expected ${events.length} hashes, found ${chain.length}`);
+  if (chain.length !== records.length)
+    return broken(
+      Math.min(chain.length, records.length) + 1,
+      `expected ${records.length} hashes, found ${chain.length}`,
+    );
   const check = checkChain(
-    events.map((event, i) => ({ sequence: i + 1, hash: chain[i]?.hash ?? '', event, seal: chain[i]?.seal })),
+    records.map((event, i) => ({ sequence: i + 1, hash: chain[i]?.hash ?? '', event, seal: chain[i]?.seal })),
   );
   return check.ok
     ? { verified: true, entries: check.length, last: check.last, entry: null, why: null }
@@ -42,10 +43,10 @@ export function verifyCase(file: CaseFile): Verified {
 }
 
 /** The same as an answer of the command line. */
-export function answerVerify(file: CaseFile, path: string): Answer {
+export function answerVerify(file: ReadCaseFile, path: string): Answer {
   const found = verifyCase(file);
   const text = found.verified
-    ? `${path}: the record is whole, ${found.entries} ${found.entries === 1 ? 'entry' : 'entries'}.\nLast hash ${found.last ?? ''}\n`
-    : `${path}: the record is NOT whole${found.entry === null ? '' : `, from entry ${found.entry}`}: ${found.why ?? ''}.\n`;
+    ? `${path}: record intact, ${found.entries} ${found.entries === 1 ? 'entry' : 'entries'}.\nLast hash ${found.last ?? ''}\n`
+    : `${path}: the record is NOT intact${found.entry === null ? '' : `, from entry ${found.entry}`}: ${found.why ?? ''}.\n`;
   return { value: found, text, ok: found.verified };
 }

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { CASE_STAGES } from '../core/casework';
-import { caseEventSchema } from './event';
+import { eventRecordSchema, newEventSchema } from './read-event';
 
 const sha256 = z.string().regex(/^[0-9a-f]{64}$/);
 
@@ -13,12 +13,12 @@ export const sealSchema = z.strictObject({
     .nullable(),
 });
 
-/** An event in the log of a case, with its place and the hash that chains it to the one before. */
+/** An event in the log of a case as it was written, with its place and the hash that chains it to the one before. */
 export const storedEventSchema = z.strictObject({
   sequence: z.number().int().positive(),
   hash: sha256,
   recordedAt: z.iso.datetime(),
-  event: caseEventSchema,
+  event: eventRecordSchema,
   seal: sealSchema.optional(),
 });
 
@@ -53,11 +53,11 @@ export const listQuerySchema = z.strictObject({
   search: z.string().max(100).optional(),
 });
 
-export const openCaseSchema = z.strictObject({ id: z.uuid(), events: z.array(caseEventSchema).min(1).max(5000) });
+export const openCaseSchema = z.strictObject({ id: z.uuid(), events: z.array(newEventSchema).min(1).max(5000) });
 
 export const appendEventsSchema = z.strictObject({
   expectedSequence: z.number().int().nonnegative().describe('The sequence of the last event that the writer has seen.'),
-  events: z.array(caseEventSchema).min(1).max(100),
+  events: z.array(newEventSchema).min(1).max(100),
 });
 
 export const healthSchema = z.strictObject({

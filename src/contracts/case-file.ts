@@ -1,17 +1,18 @@
 import * as z from 'zod';
-import type { CaseEvent } from '../core/casework';
+import { upcastEvent, type CaseEvent, type EventRecord } from '../core/casework';
 import { sealSchema } from './api';
 import { writtenEventSchema, type WrittenEvent } from './event';
+import { fieldProblems, type FieldProblem } from './problem';
+import { eventRecordSchema, readEvent } from './read-event';
 
 export const CASE_FILE_FORMAT = 'jovial-probe/case';
-export const CASE_FILE_VERSION = 1;
-/** The catalogue and its weights; numbers from another model may differ. */
-export const MODEL_VERSION = '2';
+/** The version that is written. Version 1, whose events are those of version 1, is read too. */
+export const CASE_FILE_VERSION = 2;
 
 /** A case as a file: its log, and which model reckoned with it. */
 export const caseFileSchema = z.strictObject({
   format: z.literal(CASE_FILE_FORMAT),
-  version: z.literal(CASE_FILE_VERSION),
+  version: z.union([z.literal(1), z.literal(CASE_FILE_VERSION)]),
   model: z.string().max(40).optional().describe('The model version of the program that wrote the file.'),
   number: z.string().max(20).optional().describe('The case number at the bench that wrote the file.'),
   events: z.array(writtenEventSchema).min(1).max(5000),
@@ -40,9 +41,68 @@ export function completeEvent(event: WrittenEvent, index: number): CaseEvent {
     owner: event.owner ?? unknownPerson,
     complaint: event.complaint ?? unknownPerson,
     circumstances: event.circumstances ?? [],
-    told: event.told ?? null,
+    reported: event.reported ?? null,
   };
 }
 
-/** The events of a case file, complete. */
-export const eventsOfFile = (file: CaseFile): CaseEvent[] => file.events.map(completeEvent);
+/** A case file that was read. */
+export interface ReadCaseFile {
+  readonly number: string | null;
+  /** The model version of the program that wrote it; null where it was written by hand. */
+  readonly model: string | null;
+  /** Its events as they are understood today. */
+  readonly events: readonly CaseEvent[];
+  /** The same as they stand in the file; hashes are over these. */
+  readonly records: readonly EventRecord[];
+  readonly chain: CaseFile['chain'];
+  /** A program wrote it from a log that it had accepted: what cannot be read any more is kept as unread. */
+  readonly wasAccepted: boolean;
+}
+
+const headSchema = z.looseObject({ events: z.array(z.unknown()).optional(), chain: z.array(z.unknown()).optional() });
+
+/**
+ * Reads a case file of any version. One that was written by hand must be right in every field; one that a program wrote,
+ * with its hashes, may have entries of another version. Failure: the problems, each with the path of its field.
+ */
+export function readCaseFile(
+  json: unknown,
+): { readonly ok: true; readonly file: ReadCaseFile } | { readonly ok: false; readonly problems: FieldProblem[] } {
+  const head = headSchema.safeParse(json);
+  const written = head.data?.events ?? [];
+  const wasAccepted = head.data?.chain !== undefined;
+  const unread = new Map<number, CaseEvent>();
+  const events = written.map((record, index) => {
+    const current = upcastEvent(record);
+    if (!wasAccepted || writtenEventSchema.safeParse(current).success) return current;
+    const known = eventRecordSchema.safeParse(record);
+    if (known.success) unread.set(index, readEvent(known.data));
+    return known.success ? stand(known.data) : current;
+  });
+  const parsed = caseFileSchema.safeParse(head.success ? { ...head.data, events: head.data.events && events } : json);
+  if (!parsed.success) return { ok: false, problems: fieldProblems(parsed.error) };
+  const { data: file } = parsed;
+  const complete = file.events.map((event, index) => unread.get(index) ?? completeEvent(event, index));
+  return {
+    ok: true,
+    file: {
+      number: file.number ?? null,
+      model: file.model ?? null,
+      events: complete,
+      records: written.map((record, index) => recordOf(record, complete[index])),
+      chain: file.chain,
+      wasAccepted,
+    },
+  };
+}
+
+/** Takes the place of an entry that cannot be read while the rest of its file is checked. */
+const stand = ({ id, at, by }: EventRecord) => ({ kind: 'note-added', id, at, by, text: 'unread' });
+
+/** A record that leaves out who, when and its id stands for the complete event. */
+function recordOf(record: unknown, complete: CaseEvent | undefined): EventRecord {
+  const parsed = eventRecordSchema.safeParse(record);
+  if (parsed.success) return parsed.data;
+  if (!complete) throw new Error('recordOf: expected as many events as records');
+  return complete;
+}

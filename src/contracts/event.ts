@@ -1,6 +1,6 @@
 import * as z from 'zod';
-import { ENDINGS, FLASH_ENDS, FLASH_PURPOSES, type CaseEvent } from '../core/casework';
-import { SCHOOLS } from '../core/diagnosis';
+import { ENDINGS, EVENT_VERSION, FLASH_ENDS, FLASH_PURPOSES, type WritableEvent } from '../core/casework';
+import { STRATEGIES } from '../core/diagnosis';
 import { CIRCUMSTANCES } from '../core/faults';
 import { FLASH_METHODS } from '../core/firmware';
 import { PART_KINDS } from '../core/machine';
@@ -20,13 +20,25 @@ const moment = z.iso.datetime({ offset: true }).refine(
 );
 const trialId = z.string().min(1).max(200);
 
+const version = z
+  .literal(EVENT_VERSION, { error: `expected version ${EVENT_VERSION}: another version of Jovial Probe wrote this` })
+  .optional()
+  .describe('The version of its shape. Files of version 1 leave it out.');
+
 const base = {
   id: entryId.describe('A UUID made by the writer; sending it again is harmless.'),
   at: moment.describe('When it happened, ISO 8601 with zone.'),
   by: words(80).describe('Who did it.'),
+  v: version,
 };
 
 const speedMts = z.number().int().min(100).max(20_000);
+
+const closingDiagnosis = z.strictObject({
+  model: words(40).describe('The model version that said it.'),
+  rightProbability: z.number().min(0).max(1),
+  leading: z.array(z.strictObject({ title: words(200), probability: z.number().min(0).max(1) })).max(5),
+});
 
 const bodies = {
   opened: {
@@ -35,7 +47,7 @@ const bodies = {
     owner: words(80),
     complaint: words(400).describe("In the owner's words."),
     circumstances: z.array(z.enum(CIRCUMSTANCES)).max(CIRCUMSTANCES.length),
-    told: z.enum(START_OUTCOMES).nullable().describe('What happens on pressing the button, as told.'),
+    reported: z.enum(START_OUTCOMES).nullable().describe('What happens on pressing the button, as reported.'),
   },
   trial: {
     kind: z.literal('trial-done'),
@@ -89,9 +101,13 @@ const bodies = {
     fault: z.string().max(120).nullable(),
     cause: words(400),
     done: words(2000),
+    diagnosis: closingDiagnosis.optional().describe('What the engine said when the case was closed.'),
   },
   reopened: { kind: z.literal('case-reopened'), reason: words(400) },
-  school: { kind: z.literal('school-chosen'), school: z.enum(SCHOOLS).describe('The way of ordering trials.') },
+  strategy: {
+    kind: z.literal('strategy-chosen'),
+    strategy: z.enum(STRATEGIES).describe('The way of ordering trials.'),
+  },
   lacking: {
     kind: z.literal('lacking-set'),
     tools: z.array(words(60)).max(40).describe('Tools that are not at hand, named as trials name them.'),
@@ -99,8 +115,8 @@ const bodies = {
   },
 };
 
-/** One event as it stands in the log. */
-export const caseEventSchema: z.ZodType<CaseEvent> = z.discriminatedUnion('kind', [
+/** One event as this version writes it; `readEvent` reads those of earlier versions too. */
+export const caseEventSchema: z.ZodType<WritableEvent> = z.discriminatedUnion('kind', [
   z.strictObject({ ...base, ...bodies.opened }),
   z.strictObject({ ...base, ...bodies.trial }),
   z.strictObject({ ...base, ...bodies.changed }),
@@ -110,7 +126,7 @@ export const caseEventSchema: z.ZodType<CaseEvent> = z.discriminatedUnion('kind'
   z.strictObject({ ...base, ...bodies.resumed }),
   z.strictObject({ ...base, ...bodies.closed }),
   z.strictObject({ ...base, ...bodies.reopened }),
-  z.strictObject({ ...base, ...bodies.school }),
+  z.strictObject({ ...base, ...bodies.strategy }),
   z.strictObject({ ...base, ...bodies.lacking }),
   z.strictObject({ ...base, ...bodies.noted }),
   z.strictObject({ ...base, ...bodies.board }),
@@ -118,7 +134,7 @@ export const caseEventSchema: z.ZodType<CaseEvent> = z.discriminatedUnion('kind'
   z.strictObject({ ...base, ...bodies.verified }),
 ]);
 
-const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional() };
+const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional(), v: version };
 
 /** One event as a person may write it by hand: who, when and the id may be left out. */
 export const writtenEventSchema = z.discriminatedUnion('kind', [
@@ -128,7 +144,7 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
     owner: bodies.opened.owner.optional(),
     complaint: bodies.opened.complaint.optional(),
     circumstances: bodies.opened.circumstances.optional(),
-    told: bodies.opened.told.optional(),
+    reported: bodies.opened.reported.optional(),
   }),
   z.strictObject({ ...loose, ...bodies.trial }),
   z.strictObject({ ...loose, ...bodies.changed }),
@@ -138,7 +154,7 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...loose, ...bodies.resumed }),
   z.strictObject({ ...loose, ...bodies.closed }),
   z.strictObject({ ...loose, ...bodies.reopened }),
-  z.strictObject({ ...loose, ...bodies.school }),
+  z.strictObject({ ...loose, ...bodies.strategy }),
   z.strictObject({ ...loose, ...bodies.lacking }),
   z.strictObject({ ...loose, ...bodies.noted }),
   z.strictObject({ ...loose, ...bodies.board }),

@@ -19,17 +19,11 @@ export {
   putBoardSchema,
 } from './board-book';
 export type { BoardBookFile, BoardDetail, BoardSummary, PutBoard } from './board-book';
-export {
-  CASE_FILE_FORMAT,
-  CASE_FILE_VERSION,
-  MODEL_VERSION,
-  caseFileSchema,
-  completeEvent,
-  eventsOfFile,
-} from './case-file';
-export type { CaseFile } from './case-file';
+export { CASE_FILE_FORMAT, CASE_FILE_VERSION, caseFileSchema, completeEvent, readCaseFile } from './case-file';
+export type { CaseFile, ReadCaseFile } from './case-file';
 export { caseEventSchema, writtenEventSchema } from './event';
 export type { WrittenEvent } from './event';
+export { eventRecordSchema, newEventSchema, readEvent } from './read-event';
 export { changeSchema, declaredMachineSchema } from './machine';
 export { fieldProblemSchema, fieldProblems, problemSchema } from './problem';
 export type { FieldProblem, Problem } from './problem';

@@ -33,7 +33,7 @@ const trial = (n: number, id = 'start', outcome = 'dead'): CaseEvent => ({
 async function openCase(on = app()): Promise<CaseDetail> {
   const answer = await on
     .post('/api/cases')
-    .send({ id: newCaseId(), events: eventsOf({ told: 'dead' }) })
+    .send({ id: newCaseId(), events: eventsOf({ reported: 'dead' }) })
     .expect(201);
   return answer.body as CaseDetail;
 }
@@ -100,7 +100,7 @@ test('sending an event again is harmless', async () => {
 });
 
 test('opening the same case again is harmless, another case under its id is refused', async () => {
-  const body = { id: newCaseId(), events: eventsOf({ told: 'dead' }) };
+  const body = { id: newCaseId(), events: eventsOf({ reported: 'dead' }) };
   const first = await app().post('/api/cases').send(body).expect(201);
   const again = await app().post('/api/cases').send(body).expect(201);
   expect((again.body as CaseDetail).number).toBe((first.body as CaseDetail).number);
@@ -202,7 +202,7 @@ test('a shop neither reads nor writes another shop’s case, nor takes its id', 
   await append(id, 1, [trial(1)], theirs).expect(404);
   await theirs
     .post('/api/cases')
-    .send({ id, events: eventsOf({ told: 'twitch' }) })
+    .send({ id, events: eventsOf({ reported: 'twitch' }) })
     .expect(409);
   expect(((await theirs.get('/api/cases').expect(200)).body as { cases: unknown[] }).cases).toEqual([]);
   expect(await logOf(id)).toHaveLength(1);
@@ -231,5 +231,9 @@ test('a case file holds the whole log under a name with the case number', async 
   const { id, number } = await openCase();
   const answer = await app().get(`/api/cases/${id}/file`).expect(200);
   expect(answer.headers['content-disposition']).toContain(`case-${String(number).padStart(4, '0')}.json`);
-  expect(answer.body).toMatchObject({ format: 'jovial-probe/case', version: 1, events: [{ kind: 'case-opened' }] });
+  expect(answer.body).toMatchObject({
+    format: 'jovial-probe/case',
+    version: 2,
+    events: [{ kind: 'case-opened', v: 2 }],
+  });
 });

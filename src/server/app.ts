@@ -9,7 +9,7 @@ import { auditRefusals } from './middleware/audit-refusals';
 import { notFound, problemHandler } from './middleware/problems';
 import { logRequests } from './middleware/request-log';
 import { noStore, securityHeaders } from './middleware/security-headers';
-import { readCookies, recognise, refuseForeign, signedIn } from './middleware/session';
+import { readCookies, loadSession, refuseForeign, signedIn } from './middleware/session';
 import { createPeopleService } from './services/people-service';
 import { boardRoutes } from './routes/boards';
 import { caseRoutes } from './routes/cases';
@@ -51,7 +51,7 @@ export function createApp(given: AppDependencies): Express {
   app.use(securityHeaders({ isSecure }));
   app.use('/api', noStore);
   app.use('/api/health', healthRoutes(pool, version));
-  app.use('/api', refuseForeign, readCookies, recognise(signIn, { isSecure }));
+  app.use('/api', refuseForeign, readCookies, loadSession(signIn, { isSecure }));
   app.use('/api/session', express.json({ limit: '8kb' }), sessionRoutes(signIn, { isSecure, demoAccounts }));
   app.use('/api', (_request, response, next) => (signedIn(response), next()));
   app.use('/api', express.json({ limit: '1mb' }));

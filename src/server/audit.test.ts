@@ -20,7 +20,7 @@ const audit = async (query: object = {}) =>
   };
 const openFor = async (owner: string) => {
   const id = newId();
-  const events = eventsOf({ told: 'dead' }).map((event) => ({ ...event, owner }));
+  const events = eventsOf({ reported: 'dead' }).map((event) => ({ ...event, owner }));
   await server.as('technician').post('/api/cases').send({ id, events }).expect(201);
   return id;
 };

@@ -46,7 +46,7 @@ const openCase = (n: number) =>
   server
     .as()
     .post('/api/cases')
-    .send({ id: `44444444-4444-4444-8444-${String(n).padStart(12, '0')}`, events: eventsOf({ told: 'dead' }) })
+    .send({ id: `44444444-4444-4444-8444-${String(n).padStart(12, '0')}`, events: eventsOf({ reported: 'dead' }) })
     .expect(201);
 
 test('a backup holds everything, and a restore brings it back with its shops still apart', async () => {

@@ -11,14 +11,16 @@ const withCode = (code: string) => Object.assign(new Error('undone'), { code });
 
 /** Work that PostgreSQL undoes so many times before it goes through. */
 function undone(times: number, code: string) {
-  const tries: number[] = [];
+  const attempts: number[] = [];
   const work = inTransaction(server.pool, async (db) => {
-    await db.query('INSERT INTO sign_in_failures VALUES ($1, 1, now(), now())', [`${code} ${times} ${tries.length}`]);
-    tries.push(tries.length);
-    if (tries.length <= times) throw withCode(code);
+    await db.query('INSERT INTO sign_in_failures VALUES ($1, 1, now(), now())', [
+      `${code} ${times} ${attempts.length}`,
+    ]);
+    attempts.push(attempts.length);
+    if (attempts.length <= times) throw withCode(code);
     return 'through';
   });
-  return { work, tries };
+  return { work, attempts };
 }
 const kept = async (key: string) =>
   (await server.pool.query('SELECT 1 FROM sign_in_failures WHERE key_hash LIKE $1', [`${key} %`])).rowCount;
@@ -26,9 +28,9 @@ const kept = async (key: string) =>
 test.each(['40P01', '40001'])(
   'work that was undone by %s for another is done again, and leaves one trace',
   async (code) => {
-    const { work, tries } = undone(3, code);
+    const { work, attempts } = undone(3, code);
     expect(await work).toBe('through');
-    expect([tries.length, await kept(`${code} 3`)]).toEqual([4, 1]);
+    expect([attempts.length, await kept(`${code} 3`)]).toEqual([4, 1]);
   },
 );
 
@@ -37,7 +39,7 @@ test('it is not done again for ever, nor for any other failure', async () => {
   await expect(often.work).rejects.toThrow('undone');
   const other = undone(1, '23505');
   await expect(other.work).rejects.toThrow('undone');
-  expect([often.tries.length, other.tries.length]).toEqual([4, 1]);
+  expect([often.attempts.length, other.attempts.length]).toEqual([4, 1]);
   expect([await kept('40P01 9'), await kept('23505 1')]).toEqual([0, 0]);
 });
 

@@ -16,7 +16,7 @@ import { createHttpServer } from './http-server';
 import { isSetUp, writeSetUpCode } from './repositories/installation';
 import { hashSecret, newTypedCode } from './services/secrets';
 import { seedShop, type SeededShop } from './services/seed-people';
-import { stopGently } from './shut-down-gracefully';
+import { shutDownGracefully } from './shut-down-gracefully';
 
 /** Reads the configuration, connects, migrates, listens on loopback, and stops cleanly on SIGINT and SIGTERM. */
 async function main(): Promise<void> {
@@ -49,7 +49,7 @@ async function main(): Promise<void> {
       process.stdout.write(`Nobody works here yet. Make the first lead at ${url}/set-up with the code ${code}\n`);
     process.stdout.write(`Jovial Probe is at ${url}\n`);
   });
-  stopGently(server, async () => {
+  shutDownGracefully(server, async () => {
     await changes.close();
     await pool.end();
   });

@@ -38,7 +38,7 @@ const everything = async () => {
 beforeAll(async () => {
   server = await createTestServer();
   const lead = server.as('lead');
-  const events = eventsOf({ told: 'dead' }).map((event) => ({ ...event, owner }));
+  const events = eventsOf({ reported: 'dead' }).map((event) => ({ ...event, owner }));
   log = ((await lead.post('/api/cases').send({ id: caseId, events }).expect(201)).body as CaseDetail).events;
   await lead.put(`/api/boards/${boardId}`).send({ expectedEdition: 0, board: fullBoard }).expect(200);
   const invited = await lead.post('/api/people/invitations').send({ name: 'Guest', role: 'reader' }).expect(201);
@@ -202,7 +202,7 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
     findShop: async (db) => ((await shops.findShop(db))?.id === two.id ? null : 'another shop'),
     takeCaseNumber: async (db) => void (await shops.takeCaseNumber(db)),
   },
-  failures: { countTry: null, forgiveTry: null, deleteForgottenTries: null },
+  failures: { countTry: null, forgiveTry: null, deleteExpiredAttempts: null },
 };
 const modules = { audit, boards, cases, installation, invitations, owners, people, sessions, shops, failures };
 

@@ -4,7 +4,7 @@ import type { Server, ServerResponse } from 'node:http';
 const graceMs = 3000;
 
 /** On SIGINT, SIGTERM, or when the start command goes: takes no more, lets what is under way end, then leaves. */
-export function stopGently(server: Server, close: () => Promise<void>): void {
+export function shutDownGracefully(server: Server, close: () => Promise<void>): void {
   const streams = new Set<ServerResponse>();
   server.on('request', (_request, response: ServerResponse) => {
     streams.add(response);

@@ -91,7 +91,7 @@ test('whoever fails again and again waits twice as long each time, and a right p
   await signIn('odd', 'never-mind-the-gap').expect(201);
 });
 
-test('tries that are long forgotten are not kept', async () => {
+test('attempts that are long forgotten are not kept', async () => {
   const kept = async () =>
     Number((await server.pool.query<{ count: string }>('SELECT count(*) FROM sign_in_failures')).rows[0]?.count);
   for (const login of ['guess-1', 'guess-2', 'guess-3']) await signIn(login, 'x').expect(401);
@@ -102,7 +102,7 @@ test('tries that are long forgotten are not kept', async () => {
   expect(await kept()).toBeLessThanOrEqual(1);
 });
 
-test('tries at the same moment do not slip through', async () => {
+test('attempts at the same moment do not slip through', async () => {
   const answers = await Promise.all(Array.from({ length: 20 }, (_, n) => signIn('odd', `guess-${n}`)));
   expect(answers.filter(({ status }) => status === 401).length).toBeLessThanOrEqual(6);
   expect(answers.filter(({ status }) => status === 429).length).toBeGreaterThanOrEqual(14);

@@ -30,7 +30,7 @@ const machines: Record<string, DeclaredMachine> = {
 
 /** What somebody does next, as numbers that are read against what can be done then. */
 const doing = fc.record({
-  what: fc.constantFrom('advised', 'any', 'any', 'strike', 'note', 'park', 'school'),
+  what: fc.constantFrom('advised', 'any', 'any', 'strike', 'note', 'park', 'strategy'),
   which: fc.nat(1000),
   outcome: fc.nat(1000),
 });
@@ -53,8 +53,8 @@ function next(state: CaseState, diagnosis: Diagnosis, { what, which, outcome }: 
       return { ...base, kind: 'note-added', text: 'Seen' };
     case 'park':
       return { ...base, kind: 'case-parked', waitingFor: 'A part' };
-    case 'school':
-      return { ...base, kind: 'school-chosen', school: which % 2 ? 'strip-down' : 'best-value' };
+    case 'strategy':
+      return { ...base, kind: 'strategy-chosen', strategy: which % 2 ? 'strip-down' : 'best-value' };
     default: {
       const trials = trialsFor(state.machine, state.configuration);
       const { trial: advised } = diagnosis.advice;
@@ -75,9 +75,9 @@ function notFinite(value: unknown, path = ''): string[] {
 
 function expectSound(diagnosis: Diagnosis, state: CaseState): void {
   expect(notFinite(diagnosis)).toEqual([]);
-  const chances = diagnosis.suspects.map(({ probability }) => probability);
-  expect(chances.filter((p) => p < 0 || p > 1 + 1e-9)).toEqual([]);
-  expect(chances).toEqual([...chances].sort((a, b) => b - a));
+  const probabilities = diagnosis.suspects.map(({ probability }) => probability);
+  expect(probabilities.filter((p) => p < 0 || p > 1 + 1e-9)).toEqual([]);
+  expect(probabilities).toEqual([...probabilities].sort((a, b) => b - a));
   expect(diagnosis.repairs.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 6);
   const { trial } = diagnosis.advice;
   if (trial) {
@@ -90,7 +90,7 @@ function expectSound(diagnosis: Diagnosis, state: CaseState): void {
 test.each(Object.keys(machines))('any work on a machine of the kind "%s" can be reckoned with', (name) => {
   fc.assert(
     fc.property(fc.array(doing, { minLength: 4, maxLength: 12 }), (doings) => {
-      let events = eventsOf({ machine: machines[name] ?? {}, told: 'dead' });
+      let events = eventsOf({ machine: machines[name] ?? {}, reported: 'dead' });
       const growing = createCaseDiagnoser();
       let folded = foldCase(events);
       if (!folded.ok) throw new Error(folded.problem.message);

@@ -1,6 +1,6 @@
 import type { ModuleSpeed } from '../isolation';
 import type { Configuration, Machine } from '../machine';
-import type { EvidenceStep, Lacking, School } from '../diagnosis';
+import type { EvidenceStep, Lacking, Strategy } from '../diagnosis';
 import type { Trial } from '../trials';
 import type { BoardNoted, CaseClosed, CaseEvent, CaseOpened, FirmwareFlashed, FirmwareVerified } from './event';
 
@@ -16,6 +16,8 @@ export interface Entry {
   readonly trial: Trial | null;
   /** What was changed for it, in words. */
   readonly changes: string;
+  /** Why this program cannot read it: it is kept and counts for nothing. Null for all others. */
+  readonly unread: string | null;
 }
 
 /** What was noted of one part; null for what was not. */
@@ -49,7 +51,7 @@ export interface CaseState {
   /** ISO 8601; null where nobody can say. */
   readonly waitingUntil: string | null;
   readonly closed: CaseClosed | null;
-  readonly school: School;
+  readonly strategy: Strategy;
   readonly lacking: Lacking;
   /** What was noted of parts, by part id. */
   readonly partFacts: Readonly<Record<string, PartFacts>>;

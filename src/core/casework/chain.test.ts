@@ -9,15 +9,18 @@ import {
   type ChainedEvent,
   type Seal,
 } from './chain';
+import type { CaseOpened } from './event';
 import { eventsOf } from './testing-log';
 
 const trials = [
   ['start', 'dead'],
   ['look/rocker/supply', 'on'],
 ] as const;
-const events = eventsOf({ told: 'dead', trials });
+const events = eventsOf({ reported: 'dead', trials });
 const [event] = events;
 if (event?.kind !== 'case-opened') throw new Error('expected the opening event');
+const opening = event;
+const named = (owner: string): CaseOpened => ({ ...opening, owner });
 const salt = 'a'.repeat(32);
 const seal: Seal = sealOwner(event.owner, salt);
 const erased: Seal = { ...seal, salt: null };
@@ -73,7 +76,7 @@ test('an erased owner leaves the chain whole; another owner in the place of the 
   const [, ...rest] = chainOf();
   const hash = hashEvent(firstHash, 1, event, seal);
   const check = (owner: string, own: Seal) =>
-    checkChain([{ sequence: 1, hash, event: { ...event, owner }, seal: own }, ...rest]);
+    checkChain([{ sequence: 1, hash, event: named(owner), seal: own }, ...rest]);
   expect(check(event.owner, seal).ok).toBe(true);
   expect(check(ERASED_OWNER, erased).ok).toBe(true);
   expect(check('Somebody else', seal)).toEqual({ ok: false, sequence: 1, why: 'owner-changed' });

@@ -1,6 +1,7 @@
+import canonicalize from 'canonicalize';
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex, utf8ToBytes } from '@noble/hashes/utils.js';
-import type { CaseEvent } from './event';
+import type { EventRecord } from './event-record';
 
 /** The hash before the first event. */
 export const firstHash = '0'.repeat(64);
@@ -16,11 +17,11 @@ export interface Seal {
   readonly salt: string | null;
 }
 
-/** An event with its place in the chain. */
+/** An event, as it was written, with its place in the chain. */
 export interface ChainedEvent {
   readonly sequence: number;
   readonly hash: string;
-  readonly event: CaseEvent;
+  readonly event: EventRecord;
   /** Of the event that names the owner. */
   readonly seal?: Seal | undefined;
 }
@@ -34,17 +35,14 @@ export const ERASED_OWNER = 'Owner erased';
 
 const hex = (text: string): string => bytesToHex(sha256(utf8ToBytes(text)));
 
-/** JSON with keys in a fixed order, so that a database that reorders keys does not change the hash. */
+/**
+ * JSON in one form only (RFC 8785, JSON Canonicalization Scheme), so that a database that reorders keys does not change
+ * the hash. Undefined members are left out.
+ */
 export function canonicalJson(value: unknown): string {
-  if (Array.isArray(value)) return `[${value.map(canonicalJson).join(',')}]`;
-  if (value !== null && typeof value === 'object') {
-    const entries = Object.entries(value).filter(([, v]) => v !== undefined);
-    const members = entries
-      .sort(([a], [b]) => (a < b ? -1 : 1))
-      .map(([k, v]) => `${JSON.stringify(k)}:${canonicalJson(v)}`);
-    return `{${members.join(',')}}`;
-  }
-  return JSON.stringify(value);
+  const text = canonicalize(value);
+  if (text === undefined) throw new Error('canonicalJson: expected a value that JSON can hold, found undefined');
+  return text;
 }
 
 const sealPrefix = 'sealed:';
@@ -53,17 +51,19 @@ const sealPrefix = 'sealed:';
 export const sealOwner = (owner: string, salt: string): Seal => ({ digest: hex(`${salt}\n${owner}`), salt });
 
 /** The event as it is hashed and kept: with the digest in place of the owner. */
-export const sealed = (event: CaseEvent, seal: Seal | undefined): CaseEvent =>
+export const sealed = <T extends EventRecord>(event: T, seal: Seal | undefined): T =>
   seal && event.kind === 'case-opened' ? { ...event, owner: sealPrefix + seal.digest } : event;
 
+/** The owner that an opening event names; null in other events. */
+export const ownerIn = (event: EventRecord): string | null =>
+  event.kind === 'case-opened' && 'owner' in event && typeof event.owner === 'string' ? event.owner : null;
+
 /** The digest in a kept event, or null where it names its owner plainly. */
-export function digestIn(event: CaseEvent): string | null {
-  if (event.kind !== 'case-opened') return null;
-  return /^sealed:([0-9a-f]{64})$/.exec(event.owner)?.[1] ?? null;
-}
+export const digestIn = (event: EventRecord): string | null =>
+  /^sealed:([0-9a-f]{64})$/.exec(ownerIn(event) ?? '')?.[1] ?? null;
 
 /** SHA-256, hexadecimal, over the hash of the event before, the sequence and the event with its owner sealed. */
-export const hashEvent = (before: string, sequence: number, event: CaseEvent, seal?: Seal): string =>
+export const hashEvent = (before: string, sequence: number, event: EventRecord, seal?: Seal): string =>
   hex(`${before}\n${sequence}\n${canonicalJson(sealed(event, seal))}`);
 
 /** Whether a log is as it was written: nothing changed, left out or put in between. Says where it first is not. */
@@ -71,8 +71,8 @@ export function checkChain(log: readonly ChainedEvent[]): ChainCheck {
   let last = firstHash;
   for (const [index, { sequence, hash, event, seal }] of log.entries()) {
     if (sequence !== index + 1) return { ok: false, sequence: index + 1, why: 'missing' };
-    if (event.kind === 'case-opened' && seal && !fitsSeal(event.owner, seal))
-      return { ok: false, sequence, why: 'owner-changed' };
+    const owner = ownerIn(event);
+    if (owner !== null && seal && !fitsSeal(owner, seal)) return { ok: false, sequence, why: 'owner-changed' };
     if (hashEvent(last, sequence, event, seal) !== hash) return { ok: false, sequence, why: 'changed' };
     last = hash;
   }

@@ -1,8 +1,8 @@
-import { createDiagnoser, type Diagnosis, type DiagnosisInput, type SchoolPrice } from '../diagnosis';
+import { createDiagnoser, type Diagnosis, type DiagnosisInput, type StrategyPrice } from '../diagnosis';
 import type { Circumstance } from '../faults';
 import type { CaseState } from './case-state';
 
-/** What is known besides the parts: as told, and what was done to the firmware since. */
+/** What is known besides the parts: as reported, and what was done to the firmware since. */
 export function circumstancesOf({ opened, firmware }: CaseState): readonly Circumstance[] {
   const isBroken = firmware.flashes.at(-1)?.end === 'interrupted' && firmware.verified === null;
   return isBroken && !opened.circumstances.includes('firmware-updated')
@@ -17,20 +17,22 @@ export const inputOf = (state: CaseState): DiagnosisInput => ({
   steps: state.steps,
   configuration: state.configuration,
   caseOpen: state.caseOpen,
-  school: state.school,
+  strategy: state.strategy,
   lacking: state.lacking,
 });
 
 export interface CaseDiagnoser {
   (state: CaseState): Diagnosis;
   /** What the ways of ordering would take from where the last call stood. */
-  schoolPrices(): SchoolPrice[];
+  strategyPrices(): StrategyPrice[];
 }
 
 /** Diagnoses states of one case as its log grows; what earlier calls reckoned is kept. */
 export function createCaseDiagnoser(): CaseDiagnoser {
   const diagnose = createDiagnoser();
-  return Object.assign((state: CaseState) => diagnose(inputOf(state)), { schoolPrices: () => diagnose.schoolPrices() });
+  return Object.assign((state: CaseState) => diagnose(inputOf(state)), {
+    strategyPrices: () => diagnose.strategyPrices(),
+  });
 }
 
 /** The diagnosis of a case in its present state. */

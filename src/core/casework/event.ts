@@ -1,4 +1,5 @@
-import type { School } from '../diagnosis';
+import type { EVENT_VERSION } from './event-record';
+import type { Strategy } from '../diagnosis';
 import type { FlashMethod } from '../firmware';
 import type { Circumstance } from '../faults';
 import type { Change, DeclaredMachine, PartKind } from '../machine';
@@ -15,6 +16,8 @@ interface EventBase {
   readonly at: string;
   /** Who did it. */
   readonly by: string;
+  /** The version of its shape; see EVENT_VERSION. */
+  readonly v?: typeof EVENT_VERSION;
 }
 
 export interface CaseOpened extends EventBase {
@@ -24,8 +27,8 @@ export interface CaseOpened extends EventBase {
   /** In the owner's words. */
   readonly complaint: string;
   readonly circumstances: readonly Circumstance[];
-  /** What happens on pressing the button, as told; null if nobody can say. */
-  readonly told: StartOutcome | null;
+  /** What happens on pressing the button, as reported; null if nobody can say. */
+  readonly reported: StartOutcome | null;
 }
 
 export interface TrialDone extends EventBase {
@@ -77,6 +80,15 @@ export interface CaseResumed extends EventBase {
   readonly kind: 'case-resumed';
 }
 
+/** What the engine said at one moment, kept so that a later model does not change what was said then. */
+export interface ClosingDiagnosis {
+  /** MODEL_VERSION of the program that said it. */
+  readonly model: string;
+  readonly rightProbability: number;
+  /** The likeliest causes, likeliest first, five at most. */
+  readonly leading: readonly { readonly title: string; readonly probability: number }[];
+}
+
 export interface CaseClosed extends EventBase {
   readonly kind: 'case-closed';
   readonly ending: Ending;
@@ -85,6 +97,7 @@ export interface CaseClosed extends EventBase {
   /** The cause in words. */
   readonly cause: string;
   readonly done: string;
+  readonly diagnosis?: ClosingDiagnosis;
 }
 
 export interface CaseReopened extends EventBase {
@@ -93,9 +106,9 @@ export interface CaseReopened extends EventBase {
 }
 
 /** The way of ordering trials is chosen for the case. */
-export interface SchoolChosen extends EventBase {
-  readonly kind: 'school-chosen';
-  readonly school: School;
+export interface StrategyChosen extends EventBase {
+  readonly kind: 'strategy-chosen';
+  readonly strategy: Strategy;
 }
 
 /** What is not at hand from now on; it takes the place of what was said before. */
@@ -148,8 +161,15 @@ export interface FirmwareVerified extends EventBase {
   readonly done?: readonly string[];
 }
 
-/** Everything that can stand in a case's log. */
-export type CaseEvent =
+/** An entry that this program cannot read: another version wrote it. It is kept and counts for nothing. */
+export interface UnreadEntry extends EventBase {
+  readonly kind: 'unread';
+  /** What kind of event it says it is. */
+  readonly writtenKind: string;
+}
+
+/** What can be written into a case's log. */
+export type WritableEvent =
   | CaseOpened
   | TrialDone
   | ConfigurationChanged
@@ -159,12 +179,15 @@ export type CaseEvent =
   | CaseResumed
   | CaseClosed
   | CaseReopened
-  | SchoolChosen
+  | StrategyChosen
   | LackingSet
   | PartNoted
   | BoardNoted
   | FirmwareFlashed
   | FirmwareVerified;
+
+/** Everything that can stand in a case's log. */
+export type CaseEvent = WritableEvent | UnreadEntry;
 
 export type CaseEventKind = CaseEvent['kind'];
 
@@ -172,4 +195,4 @@ export type CaseEventKind = CaseEvent['kind'];
 type WithoutBase<T> = T extends unknown ? Omit<T, keyof EventBase> : never;
 
 /** What an event says, without its id, time and person. */
-export type EventBody = WithoutBase<CaseEvent>;
+export type EventBody = WithoutBase<WritableEvent>;

@@ -1,7 +1,7 @@
 import type { Machine } from '../machine';
 import { repairClassOf, type RepairId } from '../faults';
 import type { EvidenceStep } from '../diagnosis';
-import { findTrial } from '../trials';
+import { findTrial, formatTrialId } from '../trials';
 import type { CaseState } from './case-state';
 import type { FirmwareFlashed, FirmwareVerified, FlashPurpose } from './event';
 
@@ -16,7 +16,7 @@ const purposeWords: Readonly<Record<FlashPurpose, string>> = {
   'roll-back': 'Put an older version on',
 };
 
-/** Chance that the version was misread from the screen. */
+/** Probability that the version was misread from the screen. */
 const versionMisread = 0.005;
 
 /**
@@ -27,12 +27,14 @@ export function flashStep(event: FirmwareFlashed, { machine, configuration }: Ca
   const board = boardOf(machine);
   const start = findTrial(machine, configuration, 'start');
   if (!board || !start) return null;
+  const ref = { kind: 'flashed' } as const;
   const handling = [{ act: 'flash', part: board.id }] as const;
   return {
     id: event.id,
     trial: {
       ...start,
-      id: 'flashed',
+      ref,
+      id: formatTrialId(ref),
       title: `${purposeWords[event.purpose]}${event.to === null ? ' from the second image' : ` to ${event.to}`}`,
       handling,
       repair: repairClassOf(repairs[event.purpose], board),
@@ -42,14 +44,16 @@ export function flashStep(event: FirmwareFlashed, { machine, configuration }: Ca
     handling,
     outcome: 'not-sure',
     volts: null,
-    misreadChance: 0,
+    misreadProbability: 0,
   };
 }
 
 /** The step that stands for reading the version after a flash: it is the one that was wanted. */
 export function versionStep(event: FirmwareVerified, { machine, configuration }: CaseState): EvidenceStep | null {
   const board = boardOf(machine);
-  const trial = board ? findTrial(machine, configuration, `look/firmware-version/${board.id}`) : null;
+  const trial = board
+    ? findTrial(machine, configuration, formatTrialId({ kind: 'look', look: 'firmware-version', part: board.id }))
+    : null;
   if (!trial) return null;
   return {
     id: event.id,
@@ -58,7 +62,7 @@ export function versionStep(event: FirmwareVerified, { machine, configuration }:
     handling: [],
     outcome: 'knows',
     volts: null,
-    misreadChance: versionMisread,
+    misreadProbability: versionMisread,
   };
 }
 

@@ -4,7 +4,7 @@ import { eventId, eventsOf } from './testing-log';
 const opened = eventsOf({
   machine: { board: { stageLights: true } },
   circumstances: ['processor-changed'],
-  told: 'at-processor',
+  reported: 'at-processor',
   trials: [
     ['start', 'at-processor'],
     ['look/firmware-version/board', 'too-old'],

@@ -1,7 +1,7 @@
 import { diagnoseCase, foldCase, type CaseEvent, type EventBody } from '.';
 import { eventId, eventsOf, stateOf } from './testing-log';
 
-const opened = eventsOf({ machine: { parts: [{ id: 'drive', kind: 'drive' }] }, told: 'twitch' });
+const opened = eventsOf({ machine: { parts: [{ id: 'drive', kind: 'drive' }] }, reported: 'twitch' });
 const event = (n: number, body: EventBody): CaseEvent =>
   ({ ...body, id: eventId(100 + n), at: '2026-01-05T10:00:00Z', by: 'Test' }) as CaseEvent;
 const fold = (...events: CaseEvent[]) => {
@@ -44,7 +44,7 @@ test('putting a part back seats it anew', () => {
 test('a struck entry stays on the sheet and no longer counts', () => {
   const { state } = fold(start(1), takeOut(2), strike(3, 2));
   expect(state?.configuration.placements).toEqual({});
-  expect(state?.steps.map(({ trial }) => trial.id)).toEqual(['told', 'start']);
+  expect(state?.steps.map(({ trial }) => trial.id)).toEqual(['reported', 'start']);
   expect(state?.entries.map(({ event: e, struckBy }) => [e.kind, struckBy !== null])).toContainEqual([
     'trial-done',
     true,
@@ -130,7 +130,7 @@ test('an entry on which a later one rests cannot be struck alone', () => {
 test('the same events give the same state', () => {
   const log = {
     machine: { parts: [{ id: 'drive', kind: 'drive' as const }] },
-    told: 'twitch' as const,
+    reported: 'twitch' as const,
     trials: [['start', 'twitch'] as const],
   };
   expect(stateOf(log)).toEqual(stateOf(log));
@@ -139,19 +139,19 @@ test('the same events give the same state', () => {
 test('the order of trials and what is not at hand are part of the case, the last word counts, and striking takes it back', () => {
   const base = (n: number) => ({ id: eventId(50 + n), at: '2026-01-05T11:00:00Z', by: 'Test' });
   const log: CaseEvent[] = [
-    ...eventsOf({ told: 'dead' }),
-    { ...base(0), kind: 'school-chosen', school: 'outside-in' },
+    ...eventsOf({ reported: 'dead' }),
+    { ...base(0), kind: 'strategy-chosen', strategy: 'outside-in' },
     { ...base(1), kind: 'lacking-set', tools: ['meter'], spares: ['supply'] },
-    { ...base(2), kind: 'school-chosen', school: 'swap-first' },
+    { ...base(2), kind: 'strategy-chosen', strategy: 'swap-first' },
   ];
   const stateOfLog = (events: readonly CaseEvent[]) => {
     const folded = foldCase(events);
     if (!folded.ok) throw new Error(folded.problem.message);
     return folded.state;
   };
-  expect(stateOfLog(log)).toMatchObject({ school: 'swap-first', lacking: { tools: ['meter'], spares: ['supply'] } });
+  expect(stateOfLog(log)).toMatchObject({ strategy: 'swap-first', lacking: { tools: ['meter'], spares: ['supply'] } });
   const struck = [...log, { ...base(3), kind: 'entry-struck', entry: eventId(52), reason: 'No' } as const];
-  expect(stateOfLog(struck).school).toBe('outside-in');
+  expect(stateOfLog(struck).strategy).toBe('outside-in');
 });
 
 test('setting the machine up by hand seats what is put back, which may cure, and is no evidence by itself', () => {

@@ -1,29 +1,48 @@
-import { applyChanges, completeMachine, describeChanges, foundConfiguration, type CompletedMachine } from '../machine';
-import { instantiateFaults } from '../faults';
-import type { EvidenceStep } from '../diagnosis';
-import { technicianMisreads } from '../diagnosis';
-import { findTrial, handlingOf, type Trial } from '../trials';
-import type { CaseState, Folded, PartFacts } from './case-state';
-import { checkChange, checkOutcome, crowdedSlot, type Refusal } from './check-event';
-import type {
-  CaseClosed,
-  CaseEvent,
-  CaseOpened,
-  ConfigurationChanged,
-  EntryStruck,
-  PartNoted,
-  TrialDone,
-} from './event';
-import { foldFlash, foldVersion } from './fold-firmware';
-import { setUpStep } from './set-up-step';
-import { advance, notWaiting, refuse, type Stepped } from './stepped';
-import { toldStep } from './told-step';
+import { applyEvent, keepUnread, openCase } from './apply-event';
+import type { CaseState, Folded } from './case-state';
+import type { Refusal } from './check-event';
+import type { CaseEvent } from './event';
+import { refuse, type Stepped } from './stepped';
 
 /**
  * Replays a case's log into its state. Pure: the same events give the same state anywhere.
  * Failure: the first event that does not fit, with the path of its field; nothing is half applied.
  */
-export function foldCase(events: readonly CaseEvent[]): Folded {
+export const foldCase = (events: readonly CaseEvent[]): Folded => fold(events, () => false);
+
+/**
+ * Replays a log that was accepted once. Where an entry does not fit any more, as its ids or rules have changed since, it
+ * is kept, marked as unread, and counts for nothing. Failure: a log that does not begin by opening a machine.
+ */
+export const foldStored = (events: readonly CaseEvent[]): Folded => fold(events, () => true);
+
+/**
+ * Continues a log: what is new must fit, and what counted before must still do. Costs only the new events, but for one
+ * that strikes another. The index in a problem counts from the first new event; it is negative for an earlier one.
+ */
+export function foldOn(state: CaseState, more: readonly CaseEvent[]): Folded {
+  if (!more.some(({ kind }) => kind === 'entry-struck')) return continueFold(state, more);
+  const before = state.entries;
+  const all = [...before.map(({ event }) => event), ...more];
+  const folded = fold(all, (index) => (before[index]?.unread ?? null) !== null);
+  if (folded.ok) return folded;
+  const { event, ...refusal } = folded.problem;
+  return refused(event - before.length, refusal);
+}
+
+function continueFold(before: CaseState, more: readonly CaseEvent[]): Folded {
+  const seen = new Set(before.entries.map(({ event }) => event.id));
+  let state = before;
+  for (const [index, event] of more.entries()) {
+    const next = seen.has(event.id) ? duplicate(event.id) : applyEvent(state, event, null);
+    if (!next.ok) return refused(index, next.refusal);
+    seen.add(event.id);
+    state = next.state;
+  }
+  return { ok: true, state };
+}
+
+function fold(events: readonly CaseEvent[], mayBeUnread: (index: number) => boolean): Folded {
   const struck = struckBy(events);
   const [first, ...rest] = events;
   if (first?.kind !== 'case-opened')
@@ -38,9 +57,10 @@ export function foldCase(events: readonly CaseEvent[]): Folded {
   const seen = new Set([first.id]);
   for (const [index, event] of rest.entries()) {
     const next = seen.has(event.id) ? duplicate(event.id) : applyEvent(state, event, struck.get(event.id) ?? null);
-    if (!next.ok) return refused(index + 1, next.refusal);
+    if (next.ok) state = next.state;
+    else if (mayBeUnread(index + 1)) state = keepUnread(state, event, next.refusal);
+    else return refused(index + 1, next.refusal);
     seen.add(event.id);
-    state = next.state;
   }
   return { ok: true, state };
 }
@@ -51,192 +71,3 @@ const duplicate = (id: string): Stepped =>
 
 const struckBy = (events: readonly CaseEvent[]): Map<string, string> =>
   new Map(events.flatMap((event) => (event.kind === 'entry-struck' ? [[event.entry, event.id] as const] : [])));
-
-/** A log is folded again at every entry; its machine stays the same, and so does what hangs on it. */
-const machines = new WeakMap<CaseOpened['machine'], CompletedMachine>();
-
-function machineOf(declared: CaseOpened['machine']): CompletedMachine {
-  const known = machines.get(declared) ?? completeMachine(declared);
-  machines.set(declared, known);
-  return known;
-}
-
-function openCase(opened: CaseOpened): Stepped {
-  const completed = machineOf(opened.machine);
-  if (!completed.ok) {
-    const [problem] = completed.problems;
-    return refuse(
-      ['machine', ...(problem?.path ?? [])],
-      problem?.code ?? 'bad-machine',
-      problem?.message ?? 'expected a machine',
-    );
-  }
-  const { machine } = completed;
-  return advance({
-    opened,
-    machine,
-    configuration: foundConfiguration(machine),
-    caseOpen: false,
-    steps: opened.told === null ? [] : [toldStep(opened.id, machine, opened.told)],
-    entries: [{ event: opened, struckBy: null, trial: null, changes: '' }],
-    stage: 'waiting',
-    ...notWaiting,
-    closed: null,
-    school: 'best-value',
-    lacking: { tools: [], spares: [] },
-    partFacts: {},
-    firmware: { board: null, installed: null, flashes: [], stepsBeforeFlash: 0, verified: null },
-  });
-}
-
-function applyEvent(state: CaseState, event: CaseEvent, struck: string | null): Stepped {
-  // A struck entry keeps the name of its trial for the sheet.
-  const trial = event.kind === 'trial-done' ? findTrial(state.machine, state.configuration, event.trial) : null;
-  const listed: CaseState = { ...state, entries: [...state.entries, { event, struckBy: struck, trial, changes: '' }] };
-  if (struck) return advance(listed);
-  if (
-    state.stage === 'closed' &&
-    event.kind !== 'case-reopened' &&
-    event.kind !== 'entry-struck' &&
-    event.kind !== 'note-added'
-  )
-    return refuse(
-      ['kind'],
-      'case-closed',
-      `expected case-reopened first, found ${event.kind} after the case was closed`,
-    );
-  switch (event.kind) {
-    case 'case-opened':
-      return refuse(['kind'], 'opened-twice', 'expected one case-opened in a log, found a second');
-    case 'trial-done':
-      return doTrial(listed, event, trial);
-    case 'configuration-changed':
-      return changeConfiguration(listed, event);
-    case 'note-added':
-      return advance(listed);
-    case 'school-chosen':
-      return advance({ ...listed, school: event.school });
-    case 'lacking-set':
-      return advance({ ...listed, lacking: { tools: event.tools, spares: event.spares } });
-    case 'part-noted':
-      return notePart(listed, event);
-    case 'board-noted':
-      return advance({
-        ...listed,
-        firmware: { ...state.firmware, board: event, installed: event.installed ?? state.firmware.installed },
-      });
-    case 'firmware-flashed':
-      return foldFlash(listed, event);
-    case 'firmware-verified':
-      return foldVersion(listed, event);
-    case 'entry-struck':
-      return strike(state, listed, event);
-    case 'case-parked':
-      return advance({ ...listed, stage: 'parked', waitingFor: event.waitingFor, waitingUntil: event.until ?? null });
-    case 'case-resumed':
-      return advance({ ...listed, stage: 'on-bench', ...notWaiting });
-    case 'case-closed':
-      return closeCase(listed, event);
-    case 'case-reopened':
-      return state.closed
-        ? advance({ ...listed, stage: 'on-bench', closed: null })
-        : refuse(['kind'], 'not-closed', 'expected a closed case, found an open one');
-  }
-}
-
-function doTrial(state: CaseState, event: TrialDone, trial: Trial | null): Stepped {
-  if (!trial)
-    return refuse(
-      ['trial'],
-      'unknown-trial',
-      `expected a trial that this machine has as it stands, found "${event.trial}"`,
-    );
-  const refusal = checkOutcome(trial, event);
-  if (refusal) return { ok: false, refusal };
-  const done = event.outcome !== 'could-not';
-  const attempt = applyChanges(state.configuration, done ? trial.changes : []);
-  const changes = done ? trial.changes : [];
-  const step: EvidenceStep = {
-    id: event.id,
-    trial,
-    configuration: attempt,
-    handling: handlingOf(trial, changes),
-    outcome: event.outcome,
-    volts: event.volts ?? null,
-    misreadChance: technicianMisreads,
-  };
-  return advance({
-    ...state,
-    configuration: { ...attempt, start: 'button' },
-    caseOpen: state.caseOpen || (done && trial.inside),
-    steps: [...state.steps, step],
-    entries: replaceLast(state, trial, changes.length > 0 ? describeChanges(state.machine, changes) : ''),
-    stage: 'on-bench',
-    ...notWaiting,
-  });
-}
-
-function changeConfiguration(state: CaseState, event: ConfigurationChanged): Stepped {
-  const refusal = event.changes.map((change, i) => checkChange(state.machine, change, i)).find((r) => r !== null);
-  if (refusal) return { ok: false, refusal };
-  const words = describeChanges(state.machine, event.changes);
-  const configuration = applyChanges(state.configuration, event.changes);
-  const crowded = crowdedSlot(state.machine, configuration);
-  if (crowded)
-    return refuse(
-      ['changes'],
-      'slot-taken',
-      `expected one module a slot, found two in ${crowded} (take one out first)`,
-    );
-  return advance({
-    ...state,
-    configuration,
-    steps: [...state.steps, setUpStep(event.id, state.machine, { configuration, changes: event.changes })],
-    entries: replaceLast(state, null, words),
-    stage: state.stage === 'waiting' ? 'on-bench' : state.stage,
-  });
-}
-
-const noFacts: PartFacts = { ratedMts: null, runningMts: null, paid: null };
-
-function notePart(state: CaseState, { part: id, ratedMts, runningMts, paid }: PartNoted): Stepped {
-  const part = state.machine.parts.find((one) => one.id === id);
-  if (!part) return refuse(['part'], 'unknown-part', `expected a part of this machine, found "${id}"`);
-  if (part.kind !== 'module' && (ratedMts !== undefined || runningMts !== undefined))
-    return refuse(['part'], 'not-a-module', `expected a module for a speed, found "${id}"`);
-  const before = state.partFacts[id] ?? noFacts;
-  const facts: PartFacts = {
-    ratedMts: ratedMts ?? before.ratedMts,
-    runningMts: runningMts ?? before.runningMts,
-    paid: paid ?? before.paid,
-  };
-  return advance({
-    ...state,
-    partFacts: { ...state.partFacts, [id]: facts },
-    entries: replaceLast(state, null, part.name),
-  });
-}
-
-function strike(before: CaseState, listed: CaseState, event: EntryStruck): Stepped {
-  const target = before.entries.find((entry) => entry.event.id === event.entry);
-  if (!target)
-    return refuse(['entry'], 'unknown-entry', `expected an earlier entry of this case, found "${event.entry}"`);
-  const { kind } = target.event;
-  if (kind === 'case-opened' || kind === 'entry-struck')
-    return refuse(['entry'], 'cannot-strike', `expected an entry that can be struck, found ${kind}`);
-  return target.struckBy === event.id
-    ? advance(listed)
-    : refuse(['entry'], 'struck-twice', `expected an entry that still counts, found one already struck`);
-}
-
-function closeCase(state: CaseState, event: CaseClosed): Stepped {
-  const known = event.fault === null || instantiateFaults(state.machine).some(({ id }) => id === event.fault);
-  return known
-    ? advance({ ...state, stage: 'closed', ...notWaiting, closed: event })
-    : refuse(['fault'], 'unknown-fault', `expected a fault that this machine can have, found "${event.fault ?? ''}"`);
-}
-
-function replaceLast(state: CaseState, trial: Trial | null, changes: string): CaseState['entries'] {
-  const last = state.entries.at(-1);
-  return last ? [...state.entries.slice(0, -1), { ...last, trial, changes }] : state.entries;
-}

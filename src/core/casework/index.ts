@@ -8,6 +8,7 @@ export type {
   CaseParked,
   CaseReopened,
   CaseResumed,
+  ClosingDiagnosis,
   ConfigurationChanged,
   Ending,
   EntryStruck,
@@ -19,21 +20,29 @@ export type {
   LackingSet,
   NoteAdded,
   PartNoted,
-  SchoolChosen,
+  StrategyChosen,
   TrialDone,
+  UnreadEntry,
+  WritableEvent,
 } from './event';
+export { EVENT_VERSION } from './event-record';
+export type { EventRecord } from './event-record';
+export { currentFaultId, currentTrialId } from './renamed-ids';
+export { upcastEvent } from './upcast-event';
 export { CASE_STAGES } from './case-state';
 export type { CaseProblem, CaseStage, CaseState, Entry, FirmwareState, Folded, PartFacts } from './case-state';
-export { checkChain, digestIn, ERASED_OWNER, firstHash, hashEvent, sealed, sealOwner } from './chain';
+export { checkChain, digestIn, ERASED_OWNER, firstHash, hashEvent, ownerIn, sealed, sealOwner } from './chain';
 export type { ChainCheck, ChainedEvent, Seal } from './chain';
-export { foldCase } from './fold-case';
-export { mayFollow } from './may-follow';
+export { closingDiagnosis, earlierModelOf } from './closing-diagnosis';
+export type { EarlierModel } from './closing-diagnosis';
+export { foldCase, foldOn, foldStored } from './fold-case';
+export { mayAppendAfter } from './may-append-after';
 export { createCaseDiagnoser, diagnoseCase, inputOf } from './diagnose-case';
 export { proofOfCause } from './proof-of-cause';
-export { toldStep } from './told-step';
+export { reportedStep } from './reported-step';
 export { memoryMatrixOf } from './memory-matrix-of';
 export { buildUpRunOf } from './build-up-run-of';
-export { toldAndSeen } from './told-and-seen';
-export type { ToldAndSeen } from './told-and-seen';
+export { reportedAndObserved } from './reported-and-observed';
+export type { ReportedAndObserved } from './reported-and-observed';
 export { partResults, totalPaid } from './part-results';
 export type { PartResult } from './part-results';

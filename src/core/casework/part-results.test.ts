@@ -1,4 +1,4 @@
-import { diagnoseCase, partResults, toldAndSeen, totalPaid, type EventBody } from '.';
+import { diagnoseCase, partResults, reportedAndObserved, totalPaid, type EventBody } from '.';
 import { eventId, eventsOf, stateOf, type BriefLog } from './testing-log';
 import { foldCase, type CaseEvent } from '.';
 
@@ -74,16 +74,16 @@ test('a speed of something that is no module, and a note of an unknown part, are
 });
 
 test('what was told and what was first seen are both kept, and it is said when they differ', () => {
-  const both = toldAndSeen(
+  const both = reportedAndObserved(
     stateOf({
-      told: 'dead',
+      reported: 'dead',
       trials: [
         ['start', 'twitch'],
         ['start', 'dead'],
       ],
     }),
   );
-  expect(both).toMatchObject({ told: 'dead', seen: 'twitch', entry: eventId(1), differs: true });
-  expect(toldAndSeen(stateOf({ told: 'dead', trials: [['start', 'dead']] }))?.differs).toBe(false);
-  expect(toldAndSeen(stateOf({ told: 'dead', trials: [['look/rocker/supply', 'at-i']] }))).toBeNull();
+  expect(both).toMatchObject({ reported: 'dead', observed: 'twitch', entry: eventId(1), differs: true });
+  expect(reportedAndObserved(stateOf({ reported: 'dead', trials: [['start', 'dead']] }))?.differs).toBe(false);
+  expect(reportedAndObserved(stateOf({ reported: 'dead', trials: [['look/rocker/supply', 'at-i']] }))).toBeNull();
 });

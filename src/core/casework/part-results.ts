@@ -1,4 +1,4 @@
-import { lastLinkPassed, seenStart, toldTrialId } from '../diagnosis';
+import { lastLinkPassed, observedStart, reportedTrialId } from '../diagnosis';
 import { isOriginalIn, type Part, type PartKind } from '../machine';
 import { linkIndex, type LinkId } from '../startup';
 import type { CaseState } from './case-state';
@@ -38,7 +38,7 @@ const asGoodAsCertain = 0.9;
  */
 export function partResults(state: CaseState, shares: Readonly<Record<string, number>>): PartResult[] {
   const starts = state.steps.flatMap((step) => {
-    const outcome = step.trial.id === toldTrialId ? null : seenStart(step);
+    const outcome = step.trial.id === reportedTrialId ? null : observedStart(step);
     return outcome === null
       ? []
       : [{ configuration: step.configuration, passed: linkIndex(lastLinkPassed(outcome, false)) }];

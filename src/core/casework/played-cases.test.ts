@@ -48,14 +48,14 @@ function oneOfEachMode(declared: DeclaredMachine): [string, FaultInstance][] {
 /** The complaint that the fault would bring in. */
 function complaintOf(fault: FaultInstance, declared: DeclaredMachine) {
   const completed = completeMachine(declared);
-  const [look] = fault.mode.looks;
+  const [look] = fault.mode.presentations;
   if (!completed.ok || !look) throw new Error('expected a machine and a way of showing');
   const seen = expectStart(completed.machine, asFound, [breakOf(fault, look, completed.machine)], { depth: 'load' });
   return START_OUTCOMES[seen.indexOf(Math.max(...seen))] ?? 'dead';
 }
 
 const play = (fault: FaultInstance, declared: DeclaredMachine) =>
-  playByAdvice(fault, { machine: declared, told: complaintOf(fault, declared) });
+  playByAdvice(fault, { machine: declared, reported: complaintOf(fault, declared) });
 
 const inOffice = oneOfEachMode(office);
 const onlyInWorkshop = oneOfEachMode(workshop).filter(([id]) => !inOffice.some(([known]) => known === id));
@@ -80,7 +80,7 @@ test.each(oneOfEachMode(mini).filter(([, { part }]) => part.kind === 'adapter'))
 test('a machine that only ever works is not mended on hearsay', () => {
   const idle = instantiateFaults(machineOf(workshop)).find(({ id }) => id === 'slot-dead@slot-B2');
   if (!idle) throw new Error('expected a fault of an empty slot');
-  const played = playByAdvice(idle, { machine: workshop, told: 'dead' });
+  const played = playByAdvice(idle, { machine: workshop, reported: 'dead' });
   expect(played.trials).toEqual(['start', 'run-under-load']);
   expect(played).toMatchObject({ ended: true, repairs: [] });
 });

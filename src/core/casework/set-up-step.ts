@@ -1,8 +1,6 @@
 import { describeChanges, type Change, type Configuration, type Machine } from '../machine';
 import type { EvidenceStep } from '../diagnosis';
-import { findTrial, handlingOf } from '../trials';
-
-export const setUpTrialId = 'set-up';
+import { findTrial, formatTrialId, handlingOf } from '../trials';
 
 /**
  * The step that stands for setting the machine up by hand: nothing is seen, but a part that is put back or moved is
@@ -15,14 +13,22 @@ export function setUpStep(
 ): EvidenceStep {
   const start = findTrial(machine, configuration, 'start');
   if (!start) throw new Error('expected every machine to have a start');
+  const ref = { kind: 'set-up' } as const;
   const handling = handlingOf({ handling: [] }, changes);
   return {
     id,
-    trial: { ...start, id: setUpTrialId, title: `Set up: ${describeChanges(machine, changes)}`, handling, changes },
+    trial: {
+      ...start,
+      ref,
+      id: formatTrialId(ref),
+      title: `Set up: ${describeChanges(machine, changes)}`,
+      handling,
+      changes,
+    },
     configuration,
     handling,
     outcome: 'not-sure',
     volts: null,
-    misreadChance: 0,
+    misreadProbability: 0,
   };
 }

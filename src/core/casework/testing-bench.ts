@@ -1,6 +1,6 @@
 import { applyChanges } from '../machine';
 import { breakOf, canAct, repairOf, type FaultInstance } from '../faults';
-import { cureChance } from '../diagnosis/model/cure-chance';
+import { cureProbability } from '../diagnosis/model/cure-probability';
 import { expectOutcomes } from '../diagnosis/model/expect-outcomes';
 import { findTrial, type PresentFault, type Trial } from '../trials';
 import { createCaseDiagnoser, foldCase, type CaseEvent, type CaseState } from '.';
@@ -21,8 +21,8 @@ export interface PlayedCase {
 /** The likeliest outcome of a trial on a machine with these faults; the first of equals. */
 function likeliest(trial: Trial, state: CaseState, present: readonly PresentFault[]): string {
   const configuration = applyChanges(state.configuration, trial.changes);
-  const chances = expectOutcomes(trial, { machine: state.machine, configuration }, present, 0);
-  return trial.outcomes[chances.indexOf(Math.max(...chances))]?.id ?? 'not-sure';
+  const probabilities = expectOutcomes(trial, { machine: state.machine, configuration }, present, 0);
+  return trial.outcomes[probabilities.indexOf(Math.max(...probabilities))]?.id ?? 'not-sure';
 }
 
 /**
@@ -31,8 +31,8 @@ function likeliest(trial: Trial, state: CaseState, present: readonly PresentFaul
  */
 export function playByAdvice(fault: FaultInstance, log: BriefLog, { mostTrials = 30, look = 0 } = {}): PlayedCase {
   const events: CaseEvent[] = [...eventsOf(log)];
-  const appearance = fault.mode.looks[look];
-  if (!appearance) throw new Error(`${fault.id}: expected a way of showing number ${look}`);
+  const presentation = fault.mode.presentations[look];
+  if (!presentation) throw new Error(`${fault.id}: expected a way of showing number ${look}`);
   const repairs: string[] = [];
   const diagnose = createCaseDiagnoser();
   let isThere = true;
@@ -50,11 +50,11 @@ export function playByAdvice(fault: FaultInstance, log: BriefLog, { mostTrials =
     if (!trial) throw new Error(`expected the advised trial ${id} to be possible`);
     if (trial.repair) repairs.push(trial.repair.id);
     if (
-      cureChance(fault, trial) > 0.5 ||
+      cureProbability(fault, trial) > 0.5 ||
       (trial.repair && repairOf(trial.repair.repair).replaces && trial.part?.id === fault.part.id)
     )
       isThere = false;
-    const present = isThere ? [{ fault, stops: breakOf(fault, appearance, state.machine) }] : [];
+    const present = isThere ? [{ fault, stops: breakOf(fault, presentation, state.machine) }] : [];
     events.push({
       kind: 'trial-done',
       id: eventId(events.length),

@@ -8,7 +8,7 @@ import type { Diagnosis } from '../diagnosis';
 export interface BriefLog {
   readonly machine?: Partial<DeclaredMachine>;
   readonly circumstances?: readonly Circumstance[];
-  readonly told?: StartOutcome | null;
+  readonly reported?: StartOutcome | null;
   readonly trials?: readonly (readonly [trial: string, outcome: string, volts?: number])[];
 }
 
@@ -16,7 +16,7 @@ export const eventId = (n: number): string => `00000000-0000-4000-8000-${n.toStr
 const at = (n: number) => new Date(Date.UTC(2026, 0, 5, 9, n)).toISOString();
 
 /** The events that a brief log stands for. */
-export function eventsOf({ machine = {}, circumstances = [], told = null, trials = [] }: BriefLog): CaseEvent[] {
+export function eventsOf({ machine = {}, circumstances = [], reported = null, trials = [] }: BriefLog): CaseEvent[] {
   const base = (n: number) => ({ id: eventId(n), at: at(n), by: 'Test' });
   return [
     {
@@ -26,7 +26,7 @@ export function eventsOf({ machine = {}, circumstances = [], told = null, trials
       owner: 'Owner',
       complaint: 'Complaint',
       circumstances,
-      told,
+      reported,
     },
     ...trials.map(([trial, outcome, volts], i): CaseEvent => ({
       ...base(i + 1),

@@ -18,10 +18,10 @@ const desktop: NonNullable<BriefLog['machine']> = {
 const palm: NonNullable<BriefLog['machine']> = { parts: [{ id: 'adapter', kind: 'adapter' }] };
 
 type Row = readonly [title: string, fault: string, log: BriefLog];
-const seen = (told: NonNullable<BriefLog['told']>, ...trials: NonNullable<BriefLog['trials']>): BriefLog => ({
+const seen = (reported: NonNullable<BriefLog['reported']>, ...trials: NonNullable<BriefLog['trials']>): BriefLog => ({
   machine: desktop,
-  told,
-  trials: [[told === 'cuts-out' ? 'run-under-load' : 'start', told], ...trials],
+  reported,
+  trials: [[reported === 'cuts-out' ? 'run-under-load' : 'start', reported], ...trials],
 });
 
 const rows: readonly Row[] = [
@@ -255,7 +255,7 @@ const rows: readonly Row[] = [
     'adapter-sags@adapter',
     {
       machine: palm,
-      told: 'loop',
+      reported: 'loop',
       trials: [
         ['start', 'loop'],
         ['measure/adapter-volts/adapter', 'within', 18.7],

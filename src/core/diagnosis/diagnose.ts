@@ -6,21 +6,21 @@ import {
   isComplaintGone,
   proofTurns,
   reproducedComplaint,
-  seenStart,
+  observedStart,
   signalOf,
 } from './advice/confirmation';
 import type { Diagnosis, SuspectView, TrialView } from './diagnosis';
 import { doubtfulEntries, fitEntries } from './belief/doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
 import type { HypothesisSpace } from './model/hypothesis-space';
-import { orderBySchool } from './planning/next-by-school';
+import { orderByStrategy } from './planning/order-by-strategy';
 import { lastLinkPassed, standLinks } from './belief/link-states';
-import { tell } from './planning/joint-chances';
-import { rightClass } from './planning/live-ways';
+import { forecastTrial } from './planning/joint-probabilities';
+import { rightClass } from './planning/active-hypotheses';
 import type { Plan, Proposal } from './planning/propose';
-import { reckon, type Reckoning } from './reckon';
+import { analyseCase, type Analysis } from './analysis';
 import type { Replay } from './belief/replay';
-import { priceSchools, type SchoolPrice } from './planning/school-prices';
+import { priceStrategies, type StrategyPrice } from './planning/strategy-prices';
 import {
   probabilityByFault,
   probabilityByLink,
@@ -34,8 +34,8 @@ import { weighEvidence, type WeighedEvidence } from './belief/weigh-evidence';
 /** Diagnoses one case again and again as its log grows; what earlier calls reckoned is kept. */
 export interface Diagnoser {
   (input: DiagnosisInput): Diagnosis;
-  /** What the ways of ordering would take from where the last call stood; see priceSchools. */
-  schoolPrices(): SchoolPrice[];
+  /** What the ways of ordering would take from where the last call stood; see priceStrategies. */
+  strategyPrices(): StrategyPrice[];
 }
 
 /**
@@ -43,18 +43,18 @@ export interface Diagnoser {
  * its new steps.
  */
 export function createDiagnoser(): Diagnoser {
-  let last: { readonly reckoning: Reckoning; readonly input: DiagnosisInput } | null = null;
+  let last: { readonly analysis: Analysis; readonly input: DiagnosisInput } | null = null;
   const diagnoseNext = (input: DiagnosisInput): Diagnosis => {
-    const reckoning = reckon(input, last?.reckoning.known ?? null);
-    last = { reckoning, input };
-    return view(input, reckoning);
+    const analysis = analyseCase(input, last?.analysis.known ?? null);
+    last = { analysis, input };
+    return view(input, analysis);
   };
-  const schoolPrices = () => {
+  const strategyPrices = () => {
     if (!last) return [];
-    const { reckoning, input } = last;
-    return priceSchools(reckoning.plan, { faults: reckoning.known.space.faults, signal: signalOf(input.steps) });
+    const { analysis, input } = last;
+    return priceStrategies(analysis.plan, { faults: analysis.known.space.faults, signal: signalOf(input.steps) });
   };
-  return Object.assign(diagnoseNext, { schoolPrices });
+  return Object.assign(diagnoseNext, { strategyPrices });
 }
 
 /**
@@ -66,8 +66,8 @@ export function diagnose(input: DiagnosisInput): Diagnosis {
   return createDiagnoser()(input);
 }
 
-function view(input: DiagnosisInput, reckoning: Reckoning): Diagnosis {
-  const { known, foremost, right, plan, stopRule, advice } = reckoning;
+function view(input: DiagnosisInput, analysis: Analysis): Diagnosis {
+  const { known, foremost, right, plan, stopRule, advice } = analysis;
   const { space, steps, belief } = known;
   const suspects = rankSuspects(space, known.byFault.at(-1) ?? probabilityByFault(space, belief));
   const viewTrial = viewOf(input, plan, suspects);
@@ -78,7 +78,7 @@ function view(input: DiagnosisInput, reckoning: Reckoning): Diagnosis {
       hasEvidence: steps.length > 0,
       rightUpTo: rightUpTo(input, right),
     }),
-    repairs: reckoning.repairs.map(({ repairClass: { id, title }, probability }) => ({
+    repairs: analysis.repairs.map(({ repairClass: { id, title }, probability }) => ({
       repair: id,
       title,
       probability,
@@ -89,23 +89,23 @@ function view(input: DiagnosisInput, reckoning: Reckoning): Diagnosis {
     surprise: surpriseOf(known.surprises.filter((entry) => entry !== null)),
     stopRule,
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen) : null },
-    alternatives: inOrder(input, reckoning)
+    alternatives: inOrder(input, analysis)
       .filter(({ trial }) => trial.id !== advice.trialId && !trial.commits)
       .map(viewTrial),
   };
 }
 
-/** Every proposal: those that tell something in the order of the case's school, then the rest. */
-function inOrder({ school = 'best-value', steps }: DiagnosisInput, { plan, known }: Reckoning): Proposal[] {
-  const first = orderBySchool(school, plan, { faults: known.space.faults, signal: signalOf(steps) });
+/** Every proposal: those that forecastTrial something in the order of the case's strategy, then the rest. */
+function inOrder({ strategy = 'best-value', steps }: DiagnosisInput, { plan, known }: Analysis): Proposal[] {
+  const first = orderByStrategy(strategy, plan, { faults: known.space.faults, signal: signalOf(steps) });
   const ordered = new Set(first);
   return [...first, ...plan.proposals.filter((proposal) => !ordered.has(proposal))];
 }
 
 function rightUpTo(input: DiagnosisInput, right: number) {
   const complaint = reproducedComplaint(input.steps);
-  const last = input.steps.filter((step) => seenStart(step) !== null).at(-1);
-  const outcome = last ? seenStart(last) : null;
+  const last = input.steps.filter((step) => observedStart(step) !== null).at(-1);
+  const outcome = last ? observedStart(last) : null;
   if (!last || !outcome || !complaint || !isComplaintGone(complaint, outcome)) return null;
   if (right < 0.95) return null;
   return lastLinkPassed(outcome, last.trial.observe.kind === 'start' && last.trial.observe.depth === 'load');
@@ -171,8 +171,8 @@ function viewOf(
   titles.set(rightClass, 'Nothing left to mend');
   const isFirstAfterFlash = awaitsFirstStart(steps);
   const titleOf = live.classIds.map((id) => titles.get(id) ?? '');
-  return ({ trial, minutes, bits, told, lacks }) => {
-    const { chances, leaders, leads } = told ?? tell(jointOf(trial));
+  return ({ trial, minutes, bits, forecast, lacks }) => {
+    const { probabilities, leaders, leads } = forecast ?? forecastTrial(jointOf(trial));
     return {
       id: trial.id,
       title: trial.title,
@@ -194,7 +194,7 @@ function viewOf(
         return {
           id,
           label,
-          probability: chances[o] ?? 0,
+          probability: probabilities[o] ?? 0,
           then: title ? { title, probability: leads[o] ?? 0 } : null,
         };
       }),
@@ -205,7 +205,7 @@ function viewOf(
 /** Firmware was written and nobody has started it since. */
 function awaitsFirstStart(steps: readonly EvidenceStep[]): boolean {
   const flashed = steps.findLastIndex(({ handling }) => handling.some(({ act }) => act === 'flash'));
-  return flashed > steps.findLastIndex((step) => seenStart(step) !== null);
+  return flashed > steps.findLastIndex((step) => observedStart(step) !== null);
 }
 
 function touchesOf({ part, changes, repair }: Trial): string[] {

@@ -14,7 +14,7 @@ const log = (count: number, more: Partial<BriefLog> = {}): BriefLog => ({
       { id: 'drive', kind: 'drive' },
     ],
   },
-  told: 'twitch',
+  reported: 'twitch',
   trials: trials.slice(0, count),
   ...more,
 });

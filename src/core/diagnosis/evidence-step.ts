@@ -2,7 +2,7 @@ import type { Configuration, Machine } from '../machine';
 import type { Circumstance } from '../faults';
 import type { Handling, Trial } from '../trials';
 import type { Costs } from './planning/costs';
-import type { School } from './planning/schools';
+import type { Strategy } from './planning/strategies';
 
 /** One thing that was done to the machine and what was seen, ready to be reckoned with. */
 export interface EvidenceStep {
@@ -15,8 +15,8 @@ export interface EvidenceStep {
   readonly outcome: string;
   /** A meter's reading in volts, where one was written down. */
   readonly volts: number | null;
-  /** Chance, 0 to 1, that the outcome was misread or misreported. */
-  readonly misreadChance: number;
+  /** Probability, 0 to 1, that the outcome was misread or misreported. */
+  readonly misreadProbability: number;
   /** What the same start showed before, if nothing was done in between; see repeatedStart. */
   readonly after?: string;
 }
@@ -32,7 +32,7 @@ export interface DiagnosisInput {
   /** Tools and spares that are not at hand. */
   readonly lacking?: Lacking;
   /** The way of ordering trials that was chosen for the case. Default: best value. */
-  readonly school?: School;
+  readonly strategy?: Strategy;
   /** What minutes and waiting cost. */
   readonly costs?: Costs;
 }

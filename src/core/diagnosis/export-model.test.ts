@@ -3,7 +3,7 @@ import { diagnosisOf, stateOf, type BriefLog } from '../casework/testing-log';
 import { exportModel } from './export-model';
 
 const log: BriefLog = {
-  told: 'dead',
+  reported: 'dead',
   trials: [
     ['start', 'dead'],
     ['look/rocker/supply', 'at-i'],

@@ -1,8 +1,8 @@
 import { priorBelief, updateBelief } from './belief/belief';
 import type { DiagnosisInput } from './evidence-step';
 import { createSpace, NONE } from './model/hypothesis-space';
-import { createModelBook } from './model/model-book';
-import { cleanChance, noisy } from './model/outcome-model';
+import { createOutcomeModelCache } from './model/outcome-model-cache';
+import { cleanProbability, noisy } from './model/outcome-model';
 import { technicianMisreads } from './planning/propose';
 import { withoutRepeats } from './belief/same-evidence';
 
@@ -22,7 +22,7 @@ export interface ExportedTrial {
   /** From the machine as it stands, set-up counted. */
   readonly minutes: number;
   readonly outcomes: readonly string[];
-  /** By hypothesis, in their order: the chance of each outcome with all its faults present. Each row sums to 1. */
+  /** By hypothesis, in their order: the probability of each outcome with all its faults present. Each row sums to 1. */
   readonly probabilities: readonly (readonly number[])[];
 }
 
@@ -38,7 +38,7 @@ export interface ExportedModel {
 export function exportModel(input: DiagnosisInput, { maxFaults = 1 }: { maxFaults?: 1 | 2 } = {}): ExportedModel {
   const { machine, configuration, caseOpen } = input;
   const space = createSpace(machine, input.circumstances, { maxFaults });
-  const book = createModelBook(machine, space);
+  const book = createOutcomeModelCache(machine, space);
   const belief = withoutRepeats(input.steps).reduce(
     (before, step) => updateBelief(before, space, step, machine),
     priorBelief(space),
@@ -60,9 +60,11 @@ export function exportModel(input: DiagnosisInput, { maxFaults = 1 }: { maxFault
   const trials = book.trialsIn(configuration).map(({ trial, model, minutesOpen, minutesClosed }): ExportedTrial => {
     const row = ([a = 0, b = NONE]: readonly number[]) =>
       trial.outcomes.map((_, o) => {
-        const first = cleanChance(model, o, a);
+        const first = cleanProbability(model, o, a);
         const both =
-          b === NONE ? first : first + (model.pass[a] ?? 1) * (cleanChance(model, o, b) - cleanChance(model, o, null));
+          b === NONE
+            ? first
+            : first + (model.pass[a] ?? 1) * (cleanProbability(model, o, b) - cleanProbability(model, o, null));
         const isUnknown = space.variants[a]?.fault.somethingElse ?? false;
         return noisy(both, trial.outcomes.length, technicianMisreads, isUnknown);
       });

@@ -33,14 +33,14 @@ test.each(FAULT_MODES.map((mode) => [mode.id, mode] as const))('%s is well forme
   expect(mode.prior.source).not.toBe('');
   expect(mode.reason).toMatch(/\.$/);
   expect(Object.keys(REPAIRS)).toContain(mode.repair);
-  expect(mode.looks.reduce((sum, look) => sum + look.weight, 0)).toBeCloseTo(1, 9);
+  expect(mode.presentations.reduce((sum, look) => sum + look.weight, 0)).toBeCloseTo(1, 9);
 });
 
 test('every sighting names a look at that kind of part and one of its options', () => {
   for (const mode of FAULT_MODES)
-    for (const sighting of mode.seen ?? []) {
+    for (const sighting of mode.sightings ?? []) {
       const look = LOOKS.find(({ id }) => id === sighting.look);
-      expect([mode.at, mode.mendedAt?.kind]).toContain(look?.at);
+      expect([mode.at, mode.repairedAt?.kind]).toContain(look?.at);
       expect([mode.id, look?.options.slice(1).map(({ id }) => id)]).toEqual([
         mode.id,
         expect.arrayContaining([sighting.as]),
@@ -50,13 +50,13 @@ test('every sighting names a look at that kind of part and one of its options', 
 
 test('every reading names a quantity', () => {
   const known = QUANTITIES.map(({ id }) => id);
-  for (const mode of FAULT_MODES) for (const reading of mode.reads ?? []) expect(known).toContain(reading.quantity);
+  for (const mode of FAULT_MODES) for (const reading of mode.readings ?? []) expect(known).toContain(reading.quantity);
 });
 
 test('every fault that can act stops the machine as found, in every way that it shows, as often as it strikes', () => {
   const works = startOutcomeIndex('works');
   for (const fault of instantiateFaults(machine).filter((f) => canAct(f, machine, asFound)))
-    for (const look of fault.mode.looks) {
+    for (const look of fault.mode.presentations) {
       const seen = expectStart(machine, asFound, [breakOf(fault, look, machine)], { depth: 'load' });
       expect([fault.id, seen[works]?.toFixed(9)]).toEqual([fault.id, (1 - (fault.mode.strikes ?? 1)).toFixed(9)]);
     }

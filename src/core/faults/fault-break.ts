@@ -7,7 +7,7 @@ import {
   type StartDistribution,
   type StartOutcome,
 } from '../startup';
-import type { Appearance } from './fault-mode';
+import type { Presentation } from './fault-mode';
 import type { FaultInstance } from './instantiate';
 
 /** True if the fault, being present, can act in this configuration. */
@@ -17,8 +17,8 @@ export function canAct(fault: FaultInstance, machine: Machine, configuration: Co
 }
 
 /** What a fault that shows in the given way does to a start, as a break of the chain. */
-export function breakOf(fault: FaultInstance, appearance: Appearance, machine: Machine): Break {
-  return { link: fault.link, chance: fault.mode.strikes ?? 1, shows: showsAs(fault, appearance, machine) };
+export function breakOf(fault: FaultInstance, presentation: Presentation, machine: Machine): Break {
+  return { link: fault.link, probability: fault.mode.strikes ?? 1, shows: showsAs(fault, presentation, machine) };
 }
 
 const sure = new Map<StartOutcome, StartDistribution>();
@@ -30,11 +30,11 @@ function surely(outcome: StartOutcome): StartDistribution {
   return known;
 }
 
-function showsAs(fault: FaultInstance, { as }: Appearance, machine: Machine): StartDistribution {
+function showsAs(fault: FaultInstance, { as }: Presentation, machine: Machine): StartDistribution {
   if (as === 'no-picture') return expectNoPicture(machine);
   if (as !== 'stage') return surely(as);
   const { link } = fault;
   if (link !== 'processor' && link !== 'memory' && link !== 'graphics')
-    throw new Error(`${fault.mode.id}: expected a stage link for the appearance "stage", found "${link}"`);
+    throw new Error(`${fault.mode.id}: expected a stage link for the presentation "stage", found "${link}"`);
   return expectStageSignal(link, machine.board);
 }

@@ -1,5 +1,6 @@
 import type { Configuration, Machine, Part, PartKind } from '../machine';
 import type { LinkId, StartOutcome } from '../startup';
+import type { HandlingAct } from './handling-act';
 import type { RepairId } from './repair';
 
 /** What is known of a case besides its parts; each makes some faults likelier. */
@@ -19,11 +20,8 @@ export const CIRCUMSTANCES = [
 
 export type Circumstance = (typeof CIRCUMSTANCES)[number];
 
-/** Handling that may remove a fault by itself, besides its own repair. */
-export type HandlingAct = 'reseat' | 'reset' | 'clean' | 'drain' | 'wait' | 'flash';
-
 /** One way in which a fault shows when it stops a start. A machine keeps to one way. */
-export interface Appearance {
+export interface Presentation {
   /** "stage": whatever the board can show of the stage of the fault's own link. "no-picture": a dark screen. */
   readonly as: StartOutcome | 'stage' | 'no-picture';
   readonly weight: number;
@@ -33,8 +31,8 @@ export interface Appearance {
 export interface Sighting {
   readonly look: string;
   readonly as: string;
-  /** Chance, 0 to 1, that the inspection notices it. */
-  readonly chance: number;
+  /** Probability, 0 to 1, that the inspection notices it. */
+  readonly probability: number;
 }
 
 /** What a meter reads when a fault is present: a normal spread of volts around a mean. */
@@ -60,25 +58,25 @@ export interface FaultMode {
   readonly title: string;
   /** Why it stops the link, in one sentence. */
   readonly reason: string;
-  readonly looks: readonly Appearance[];
-  /** Chance, 0 to 1, that it stops one attempt. Default 1; less for intermittent faults. */
+  readonly presentations: readonly Presentation[];
+  /** Probability, 0 to 1, that it stops one attempt. Default 1; less for intermittent faults. */
   readonly strikes?: number;
   /** Machines in which it can exist. Default: all that have the part. */
   readonly existsIn?: (machine: Machine, part: Part) => boolean;
   /** Configurations in which it can act. Default: while the original part is attached. */
   readonly actsIn?: (scene: Scene) => boolean;
-  /** Chances, 0 to 1, that handling of the part removes it. */
+  /** Probabilities, 0 to 1, that handling of the part removes it. */
   readonly cures?: Partial<Record<HandlingAct, number>>;
   readonly repair: RepairId;
   /** Where the repair is done at another part than the fault shows at: the first part of that kind. */
-  readonly mendedAt?: {
+  readonly repairedAt?: {
     readonly kind: PartKind;
     readonly repair: RepairId;
     /** Default: in every machine. */
     readonly when?: (machine: Machine) => boolean;
   };
-  readonly seen?: readonly Sighting[];
-  readonly reads?: readonly FaultReading[];
+  readonly sightings?: readonly Sighting[];
+  readonly readings?: readonly FaultReading[];
   readonly prior: Prior;
 }
 

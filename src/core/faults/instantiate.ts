@@ -1,7 +1,8 @@
 import { nameInWords, type Machine, type Part } from '../machine';
 import { LINKS, linkIndex, type LinkId } from '../startup';
 import { FAULT_MODES } from './catalogue';
-import { judged, type Appearance, type Circumstance, type FaultMode } from './fault-mode';
+import { formatFaultId, formatRepairClassId } from './fault-id';
+import { judged, type Presentation, type Circumstance, type FaultMode } from './fault-mode';
 import { PART_PRICES, repairOf, type RepairId } from './repair';
 
 /** Faults mended by the same repair on the same part. */
@@ -46,7 +47,14 @@ const fill = (template: string, part: Part): string => {
 export function repairClassOf(id: RepairId, part: Part): RepairClass {
   const repair = repairOf(id);
   const price = repair.price === 'part' ? (PART_PRICES[part.kind] ?? 0) : repair.price === 'small' ? smallPrice : 0;
-  return { id: `${id}@${part.id}`, repair: id, part, title: fill(repair.title, part), minutes: repair.minutes, price };
+  return {
+    id: formatRepairClassId({ repair: id, part: part.id }),
+    repair: id,
+    part,
+    title: fill(repair.title, part),
+    minutes: repair.minutes,
+    price,
+  };
 }
 
 /**
@@ -86,7 +94,7 @@ interface Case {
 function instantiate(mode: FaultMode, part: Part, { machine, circumstances }: Case): FaultInstance {
   const factor = circumstances.reduce((product, name) => product * (mode.prior.times?.[name] ?? 1), 1);
   return {
-    id: `${mode.id}@${part.id}`,
+    id: formatFaultId({ kind: 'mode', mode: mode.id, part: part.id }),
     mode,
     part,
     link: mode.link,
@@ -103,20 +111,20 @@ function titleOf(template: string, part: Part, machine: Machine): string {
   return fill(isOneOfMany && !template.includes('{part}') ? `${template}: {part}` : template, part);
 }
 
-function repairFor({ repair, mendedAt }: FaultMode, part: Part, machine: Machine): RepairClass {
-  const applies = mendedAt && (mendedAt.when?.(machine) ?? true);
-  const elsewhere = applies ? machine.parts.find(({ kind }) => kind === mendedAt.kind) : undefined;
-  return mendedAt && elsewhere ? repairClassOf(mendedAt.repair, elsewhere) : repairClassOf(repair, part);
+function repairFor({ repair, repairedAt }: FaultMode, part: Part, machine: Machine): RepairClass {
+  const applies = repairedAt && (repairedAt.when?.(machine) ?? true);
+  const elsewhere = applies ? machine.parts.find(({ kind }) => kind === repairedAt.kind) : undefined;
+  return repairedAt && elsewhere ? repairClassOf(repairedAt.repair, elsewhere) : repairClassOf(repair, part);
 }
 
 function somethingElseAt(machine: Machine, link: LinkId, linkName: string): FaultInstance {
   const mode: FaultMode = {
-    id: `else-${link}`,
+    id: formatFaultId({ kind: 'something-else', link }),
     link,
     at: 'board',
     title: `Something else at ${linkName.toLowerCase()}`,
     reason: 'The catalogue does not know everything.',
-    looks: elseLooks(link),
+    presentations: elsePresentations(link),
     actsIn: () => true,
     repair: 'look-deeper',
     prior: judged(somethingElseWeight),
@@ -125,7 +133,7 @@ function somethingElseAt(machine: Machine, link: LinkId, linkName: string): Faul
   return { ...instantiate(mode, part, { machine, circumstances: [] }), id: mode.id, somethingElse: true };
 }
 
-function elseLooks(link: LinkId): Appearance[] {
+function elsePresentations(link: LinkId): Presentation[] {
   if (linkIndex(link) < linkIndex('rails')) return [{ as: 'dead', weight: 1 }];
   switch (link) {
     case 'rails':

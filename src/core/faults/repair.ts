@@ -1,5 +1,5 @@
 import type { PartKind } from '../machine';
-import type { HandlingAct } from './fault-mode';
+import type { HandlingAct } from './handling-act';
 
 /** What a repair costs in parts. "part" is priced by the kind of part. */
 export type PriceClass = 'nothing' | 'small' | 'part';

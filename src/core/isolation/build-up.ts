@@ -19,15 +19,18 @@ export interface ExpectedSignal {
 
 /** What to expect of a sound machine in a configuration, from one in twenty upwards. */
 export function expectedSignals(machine: Machine, configuration: Configuration): ExpectedSignal[] {
-  const chances = expectStart(machine, configuration, [], { trustSpares: true });
-  return START_OUTCOMES.map((outcome, o) => ({ outcome, probability: chances[o] ?? 0 }))
+  const probabilities = expectStart(machine, configuration, [], { trustSpares: true });
+  return START_OUTCOMES.map((outcome, o) => ({ outcome, probability: probabilities[o] ?? 0 }))
     .filter(({ probability }) => probability >= 0.05)
     .sort((a, b) => b.probability - a.probability);
 }
 
+export const BUILD_STEPS = ['processor', 'memory', 'graphics', 'drive'] as const;
+export type BuildStepId = (typeof BUILD_STEPS)[number];
+
 /** One step of building up on the bench: what goes in, and what a sound machine then shows. */
 export interface BuildStep {
-  readonly id: 'processor' | 'memory' | 'graphics' | 'drive';
+  readonly id: BuildStepId;
   readonly title: string;
   readonly adds: readonly Part[];
   /** From the configuration that was asked about. */
@@ -71,7 +74,7 @@ export function buildUpSteps(machine: Machine, configuration: Configuration): Bu
       bare,
       added.slice(0, count).filter((change) => change !== null),
     );
-  const step = (id: BuildStep['id'], title: string, adds: readonly Part[], to: Configuration): BuildStep => ({
+  const step = (id: BuildStepId, title: string, adds: readonly Part[], to: Configuration): BuildStep => ({
     id,
     title,
     adds,

@@ -1,28 +1,6 @@
+import { has, impliedFor, type DeclaredMachine, type DeclaredPart } from './declared-machine';
 import { findMachineProblems, type MachineProblem } from './machine-problems';
 import type { BoardFacts, DeclaredKind, Machine, Part } from './part';
-
-/** A part as somebody writes it down: only what differs from the usual. */
-export interface DeclaredPart {
-  readonly id: string;
-  readonly kind: DeclaredKind;
-  readonly name?: string;
-  /** For a module: the board's name of the slot it was found in, for instance "A2". */
-  readonly slot?: string;
-  readonly bus?: 'sata' | 'm2';
-  /** For a drive: the socket it was found in, as the board names it. */
-  readonly socket?: string;
-  /** It lies beside the machine, to be proven; nothing of it is attached as found. */
-  readonly loose?: boolean;
-}
-
-export interface DeclaredMachine {
-  readonly name: string;
-  readonly parts: readonly DeclaredPart[];
-  readonly board?: Partial<BoardFacts>;
-  readonly builtInGraphics?: boolean;
-  /** Parts on a bench, not a whole machine: no module or drive is implied where none is listed. */
-  readonly bare?: boolean;
-}
 
 export type CompletedMachine =
   | { readonly ok: true; readonly machine: Machine }
@@ -43,26 +21,6 @@ const usualBoard: Omit<BoardFacts, 'form'> = {
   sockets: { sata: ['SATA 1', 'SATA 2', 'SATA 3', 'SATA 4'], m2: ['M.2 1'] },
   sharing: null,
 };
-
-/** What a whole machine has as well. */
-const impliedWhenWhole: readonly { kind: DeclaredKind; name: string }[] = [
-  { kind: 'module', name: 'module' },
-  { kind: 'drive', name: 'drive' },
-];
-
-/** Parts that every machine has, whether or not somebody wrote them down. */
-const implied: readonly { kind: DeclaredKind; name: string }[] = [
-  { kind: 'outlet', name: 'wall outlet' },
-  { kind: 'cord', name: 'mains cord' },
-  { kind: 'case-switch', name: 'case switch' },
-  { kind: 'board', name: 'board' },
-  { kind: 'coin-cell', name: 'coin cell' },
-  { kind: 'processor', name: 'processor' },
-  { kind: 'cooler', name: 'cooler' },
-  { kind: 'monitor', name: 'monitor' },
-  { kind: 'display-cable', name: 'monitor cable' },
-  { kind: 'keyboard', name: 'keyboard' },
-];
 
 const usualNames: Readonly<Record<DeclaredKind, string>> = {
   outlet: 'wall outlet',
@@ -113,11 +71,6 @@ function boardOf(declared: DeclaredMachine): BoardFacts {
   const form = has(declared, 'adapter') ? ('palm-size' as const) : ('ATX' as const);
   return { form, ...usualBoard, ...declared.board };
 }
-
-export const has = (declared: DeclaredMachine, kind: DeclaredKind): boolean =>
-  declared.parts.some((p) => p.kind === kind);
-
-export const impliedFor = (declared: DeclaredMachine) => (declared.bare ? implied : [...implied, ...impliedWhenWhole]);
 
 function withNames(declared: DeclaredMachine, board: BoardFacts): Part[] {
   const taken = new Set(declared.parts.flatMap((p) => (p.kind === 'module' && p.slot ? [p.slot] : [])));

@@ -1,7 +1,8 @@
 export { BOARD_FORMS, DECLARED_KINDS, DERIVED_KINDS, nameInWords, PART_KINDS } from './part';
 export type { BoardFacts, BoardForm, DeclaredKind, LaneSharing, Machine, Part, PartKind, SlotFacts } from './part';
 export { channelId, completeMachine, slotId } from './complete-machine';
-export type { CompletedMachine, DeclaredMachine, DeclaredPart } from './complete-machine';
+export type { CompletedMachine } from './complete-machine';
+export type { DeclaredMachine, DeclaredPart } from './declared-machine';
 export type { MachineProblem } from './machine-problems';
 export { foundConfiguration, insteadOf, movesOf, socketOf, socketsOff, warningsOf } from './moves';
 export type { Move } from './moves';

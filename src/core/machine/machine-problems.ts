@@ -1,4 +1,4 @@
-import { has, impliedFor, type DeclaredMachine } from './complete-machine';
+import { has, impliedFor, type DeclaredMachine } from './declared-machine';
 import type { BoardFacts } from './part';
 
 export interface MachineProblem {

@@ -11,23 +11,23 @@ import {
   canAct,
   instantiateFaults,
   isAtPart,
-  type Appearance,
+  type Presentation,
   type Circumstance,
   type FaultInstance,
 } from '../faults';
 import { linkIndex, START_OUTCOMES, type StartOutcome } from '../startup';
 import { falseAlarm, type PresentFault, type Trial } from '../trials';
-import { cureChance, expectOutcomes, technicianMisreads } from '../diagnosis';
+import { cureProbability, expectOutcomes, technicianMisreads } from '../diagnosis';
 import { pick, type Dice } from './random';
 import type { PracticeMachine } from './practice-machines';
 
 /** How wrong the eyes of the practice bench are, and whether all looks are made by the same ones. */
 export interface Eyes {
-  /** Chance, 0 to 1, of misreading any outcome. */
+  /** Probability, 0 to 1, of misreading any outcome. */
   readonly misreads: number;
-  /** Factor on the chance of missing what there is to see. */
+  /** Factor on the probability of missing what there is to see. */
   readonly missFactor: number;
-  /** Chance, 0 to 1, of seeing what is not there. */
+  /** Probability, 0 to 1, of seeing what is not there. */
   readonly falseAlarm: number;
   /** What was missed by one look is missed by every look: not independent. */
   readonly same: boolean;
@@ -43,7 +43,7 @@ export interface FaultyMachine {
   /** In chain order. */
   readonly faults: readonly PresentFault[];
   /** What the owner says. */
-  readonly told: StartOutcome;
+  readonly reported: StartOutcome;
   /** What the technician sees at the first start, to the depth of `underLoad`. */
   readonly complaint: StartOutcome;
   readonly underLoad: boolean;
@@ -52,7 +52,7 @@ export interface FaultyMachine {
 }
 
 export interface DrawOptions {
-  /** Chance, 0 to 1, of a second fault. */
+  /** Probability, 0 to 1, of a second fault. */
   readonly twoFaults?: number;
   /** Priors are off by up to this factor's logarithm, either way, fault by fault. */
   readonly priorLogError?: number;
@@ -64,7 +64,7 @@ const mostTries = 200;
 
 interface Way {
   readonly fault: FaultInstance;
-  readonly appearance: Appearance;
+  readonly presentation: Presentation;
   readonly weight: number;
 }
 
@@ -82,14 +82,23 @@ export function drawFaultyMachine(
   );
   for (let attempt = 0; attempt < mostTries; attempt++) {
     const drawn = drawWays(ways, (name) => dice(`${name} ${attempt}`), dice('how many') < twoFaults ? 2 : 1);
-    const faults = drawn.map(({ fault, appearance }) => ({ fault, stops: breakOf(fault, appearance, machine) }));
+    const faults = drawn.map(({ fault, presentation }) => ({ fault, stops: breakOf(fault, presentation, machine) }));
     const acting = faults.filter(({ fault }) => canAct(fault, machine, foundConfiguration(machine)));
     if (acting.length === 0) continue;
     const shown = complain(machine, faults, (name) => dice(`${name} ${attempt}`));
     if (!shown) continue;
-    const told = tell(machine, faults, (name) => dice(`${name} ${attempt}`));
-    if (told === 'works') continue;
-    return { machine, circumstances, faults, told, complaint: shown.outcome, underLoad: shown.underLoad, eyes, dice };
+    const reported = reportOf(machine, faults, (name) => dice(`${name} ${attempt}`));
+    if (reported === 'works') continue;
+    return {
+      machine,
+      circumstances,
+      faults,
+      reported,
+      complaint: shown.outcome,
+      underLoad: shown.underLoad,
+      eyes,
+      dice,
+    };
   }
   throw new Error(`${declared.name}: expected a fault that shows within ${mostTries} draws`);
 }
@@ -98,10 +107,10 @@ function waysOf(machine: Machine, circumstances: readonly Circumstance[], factor
   return instantiateFaults(machine, circumstances)
     .filter(({ somethingElse }) => !somethingElse)
     .flatMap((fault) =>
-      fault.mode.looks.map((appearance) => ({
+      fault.mode.presentations.map((presentation) => ({
         fault,
-        appearance,
-        weight: fault.weight * appearance.weight * factor(fault.id),
+        presentation,
+        weight: fault.weight * presentation.weight * factor(fault.id),
       })),
     );
 }
@@ -124,22 +133,22 @@ function drawWays(ways: readonly Way[], dice: Dice, count: 1 | 2): Way[] {
 const anyOutcome = (at: number): StartOutcome => START_OUTCOMES[Math.floor(at * START_OUTCOMES.length)] ?? 'dead';
 
 /** What the owner says of a start of their own. */
-const tell = (machine: Machine, faults: readonly PresentFault[], dice: Dice): StartOutcome =>
+const reportOf = (machine: Machine, faults: readonly PresentFault[], dice: Dice): StartOutcome =>
   dice('misreport') < ownerMisreports
     ? anyOutcome(dice('misreport as'))
-    : (START_OUTCOMES[pick(startChances(machine, faults, 'load'), dice('told'))] ?? 'works');
+    : (START_OUTCOMES[pick(startProbabilities(machine, faults, 'load'), dice('reported'))] ?? 'works');
 
 /** The first start that fails: as it stands, or else under load. Null if neither does. */
 function complain(machine: Machine, faults: readonly PresentFault[], dice: Dice) {
   for (const depth of ['start', 'load'] as const) {
-    const chances = startChances(machine, faults, depth);
-    const outcome = START_OUTCOMES[pick(chances, dice(`complaint ${depth}`))] ?? 'works';
+    const probabilities = startProbabilities(machine, faults, depth);
+    const outcome = START_OUTCOMES[pick(probabilities, dice(`complaint ${depth}`))] ?? 'works';
     if (outcome !== 'works') return { outcome, underLoad: depth === 'load' };
   }
   return null;
 }
 
-const startChances = (machine: Machine, faults: readonly PresentFault[], depth: 'start' | 'load'): Float64Array =>
+const startProbabilities = (machine: Machine, faults: readonly PresentFault[], depth: 'start' | 'load'): Float64Array =>
   expectOutcomes(
     { id: 'complaint', observe: { kind: 'start', depth }, part: null },
     { machine, configuration: foundConfiguration(machine) },
@@ -162,8 +171,8 @@ export function seeOutcome(
   const noticed = ({ fault }: PresentFault) => {
     if (observe.kind !== 'look' || !part || !isAtPart(fault, part.id) || !isOriginalIn(configuration, part.id))
       return null;
-    const sighting = fault.mode.seen?.find(({ look }) => look === observe.look.id);
-    const sees = sighting ? 1 - Math.min(1, (1 - sighting.chance) * eyes.missFactor) : 0;
+    const sighting = fault.mode.sightings?.find(({ look }) => look === observe.look.id);
+    const sees = sighting ? 1 - Math.min(1, (1 - sighting.probability) * eyes.missFactor) : 0;
     const at = eyes.same ? dice(`eyes ${fault.id}`) : roll(`eyes ${fault.id}`);
     return sighting && at < sees ? sighting : null;
   };
@@ -183,5 +192,5 @@ export function afterHandling(
   trial: Pick<Trial, 'id' | 'repair' | 'handling'>,
   nth: number,
 ): PresentFault[] {
-  return there.filter(({ fault }) => dice(`cure ${fault.id} ${trial.id} ${nth}`) >= cureChance(fault, trial));
+  return there.filter(({ fault }) => dice(`cure ${fault.id} ${trial.id} ${nth}`) >= cureProbability(fault, trial));
 }

@@ -1,13 +1,13 @@
 import { applyChanges, foundConfiguration, type Configuration } from '../machine';
 import { canAct } from '../faults';
-import { toldStep } from '../casework';
+import { reportedStep } from '../casework';
 import {
-  reckon,
+  analyseCase,
   technicianMisreads,
   type EvidenceStep,
   type RankedRepair,
   type Replay,
-  type School,
+  type Strategy,
 } from '../diagnosis';
 import { findTrial, handlingOf, type PresentFault, type Trial } from '../trials';
 import { afterHandling, seeOutcome, type FaultyMachine } from './faulty-machine';
@@ -35,8 +35,8 @@ export const isolatedAt = 0.95;
 const mostTrials = 60;
 
 export interface PlayOptions {
-  readonly school?: School;
-  /** A reckoning of the same machine and circumstances, whose tables are used again. */
+  readonly strategy?: Strategy;
+  /** A analysis of the same machine and circumstances, whose tables are used again. */
   readonly known?: Replay | null;
 }
 
@@ -49,10 +49,10 @@ interface Bench {
 }
 
 /**
- * Plays a faulty machine by the engine's own advice in the order of a school, from the reproduced complaint until the
+ * Plays a faulty machine by the engine's own advice in the order of a strategy, from the reproduced complaint until the
  * engine says to close. Deterministic: everything that happens comes from the machine's dice.
  */
-export function playCase(faulty: FaultyMachine, { school = 'best-value', known = null }: PlayOptions = {}) {
+export function playCase(faulty: FaultyMachine, { strategy = 'best-value', known = null }: PlayOptions = {}) {
   const { machine, circumstances, faults } = faulty;
   const bench: Bench = {
     configuration: foundConfiguration(machine),
@@ -61,7 +61,7 @@ export function playCase(faulty: FaultyMachine, { school = 'best-value', known =
     minutes: 0,
     steps: [],
   };
-  bench.steps.push(toldStep('told', machine, faulty.told));
+  bench.steps.push(reportedStep('reported', machine, faulty.reported));
   doTrial(faulty, bench, trialOf(faulty, bench, faulty.underLoad ? 'run-under-load' : 'start'), faulty.complaint);
   const classes = new Set(faults.map(({ fault }) => fault.repairClass.id));
   const forecasts: { probability: number; came: boolean }[] = [];
@@ -71,17 +71,17 @@ export function playCase(faulty: FaultyMachine, { school = 'best-value', known =
   let wrongParts = 0;
   for (;;) {
     const { steps, configuration, caseOpen } = bench;
-    const reckoning = reckon({ machine, circumstances, steps, configuration, caseOpen, school }, replay);
-    replay = reckoning.known;
-    const top = reckoning.repairs.find(({ repairClass }) => repairClass.repair !== 'look-deeper');
+    const analysis = analyseCase({ machine, circumstances, steps, configuration, caseOpen, strategy }, replay);
+    replay = analysis.known;
+    const top = analysis.repairs.find(({ repairClass }) => repairClass.repair !== 'look-deeper');
     if (top && bench.there.length > 0)
       forecasts.push({
-        probability: top.probability / knownShare(reckoning.repairs),
+        probability: top.probability / knownShare(analysis.repairs),
         came: classes.has(top.repairClass.id),
       });
     if (bench.there.length === 0 || (top && top.probability >= isolatedAt && classes.has(top.repairClass.id)))
       isolated ??= bench.minutes;
-    const { trialId } = reckoning.advice;
+    const { trialId } = analysis.advice;
     if (trialId === null || bench.steps.length > mostTrials) {
       const isRight = trialId === null && !bench.there.some(({ fault }) => canAct(fault, machine, configuration));
       return {
@@ -90,7 +90,7 @@ export function playCase(faulty: FaultyMachine, { school = 'best-value', known =
           minutesToFix: bench.minutes,
           isolated: isolated !== null,
           isRight,
-          repairedWrongly: repairedWrongly || (reckoning.advice.kind === 'close' && !isRight),
+          repairedWrongly: repairedWrongly || (analysis.advice.kind === 'close' && !isRight),
           wrongParts,
           forecasts,
           trials: bench.steps.slice(1).map(({ trial, outcome }) => ({ trial: trial.id, outcome })),
@@ -98,7 +98,7 @@ export function playCase(faulty: FaultyMachine, { school = 'best-value', known =
         known: replay,
       };
     }
-    const proposal = reckoning.plan.proposals.find(({ trial }) => trial.id === trialId);
+    const proposal = analysis.plan.proposals.find(({ trial }) => trial.id === trialId);
     const trial = proposal?.trial ?? trialOf(faulty, bench, trialId);
     if (trial.commits && !bench.there.some(({ fault }) => fault.repairClass.id === trial.repair?.id)) {
       repairedWrongly = true;
@@ -136,6 +136,6 @@ function doTrial(faulty: FaultyMachine, bench: Bench, trial: Trial, outcome: str
     handling,
     outcome: outcome ?? seeOutcome(faulty, bench.there, trial, { before, nth }),
     volts: null,
-    misreadChance: technicianMisreads,
+    misreadProbability: technicianMisreads,
   });
 }

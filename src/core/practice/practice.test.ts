@@ -56,7 +56,7 @@ test('eyes that miss twice as much, and always the same, miss a fault in every l
 });
 
 test('best value finds and mends what it is given, and is quicker than swapping first', () => {
-  const played = simulate({ cases: 24, seed: 5, schools: ['best-value', 'swap-first'] });
+  const played = simulate({ cases: 24, seed: 5, strategies: ['best-value', 'swap-first'] });
   const [best, swap] = [...played].map(([name, games]) => scorePolicy(name, games));
   expect(best?.unrepairedShare).toBeLessThan(0.1);
   expect(best?.meanMinutesToIsolate).toBeLessThan(swap?.meanMinutesToIsolate ?? 0);
@@ -64,8 +64,8 @@ test('best value finds and mends what it is given, and is quicker than swapping 
 
 test('several workers play the same machines as one', () => {
   const trialsOf = (every: number, from: number) =>
-    (simulate({ cases: 16, seed: 2, schools: ['best-value'], every, from }).get('best-value') ?? []).map(({ trials }) =>
-      trials.map(({ trial, outcome }) => `${trial}=${outcome}`).join(' '),
+    (simulate({ cases: 16, seed: 2, strategies: ['best-value'], every, from }).get('best-value') ?? []).map(
+      ({ trials }) => trials.map(({ trial, outcome }) => `${trial}=${outcome}`).join(' '),
     );
   expect([...trialsOf(2, 0), ...trialsOf(2, 1)].sort()).toEqual(trialsOf(1, 0).sort());
 });

@@ -1,7 +1,7 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 
-/** Chances from a seed, each by a name of its own, so that the same thing falls out whatever is asked before it. */
+/** Probabilities from a seed, each by a name of its own, so that the same thing falls out whatever is asked before it. */
 export type Dice = (name: string) => number;
 
 /**

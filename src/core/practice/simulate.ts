@@ -1,4 +1,4 @@
-import type { Replay, School } from '../diagnosis';
+import type { Replay, Strategy } from '../diagnosis';
 import { drawFaultyMachine, type DrawOptions } from './faulty-machine';
 import { playCase, type PlayedCase } from './play-case';
 import { PRACTICE_MACHINES } from './practice-machines';
@@ -8,7 +8,7 @@ export interface SimulateOptions extends DrawOptions {
   readonly cases: number;
   readonly seed: number;
   /** Ways of ordering trials; every one plays the same machines. */
-  readonly schools: readonly School[];
+  readonly strategies: readonly Strategy[];
   /** Plays only every so many-eth machine, from this one on: for several workers at once. */
   readonly every?: number;
   readonly from?: number;
@@ -25,20 +25,20 @@ export const stressedDraw: DrawOptions = {
 export const usualDraw: DrawOptions = { twoFaults: 0.05 };
 
 /**
- * Plays faulty machines drawn from the catalogue by each school, kinds of machine in turn. Deterministic in the seed,
+ * Plays faulty machines drawn from the catalogue by each strategy, kinds of machine in turn. Deterministic in the seed,
  * and machine number n is the same whatever the number of cases or workers.
  */
-export function simulate({ cases, seed, schools, every = 1, from = 0, ...draw }: SimulateOptions) {
-  const played = new Map<School, PlayedCase[]>(schools.map((school) => [school, []]));
+export function simulate({ cases, seed, strategies, every = 1, from = 0, ...draw }: SimulateOptions) {
+  const played = new Map<Strategy, PlayedCase[]>(strategies.map((strategy) => [strategy, []]));
   for (const [kind, practice] of PRACTICE_MACHINES.entries()) {
     let known: Replay | null = null;
     for (let n = kind; n < cases; n += PRACTICE_MACHINES.length) {
       if (Math.floor(n / PRACTICE_MACHINES.length) % every !== from) continue;
       const faulty = drawFaultyMachine(practice, diceOf(seed * 1_000_003 + n), draw);
-      for (const school of schools) {
-        const result: ReturnType<typeof playCase> = playCase(faulty, { school, known });
+      for (const strategy of strategies) {
+        const result: ReturnType<typeof playCase> = playCase(faulty, { strategy, known });
         known = result.known;
-        played.get(school)?.push(result.played);
+        played.get(strategy)?.push(result.played);
       }
     }
   }

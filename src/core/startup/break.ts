@@ -15,8 +15,8 @@ import { distributionOf, type StartDistribution } from './start-outcome';
 /** Something that stops a start at a link: a fault that acts, or a part that the configuration leaves out. */
 export interface Break {
   readonly link: LinkId;
-  /** Chance, 0 to 1, that it stops this attempt. */
-  readonly chance: number;
+  /** Probability, 0 to 1, that it stops this attempt. */
+  readonly probability: number;
   readonly shows: StartDistribution;
 }
 
@@ -35,7 +35,7 @@ export function missingBreaks(machine: Machine, configuration: Configuration): B
   const filled = (kind: PartKind): boolean =>
     machine.parts.some((part) => part.kind === kind && isFilled(configuration, part.id));
   const breaks: Break[] = [];
-  const stop = (link: LinkId, shows: StartDistribution) => breaks.push({ link, chance: 1, shows });
+  const stop = (link: LinkId, shows: StartDistribution) => breaks.push({ link, probability: 1, shows });
   if (!filled('outlet') || !filled('cord')) stop('wall', nothing);
   if (!filled('supply') && !filled('adapter')) stop('standby', nothing);
   if (configuration.start === 'button' && !filled('case-switch')) stop('start', nothing);
@@ -52,7 +52,7 @@ export function expectNoPicture(machine: Machine): StartDistribution {
   return machine.board.stageLights || machine.board.checkpointDisplay ? darkWithStages : darkWithout;
 }
 
-/** Chance that a spare or new part taken for good is bad itself: starting judgement. */
+/** Probability that a spare or new part taken for good is bad itself: starting judgement. */
 const badOnArrival = 0.008;
 
 function badPartShows(part: Part, machine: Machine): StartDistribution | null {
@@ -86,13 +86,13 @@ function badPartShows(part: Part, machine: Machine): StartDistribution | null {
 const isForeign = ({ state }: Placement): boolean => state === 'spare' || state === 'new';
 
 /**
- * The chance that one of the spares in place is bad itself, and what that shows, whatever else is wrong; null if no
+ * The probability that one of the spares in place is bad itself, and what that shows, whatever else is wrong; null if no
  * spare is in place. The least that keeps a spare from being trusted without end.
  */
 export function spareDoubt(
   machine: Machine,
   configuration: Configuration,
-): { readonly chance: number; readonly shows: StartDistribution } | null {
+): { readonly probability: number; readonly shows: StartDistribution } | null {
   if (!Object.values(configuration.placements).some(isForeign)) return null;
   const bad = machine.parts
     .filter((part) => isForeign(placementOf(configuration, part.id)))
@@ -100,5 +100,5 @@ export function spareDoubt(
     .filter((shows) => shows !== null);
   if (bad.length === 0) return null;
   const mean = bad[0]?.map((_, o) => bad.reduce((sum, shows) => sum + (shows[o] ?? 0), 0) / bad.length);
-  return mean ? { chance: 1 - (1 - badOnArrival) ** bad.length, shows: mean } : null;
+  return mean ? { probability: 1 - (1 - badOnArrival) ** bad.length, shows: mean } : null;
 }

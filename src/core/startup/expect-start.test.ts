@@ -1,6 +1,6 @@
 import { applyChanges, asFound, completeMachine, type Change, type DeclaredMachine } from '../machine';
 import {
-  chanceToPass,
+  probabilityToPass,
   distributionOf,
   expectStart,
   START_OUTCOMES,
@@ -16,32 +16,32 @@ function machineOf(declared: Partial<DeclaredMachine> = {}) {
 }
 const machine = machineOf();
 const out = (part: string): Change => ({ kind: 'place', part, to: { state: 'out' } });
-const chance = (seen: Float64Array, outcome: StartOutcome) => seen[startOutcomeIndex(outcome)] ?? 0;
-const stop = (link: Break['link'], as: StartOutcome, chanceOfIt = 1): Break => ({
+const probability = (seen: Float64Array, outcome: StartOutcome) => seen[startOutcomeIndex(outcome)] ?? 0;
+const stop = (link: Break['link'], as: StartOutcome, itsProbability = 1): Break => ({
   link,
-  chance: chanceOfIt,
+  probability: itsProbability,
   shows: distributionOf({ [as]: 1 }),
 });
 
 test('a whole machine without faults starts', () => {
-  expect(chance(expectStart(machine, asFound, []), 'works')).toBe(1);
+  expect(probability(expectStart(machine, asFound, []), 'works')).toBe(1);
 });
 
 test('the first failing link decides, whatever fails behind it', () => {
   const seen = expectStart(machine, asFound, [stop('boot', 'no-boot'), stop('rails', 'twitch')]);
-  expect(chance(seen, 'twitch')).toBe(1);
+  expect(probability(seen, 'twitch')).toBe(1);
 });
 
 test('a fault that strikes sometimes lets the later one show in the rest', () => {
   const seen = expectStart(machine, asFound, [stop('rails', 'twitch', 0.25), stop('boot', 'no-boot')]);
-  expect(chance(seen, 'twitch')).toBeCloseTo(0.25, 12);
-  expect(chance(seen, 'no-boot')).toBeCloseTo(0.75, 12);
+  expect(probability(seen, 'twitch')).toBeCloseTo(0.25, 12);
+  expect(probability(seen, 'no-boot')).toBeCloseTo(0.75, 12);
 });
 
 test('a load fault shows only when the watch goes on to load', () => {
   const weak = [stop('load', 'cuts-out')];
-  expect(chance(expectStart(machine, asFound, weak), 'works')).toBe(1);
-  expect(chance(expectStart(machine, asFound, weak, { depth: 'load' }), 'cuts-out')).toBe(1);
+  expect(probability(expectStart(machine, asFound, weak), 'works')).toBe(1);
+  expect(probability(expectStart(machine, asFound, weak, { depth: 'load' }), 'cuts-out')).toBe(1);
 });
 
 test.each<[string, string, Partial<DeclaredMachine>, StartOutcome]>([
@@ -65,7 +65,7 @@ test.each<[string, string, Partial<DeclaredMachine>, StartOutcome]>([
 
 test('bridging the pins starts a machine without its case switch', () => {
   const bridged = applyChanges(asFound, [out('case-switch'), { kind: 'start', to: 'bridge' }]);
-  expect(chance(expectStart(machine, bridged, []), 'works')).toBe(1);
+  expect(probability(expectStart(machine, bridged, []), 'works')).toBe(1);
 });
 
 test('a machine without built-in graphics and without its card hangs at graphics', () => {
@@ -75,10 +75,10 @@ test('a machine without built-in graphics and without its card hangs at graphics
     board: { stageLights: true },
   });
   const seen = expectStart(noGraphics, applyChanges(asFound, [out('card')]), []);
-  expect(chance(seen, 'at-graphics')).toBeGreaterThan(0.8);
+  expect(probability(seen, 'at-graphics')).toBeGreaterThan(0.8);
 });
 
-test('chances always sum to 1', () => {
+test('probabilities always sum to 1', () => {
   const seen = expectStart(
     machineOf({ board: { stageLights: true, speaker: true } }),
     applyChanges(asFound, [out('module')]),
@@ -89,7 +89,7 @@ test('chances always sum to 1', () => {
 
 test('passing a link means that nothing before or at it stops the start', () => {
   const stops = [stop('standby', 'dead', 0.5), stop('boot', 'no-boot')];
-  expect(chanceToPass(machine, asFound, stops, 'wall')).toBe(1);
-  expect(chanceToPass(machine, asFound, stops, 'graphics')).toBe(0.5);
-  expect(chanceToPass(machine, asFound, stops, 'boot')).toBe(0);
+  expect(probabilityToPass(machine, asFound, stops, 'wall')).toBe(1);
+  expect(probabilityToPass(machine, asFound, stops, 'graphics')).toBe(0.5);
+  expect(probabilityToPass(machine, asFound, stops, 'boot')).toBe(0);
 });

@@ -9,9 +9,9 @@ export type StartDepth = 'start' | 'load';
 const works = startOutcomeIndex('works');
 
 /**
- * The generative start-up model: chances of what is seen when a machine with these breaks is started.
+ * The generative start-up model: probabilities of what is seen when a machine with these breaks is started.
  * Walks the chain; the first link that fails decides, later links are not reached.
- * Returns chances over START_OUTCOMES that sum to 1. Breaks at "load" count only when the watch goes on to load. A
+ * Returns probabilities over START_OUTCOMES that sum to 1. Breaks at "load" count only when the watch goes on to load. A
  * spare in place may be bad itself, unless spares are to be trusted.
  */
 export function expectStart(
@@ -22,14 +22,14 @@ export function expectStart(
 ): StartDistribution {
   const seen = walk([...missingBreaks(machine, configuration), ...breaks], depth);
   const doubt = trustSpares ? null : spareDoubt(machine, configuration);
-  return doubt ? seen.map((p, o) => (1 - doubt.chance) * p + doubt.chance * (doubt.shows[o] ?? 0)) : seen;
+  return doubt ? seen.map((p, o) => (1 - doubt.probability) * p + doubt.probability * (doubt.shows[o] ?? 0)) : seen;
 }
 
 function walk(breaks: readonly Break[], depth: StartDepth): StartDistribution {
   const seen = new Float64Array(START_OUTCOMES.length);
   let reached = 1;
-  for (const { chance, shows } of inChainOrder(breaks, depth)) {
-    const stopped = reached * chance;
+  for (const { probability, shows } of inChainOrder(breaks, depth)) {
+    const stopped = reached * probability;
     for (let i = 0; i < seen.length; i++) seen[i] = (seen[i] ?? 0) + stopped * (shows[i] ?? 0);
     reached -= stopped;
   }
@@ -43,8 +43,8 @@ function inChainOrder(breaks: readonly Break[], depth: StartDepth): Break[] {
     .sort((a, b) => linkIndex(a.link) - linkIndex(b.link));
 }
 
-/** Chance, 0 to 1, that a start gets past a link, whatever may stop it later. */
-export function chanceToPass(
+/** Probability, 0 to 1, that a start gets past a link, whatever may stop it later. */
+export function probabilityToPass(
   machine: Machine,
   configuration: Configuration,
   breaks: readonly Break[],
@@ -52,5 +52,5 @@ export function chanceToPass(
 ): number {
   return [...missingBreaks(machine, configuration), ...breaks]
     .filter((stop) => linkIndex(stop.link) <= linkIndex(link))
-    .reduce((chance, stop) => chance * (1 - stop.chance), 1);
+    .reduce((probability, stop) => probability * (1 - stop.probability), 1);
 }

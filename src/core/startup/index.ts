@@ -5,5 +5,5 @@ export type { StartDistribution, StartOutcome } from './start-outcome';
 export { expectStageSignal } from './stage-signal';
 export { expectNoPicture, missingBreaks, spareDoubt } from './break';
 export type { Break } from './break';
-export { chanceToPass, expectStart } from './expect-start';
+export { probabilityToPass, expectStart } from './expect-start';
 export type { StartDepth } from './expect-start';

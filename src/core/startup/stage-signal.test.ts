@@ -7,30 +7,30 @@ const board = (facts: Partial<BoardFacts>): BoardFacts => {
   if (!completed.ok) throw new Error('expected a board');
   return completed.machine.board;
 };
-const chance = (
+const probability = (
   stage: Parameters<typeof expectStageSignal>[0],
   facts: Partial<BoardFacts>,
   outcome: (typeof START_OUTCOMES)[number],
 ) => expectStageSignal(stage, board(facts))[startOutcomeIndex(outcome)] ?? 0;
 
 test('a board that shows nothing leaves nothing to read', () => {
-  for (const stage of ['processor', 'memory', 'graphics'] as const) expect(chance(stage, {}, 'blank')).toBe(1);
+  for (const stage of ['processor', 'memory', 'graphics'] as const) expect(probability(stage, {}, 'blank')).toBe(1);
 });
 
 test('lights and display together tell more than either', () => {
-  const lights = chance('memory', { stageLights: true }, 'at-memory');
-  const both = chance('memory', { stageLights: true, checkpointDisplay: true }, 'at-memory');
+  const lights = probability('memory', { stageLights: true }, 'at-memory');
+  const both = probability('memory', { stageLights: true, checkpointDisplay: true }, 'at-memory');
   expect(lights).toBeGreaterThan(0.7);
   expect(both).toBeGreaterThan(lights);
 });
 
 test('lights are sometimes wrong: a neighbour is named now and then', () => {
-  expect(chance('memory', { stageLights: true }, 'at-processor')).toBeGreaterThan(0.01);
+  expect(probability('memory', { stageLights: true }, 'at-processor')).toBeGreaterThan(0.01);
 });
 
 test('a speaker complains of memory and graphics, and has no pattern for a dead processor', () => {
-  expect(chance('memory', { speaker: true }, 'at-memory')).toBeGreaterThan(0.8);
-  expect(chance('processor', { speaker: true }, 'blank')).toBe(1);
+  expect(probability('memory', { speaker: true }, 'at-memory')).toBeGreaterThan(0.8);
+  expect(probability('processor', { speaker: true }, 'blank')).toBe(1);
 });
 
 test('a distribution without weight is a mistake of the programmer', () => {

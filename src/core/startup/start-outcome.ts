@@ -21,7 +21,7 @@ export const START_OUTCOMES = [
 
 export type StartOutcome = (typeof START_OUTCOMES)[number];
 
-/** Chances of the start outcomes, in the order of START_OUTCOMES; they sum to 1. */
+/** Probabilities of the start outcomes, in the order of START_OUTCOMES; they sum to 1. */
 export type StartDistribution = Float64Array;
 
 export const START_OUTCOME_LABELS: Readonly<Record<StartOutcome, string>> = {

@@ -1,21 +1,32 @@
 export { CAUTIONS, gateOf } from './caution';
 export type { CautionId } from './caution';
 export { expectLook, falseAlarm } from './look';
-export type { Look, PresentFault } from './look';
+export type { Look } from './look';
+export type { PresentFault } from './present-fault';
 export { QUANTITIES } from './catalogue/quantities';
 export { LOOKS } from './catalogue/looks';
 export {
   READING_OUTCOMES,
-  chancesOfGrades,
-  deadBellOf,
+  gradeProbabilities,
+  unfedComponentOf,
   densityOfReading,
   expectReading,
   gradeReading,
 } from './quantity';
-export type { Bell, Quantity } from './quantity';
+export type { NormalComponent, Quantity } from './quantity';
 export { recommendedWait } from './recommended-wait';
 export type { RecommendedWait } from './recommended-wait';
 export { setUpMinutes } from './set-up-minutes';
 export { SILENT_OUTCOMES, handlingOf, isSilent } from './trial';
-export type { Handling, Observation, OutcomeOption, Trial } from './trial';
+export type { Handling, Observation, Trial } from './trial';
+export {
+  formatTrialId,
+  isFirmwareWork,
+  isStrippedStart,
+  leavesMachine,
+  parseTrialId,
+  renameInTrialId,
+} from './trial-id';
+export type { TrialKind, TrialRef } from './trial-id';
 export { findTrial, trialsFor } from './trials-for';
+export type { OutcomeOption } from './outcome-option';

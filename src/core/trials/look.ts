@@ -1,8 +1,9 @@
 import { isOriginalIn, type Configuration, type Machine, type Part, type PartKind } from '../machine';
-import { canAct, isAtPart, type FaultInstance } from '../faults';
-import { chanceToPass, type Break, type LinkId } from '../startup';
+import { canAct, isAtPart } from '../faults';
+import { probabilityToPass, type LinkId } from '../startup';
 import type { CautionId } from './caution';
-import type { OutcomeOption } from './trial';
+import type { OutcomeOption } from './outcome-option';
+import type { PresentFault } from './present-fault';
 
 /** An inspection by eye or hand: what a sound machine shows first, then what else can be seen. */
 export interface Look {
@@ -24,17 +25,11 @@ export interface Look {
   readonly passes?: { readonly link: LinkId; readonly ignoring: readonly LinkId[] };
 }
 
-/** A fault taken to be present, with the way it shows. */
-export interface PresentFault {
-  readonly fault: FaultInstance;
-  readonly stops: Break;
-}
-
-/** Chance, 0 to 1, that a look at a sound part reports something: starting judgement. */
+/** Probability, 0 to 1, that a look at a sound part reports something: starting judgement. */
 export const falseAlarm = 0.02;
 
 /**
- * Chances of the options of a look, in their order, given the faults that are present. They sum to 1.
+ * Probabilities of the options of a look, in their order, given the faults that are present. They sum to 1.
  */
 export function expectLook(
   look: Look,
@@ -42,26 +37,28 @@ export function expectLook(
   present: readonly PresentFault[],
   { machine, configuration }: { machine: Machine; configuration: Configuration },
 ): Float64Array {
-  const chances = new Float64Array(look.options.length);
+  const probabilities = new Float64Array(look.options.length);
   let unnoticed = 1;
-  if (look.passes) unnoticed = chanceOfSign(look.passes, present, machine, configuration);
-  if (look.passes) chances[1] = 1 - unnoticed;
+  if (look.passes) unnoticed = signProbability(look.passes, present, machine, configuration);
+  if (look.passes) probabilities[1] = 1 - unnoticed;
   else
     for (const { fault } of present) {
-      const sighting = fault.mode.seen?.find((s) => s.look === look.id);
+      const sighting = fault.mode.sightings?.find((s) => s.look === look.id);
       const option = look.options.findIndex((o) => o.id === sighting?.as);
       if (!sighting || option < 0 || !isAtPart(fault, part.id) || !isSeen(part, configuration)) continue;
-      chances[option] = (chances[option] ?? 0) + unnoticed * sighting.chance;
-      unnoticed *= 1 - sighting.chance;
+      probabilities[option] = (probabilities[option] ?? 0) + unnoticed * sighting.probability;
+      unnoticed *= 1 - sighting.probability;
     }
-  chances[0] = unnoticed;
+  probabilities[0] = unnoticed;
   const others = look.options.length - 1;
-  return chances.map((chance, i) => (i === 0 ? chance * (1 - falseAlarm) : chance + (unnoticed * falseAlarm) / others));
+  return probabilities.map((probability, i) =>
+    i === 0 ? probability * (1 - falseAlarm) : probability + (unnoticed * falseAlarm) / others,
+  );
 }
 
 const isSeen = (part: Part, configuration: Configuration): boolean => isOriginalIn(configuration, part.id);
 
-function chanceOfSign(
+function signProbability(
   { link, ignoring }: NonNullable<Look['passes']>,
   present: readonly PresentFault[],
   machine: Machine,
@@ -70,5 +67,5 @@ function chanceOfSign(
   const stops = present
     .filter(({ fault }) => !ignoring.includes(fault.link) && canAct(fault, machine, configuration))
     .map(({ stops: stop }) => stop);
-  return chanceToPass(machine, configuration, stops, link);
+  return probabilityToPass(machine, configuration, stops, link);
 }

@@ -1,8 +1,8 @@
 import { asFound, completeMachine, type Part } from '../machine';
 import { breakOf, instantiateFaults } from '../faults';
 import {
-  chancesOfGrades,
-  deadBellOf,
+  gradeProbabilities,
+  unfedComponentOf,
   densityOfReading,
   expectReading,
   gradeReading,
@@ -22,12 +22,12 @@ const setting = { machine, configuration: asFound };
 
 function present(id: string): PresentFault[] {
   const fault = instantiateFaults(machine).find((f) => f.id === id);
-  const look = fault?.mode.looks[0];
+  const look = fault?.mode.presentations[0];
   if (!fault || !look) throw new Error(`expected the fault ${id}`);
   return [{ fault, stops: breakOf(fault, look, machine) }];
 }
 const grades = (faults: readonly PresentFault[]) => [
-  ...chancesOfGrades(vsb, expectReading(vsb, supply, faults, setting)),
+  ...gradeProbabilities(vsb, expectReading(vsb, supply, faults, setting)),
 ];
 
 test.each([
@@ -41,7 +41,7 @@ test.each([
   expect(gradeReading(vsb, volts)).toBe(grade);
 });
 
-test('a sound supply reads within limits, a dead one nothing, and chances sum to 1', () => {
+test('a sound supply reads within limits, a dead one nothing, and probabilities sum to 1', () => {
   const [within = 0] = grades([]);
   const [, absent = 0] = grades(present('supply-dead@supply'));
   expect(within).toBeGreaterThan(0.97);
@@ -55,33 +55,34 @@ test('nothing before the supply, nothing at its plug; a board that does not take
 });
 
 test('the density of a reading is highest at what the fault would read', () => {
-  const bells = expectReading(vsb, supply, [], setting);
-  expect(densityOfReading(bells, 5)).toBeGreaterThan(20 * densityOfReading(bells, 4.7));
+  const mixture = expectReading(vsb, supply, [], setting);
+  expect(densityOfReading(mixture, 5)).toBeGreaterThan(20 * densityOfReading(mixture, 4.7));
 });
 
 test.each(QUANTITIES.map((quantity) => [quantity.id, quantity] as const))(
-  'chances of the grades of %s are chances, and those of the readings that they stand for',
+  'probabilities of the grades of %s are probabilities, and those of the readings that they stand for',
   (_id, quantity) => {
     const { nominalVolts, highVolts, healthySpreadVolts: spreadVolts } = quantity;
     for (const meanVolts of [0, 0.3 * nominalVolts, 0.9 * nominalVolts, nominalVolts, highVolts, 1.2 * highVolts]) {
-      const bells = [{ weight: 1, meanVolts, spreadVolts }];
-      const grades = [...chancesOfGrades(quantity, bells)];
-      expect(grades.filter((chance) => chance < 0 || chance > 1)).toEqual([]);
+      const mixture = [{ weight: 1, meanVolts, spreadVolts }];
+      const grades = [...gradeProbabilities(quantity, mixture)];
+      expect(grades.filter((probability) => probability < 0 || probability > 1)).toEqual([]);
       // Counted reading by reading; a reading below zero is a meter held the wrong way round.
       const counted = [0, 0, 0, 0];
       const step = 1e-4 * highVolts;
       for (let volts = -3 * highVolts; volts < 4 * highVolts; volts += step) {
         const grade = volts < 0 ? 'absent' : gradeReading(quantity, volts);
         const at = READING_OUTCOMES.findIndex(({ id }) => id === grade);
-        counted[at] = (counted[at] ?? 0) + step * densityOfReading(bells, volts, quantity.meterVolts);
+        counted[at] = (counted[at] ?? 0) + step * densityOfReading(mixture, volts, quantity.meterVolts);
       }
-      grades.forEach((chance, i) => expect(chance).toBeCloseTo(counted[i] ?? 0, 2));
+      grades.forEach((probability, i) => expect(probability).toBeCloseTo(counted[i] ?? 0, 2));
     }
   },
 );
 
 test('what is not fed reads as absent, a ripple in millivolts as much as a rail in volts', () => {
-  for (const quantity of QUANTITIES) expect(chancesOfGrades(quantity, [deadBellOf(quantity)])[1]).toBeGreaterThan(0.9);
+  for (const quantity of QUANTITIES)
+    expect(gradeProbabilities(quantity, [unfedComponentOf(quantity)])[1]).toBeGreaterThan(0.9);
 });
 
 test('the normal distribution agrees with the tables', () => {

@@ -1,9 +1,9 @@
 import { isOriginalIn, type Configuration, type Machine, type Part, type PartKind } from '../machine';
 import { canAct } from '../faults';
-import { chanceToPass, type LinkId } from '../startup';
+import { probabilityToPass, type LinkId } from '../startup';
 import type { CautionId } from './caution';
-import type { PresentFault } from './look';
-import type { OutcomeOption } from './trial';
+import type { PresentFault } from './present-fault';
+import type { OutcomeOption } from './outcome-option';
 
 /** A voltage that a meter can read at the bench. Limits from the ATX tolerances or the adapter's label. */
 export interface Quantity {
@@ -28,8 +28,8 @@ export interface Quantity {
   readonly existsIn?: (machine: Machine) => boolean;
 }
 
-/** One normal bell of a mixture: what a meter would read. */
-export interface Bell {
+/** One normal component of a mixture: what a meter would read. */
+export interface NormalComponent {
   readonly weight: number;
   readonly meanVolts: number;
   readonly spreadVolts: number;
@@ -52,7 +52,7 @@ const deadSpreadShare = 0.1;
 const absentShare = 0.2;
 
 /** What a meter reads of a quantity that is not fed. */
-export const deadBellOf = ({ nominalVolts }: Quantity): Bell => ({
+export const unfedComponentOf = ({ nominalVolts }: Quantity): NormalComponent => ({
   weight: 1,
   meanVolts: 0,
   spreadVolts: Math.min(deadSpreadVolts, deadSpreadShare * nominalVolts),
@@ -63,7 +63,7 @@ export const meterSpreadVolts = (volts: number, meterVolts = usualMeterVolts): n
   Math.abs(volts) * meterShare + meterVolts;
 
 /**
- * What the meter would read, as a mixture of normal bells whose weights sum to 1, given the faults that are present, in the
+ * What the meter would read, as a mixture of normal mixture whose weights sum to 1, given the faults that are present, in the
  * order of the chain.
  */
 export function expectReading(
@@ -71,12 +71,12 @@ export function expectReading(
   part: Part,
   present: readonly PresentFault[],
   { machine, configuration }: { machine: Machine; configuration: Configuration },
-): Bell[] {
+): NormalComponent[] {
   const own = present.find(
     ({ fault }) =>
-      fault.mode.reads?.some((r) => r.quantity === quantity.id) && isOriginalIn(configuration, fault.part.id),
+      fault.mode.readings?.some((r) => r.quantity === quantity.id) && isOriginalIn(configuration, fault.part.id),
   );
-  const reading = own?.fault.mode.reads?.find((r) => r.quantity === quantity.id);
+  const reading = own?.fault.mode.readings?.find((r) => r.quantity === quantity.id);
   // What lies behind the fault that sets the reading cannot take the feed away before it.
   const before = own ? present.indexOf(own) : present.length;
   const stops = present
@@ -87,13 +87,13 @@ export function expectReading(
     ? 1
     : quantity.fedBy === null
       ? 1
-      : chanceToPass(machine, { ...configuration, start: 'button' }, stops, quantity.fedBy);
-  const alive: Bell = {
+      : probabilityToPass(machine, { ...configuration, start: 'button' }, stops, quantity.fedBy);
+  const alive: NormalComponent = {
     weight: fed,
     meanVolts: reading?.meanVolts ?? quantity.nominalVolts,
     spreadVolts: reading?.spreadVolts ?? quantity.healthySpreadVolts,
   };
-  return [alive, { ...deadBellOf(quantity), weight: 1 - fed }].filter((bell) => bell.weight > 0);
+  return [alive, { ...unfedComponentOf(quantity), weight: 1 - fed }].filter((component) => component.weight > 0);
 }
 
 /** The outcome that a reading in volts falls under. */
@@ -103,12 +103,12 @@ export function gradeReading(quantity: Quantity, volts: number): string {
   return volts > quantity.highVolts ? 'high' : 'within';
 }
 
-/** Chances of READING_OUTCOMES, in their order, under a mixture and the meter's uncertainty. */
-export function chancesOfGrades(quantity: Quantity, bells: readonly Bell[]): Float64Array {
+/** Probabilities of READING_OUTCOMES, in their order, under a mixture and the meter's uncertainty. */
+export function gradeProbabilities(quantity: Quantity, mixture: readonly NormalComponent[]): Float64Array {
   const below = (volts: number): number =>
-    bells.reduce((sum, bell) => {
-      const spread = Math.hypot(bell.spreadVolts, meterSpreadVolts(bell.meanVolts, quantity.meterVolts));
-      return sum + bell.weight * normalBelow((volts - bell.meanVolts) / spread);
+    mixture.reduce((sum, component) => {
+      const spread = Math.hypot(component.spreadVolts, meterSpreadVolts(component.meanVolts, quantity.meterVolts));
+      return sum + component.weight * normalBelow((volts - component.meanVolts) / spread);
     }, 0);
   const absentVolts = absentShare * quantity.nominalVolts;
   const absent = below(absentVolts);
@@ -119,11 +119,15 @@ export function chancesOfGrades(quantity: Quantity, bells: readonly Bell[]): Flo
 }
 
 /** Density, per volt, of one reading under a mixture and the meter's uncertainty. */
-export function densityOfReading(bells: readonly Bell[], volts: number, meterVolts = usualMeterVolts): number {
-  return bells.reduce((sum, bell) => {
-    const spread = Math.hypot(bell.spreadVolts, meterSpreadVolts(bell.meanVolts, meterVolts));
-    const z = (volts - bell.meanVolts) / spread;
-    return sum + (bell.weight * Math.exp(-0.5 * z * z)) / (spread * Math.sqrt(2 * Math.PI));
+export function densityOfReading(
+  mixture: readonly NormalComponent[],
+  volts: number,
+  meterVolts = usualMeterVolts,
+): number {
+  return mixture.reduce((sum, component) => {
+    const spread = Math.hypot(component.spreadVolts, meterSpreadVolts(component.meanVolts, meterVolts));
+    const z = (volts - component.meanVolts) / spread;
+    return sum + (component.weight * Math.exp(-0.5 * z * z)) / (spread * Math.sqrt(2 * Math.PI));
   }, 0);
 }
 

@@ -1,14 +1,12 @@
-import type { RepairId } from '../faults';
 import type { Machine } from '../machine';
 import type { Trial } from './trial';
+import { isFirmwareWork } from './trial-id';
 
 /** How long to wait before calling a start a failure, and why. */
 export interface RecommendedWait {
   readonly seconds: number;
   readonly reason: string;
 }
-
-const firmwareWork: readonly RepairId[] = ['update-firmware', 'recover-firmware', 'roll-back-firmware'];
 
 /**
  * The wait for one trial, in seconds; null where nothing has to be waited for. Usual waits of the bench: a normal
@@ -27,9 +25,9 @@ export function recommendedWait(
       seconds: 180,
       reason: 'The first start after a flash is long and may restart several times. A moving code is progress.',
     };
-  const repair = trial.repair?.repair;
-  if (repair && firmwareWork.includes(repair))
+  if (isFirmwareWork(trial.ref) && trial.repair)
     return { seconds: 90, reason: 'The first start after a firmware update is slow. A moving code is progress.' };
+  const repair = trial.repair?.repair;
   if (repair === 'drain-latch')
     return { seconds: 60, reason: 'Until all lights are out. Press the button once with the cord out.' };
   if (repair === 'reset-settings')
@@ -44,7 +42,7 @@ export function recommendedWait(
       seconds: fittedCount(machine) > 2 ? 240 : 180,
       reason: 'The first start after memory or processor work may restart several times.',
     };
-  if (trial.id === 'bridge-pins') return { seconds: 10, reason: 'Fans show it at once.' };
+  if (trial.ref.kind === 'bridge-pins') return { seconds: 10, reason: 'Fans show it at once.' };
   return machine.board.trainsMemory
     ? { seconds: 60, reason: 'This board trains memory: up to a minute to the first picture.' }
     : { seconds: 15, reason: 'A normal start shows a picture within 15 seconds.' };
@@ -56,5 +54,5 @@ const fittedCount = (machine: Machine): number => machine.parts.filter(({ kind }
 function startsAnew(machine: Machine, trial: Trial): boolean {
   const touched = trial.changes.flatMap((change) => (change.kind === 'place' ? [change.part] : []));
   const kinds = machine.parts.filter((part) => touched.includes(part.id)).map((part) => part.kind);
-  return trial.id === 'start-and-wait' || kinds.includes('module') || kinds.includes('processor');
+  return trial.ref.kind === 'start-and-wait' || kinds.includes('module') || kinds.includes('processor');
 }

@@ -3,19 +3,15 @@ import type { HandlingAct, RepairClass } from '../faults';
 import type { StartDepth } from '../startup';
 import type { CautionId } from './caution';
 import type { Look } from './look';
+import type { OutcomeOption } from './outcome-option';
 import type { Quantity } from './quantity';
+import type { TrialRef } from './trial-id';
 
 /** How a trial finds something out. */
 export type Observation =
   | { readonly kind: 'start'; readonly depth: StartDepth }
   | { readonly kind: 'look'; readonly look: Look }
   | { readonly kind: 'measure'; readonly quantity: Quantity };
-
-/** One result that a person can tell from the others. */
-export interface OutcomeOption {
-  readonly id: string;
-  readonly label: string;
-}
 
 /** Handling of a part that may remove a fault without meaning to. */
 export interface Handling {
@@ -31,6 +27,8 @@ export const SILENT_OUTCOMES = [
 
 /** An experiment on one machine, ready to do. */
 export interface Trial {
+  readonly ref: TrialRef;
+  /** `ref` as it stands in logs. */
   readonly id: string;
   readonly title: string;
   /** One sentence: why anybody would do it. */

@@ -20,31 +20,41 @@ import {
 import type { Look } from './look';
 import { READING_OUTCOMES, type Quantity } from './quantity';
 import type { Trial } from './trial';
+import { formatTrialId, parseTrialId, type TrialKind } from './trial-id';
 
-/** The families of trials; the ids of each begin with one of its names. */
-const families: readonly {
-  readonly names: readonly string[];
-  readonly make: (machine: Machine, configuration: Configuration) => Trial[];
-}[] = [
-  { names: ['start', 'run-under-load', 'bridge-pins'], make: plainStarts },
-  { names: ['look/'], make: (machine) => lookTrials(machine) },
-  { names: ['measure/'], make: (machine) => measureTrials(machine) },
-  { names: ['out/'], make: startsWithout },
-  { names: ['back/'], make: startsWithBack },
-  { names: ['back-in-case'], make: (_machine, configuration) => startsBackInCase(configuration) },
-  { names: ['spare/'], make: startsWithSpare },
-  { names: ['load-with-spare/'], make: loadsWithSpare },
-  { names: ['only/'], make: startsWithOneModule },
-  { names: ['minimal-', 'build/'], make: minimalStarts },
-  { names: ['on-bench'], make: (_machine, configuration) => startsOnBench(configuration) },
-  { names: ['out-all/'], make: startsWithoutGroups },
-  { names: ['load-with-defaults'], make: loadsWithDefaults },
-  { names: ['fix/'], make: repairTrials },
-];
+type MakeTrials = (machine: Machine, configuration: Configuration) => Trial[];
+
+/** What makes the trials of each kind; kinds that are made together share one function. */
+const makers: Readonly<Record<TrialKind, MakeTrials | null>> = {
+  start: plainStarts,
+  'start-and-wait': plainStarts,
+  'run-under-load': plainStarts,
+  'bridge-pins': plainStarts,
+  look: (machine) => lookTrials(machine),
+  measure: (machine) => measureTrials(machine),
+  out: startsWithout,
+  back: startsWithBack,
+  'back-in-case': (_machine, configuration) => startsBackInCase(configuration),
+  spare: startsWithSpare,
+  'load-with-spare': loadsWithSpare,
+  only: startsWithOneModule,
+  'minimal-in-case': minimalStarts,
+  'minimal-on-bench': minimalStarts,
+  build: minimalStarts,
+  'on-bench': (_machine, configuration) => startsOnBench(configuration),
+  'out-all': startsWithoutGroups,
+  'load-with-defaults': loadsWithDefaults,
+  repair: repairTrials,
+  // Evidence that was not a trial: nobody can choose it.
+  reported: null,
+  'set-up': null,
+  flashed: null,
+};
 
 /** Every trial that can be done on the machine as it stands. Ids are unique and stable. */
 export function trialsFor(machine: Machine, configuration: Configuration): Trial[] {
-  return families.flatMap(({ make }) => make(machine, configuration)).map(byButtonIn(machine, configuration));
+  const all = [...new Set(Object.values(makers))].filter((make) => make !== null);
+  return all.flatMap((make) => make(machine, configuration)).map(byButtonIn(machine, configuration));
 }
 
 /** Bridged pins are for one start: in the case the next one is made with the case button again. */
@@ -59,8 +69,9 @@ function byButtonIn(machine: Machine, configuration: Configuration): (trial: Tri
 
 /** One trial by its id, or null where the machine as it stands has none. */
 export function findTrial(machine: Machine, configuration: Configuration, trialId: string): Trial | null {
-  const family = families.find(({ names }) => names.some((name) => trialId.startsWith(name)));
-  const trial = family?.make(machine, configuration).find(({ id }) => id === trialId);
+  const ref = parseTrialId(trialId);
+  const make = ref && makers[ref.kind];
+  const trial = make?.(machine, configuration).find(({ id }) => id === trialId);
   return trial ? byButtonIn(machine, configuration)(trial) : null;
 }
 
@@ -91,8 +102,10 @@ const titleFor = (title: string, part: Part, machine: Machine): string =>
     : `${title}: ${part.name}`;
 
 function lookTrial(look: Look, part: Part, machine: Machine): Trial {
+  const ref = { kind: 'look', look: look.id, part: part.id } as const;
   return {
-    id: `look/${look.id}/${part.id}`,
+    ref,
+    id: formatTrialId(ref),
     title: titleFor(look.title, part, machine),
     purpose: look.purpose,
     steps: look.steps.map((step) => named(step, part)),
@@ -120,8 +133,10 @@ const measureTrials = oncePerMachine((machine) => {
 });
 
 function measureTrial(quantity: Quantity, part: Part, machine: Machine): Trial {
+  const ref = { kind: 'measure', quantity: quantity.id, part: part.id } as const;
   return {
-    id: `measure/${quantity.id}/${part.id}`,
+    ref,
+    id: formatTrialId(ref),
     title: titleFor(quantity.title, part, machine),
     purpose: quantity.purpose,
     steps: quantity.steps,

@@ -16,23 +16,23 @@ export const inShop = <T>(pool: pg.Pool, shopId: string, work: (db: Queryable) =
     return work(db);
   });
 
-const triesInAll = 4;
+const maxAttempts = 4;
 
 /**
  * The same without a shop: nothing is seen but what belongs to nobody. Where two transactions stand in each other's way,
  * PostgreSQL undoes one: its work is done again.
  */
 export async function inTransaction<T>(pool: pg.Pool, work: (db: Queryable) => Promise<T>): Promise<T> {
-  for (let tries = 1; ; tries++)
+  for (let attempts = 1; ; attempts++)
     try {
       return await tryInTransaction(pool, work);
     } catch (error) {
-      if (tries === triesInAll || !stoodInTheWay(error)) throw error;
+      if (attempts === maxAttempts || !isRetryable(error)) throw error;
     }
 }
 
 /** SQLSTATE of a deadlock and of a failed serialization. */
-const stoodInTheWay = (error: unknown): boolean =>
+const isRetryable = (error: unknown): boolean =>
   error instanceof Error && 'code' in error && ['40P01', '40001'].includes(String(error.code));
 
 async function tryInTransaction<T>(pool: pg.Pool, work: (db: Queryable) => Promise<T>): Promise<T> {

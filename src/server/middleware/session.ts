@@ -31,7 +31,7 @@ export function clearSessionCookie(response: Response, settings: CookieSettings)
 export const readCookies: RequestHandler = cookieParser();
 
 /** Finds out who asks; whoever is not signed in goes on as nobody. */
-export function recognise(signIn: SignInService, settings: CookieSettings): RequestHandler {
+export function loadSession(signIn: SignInService, settings: CookieSettings): RequestHandler {
   return async (request, response, next) => {
     const token: unknown = (request.cookies as Record<string, unknown>)[cookieName(settings)];
     const isToken = typeof token === 'string' && /^[\w-]{43}$/.test(token);

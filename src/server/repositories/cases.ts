@@ -1,4 +1,4 @@
-import { digestIn, ERASED_OWNER, sealed, type CaseEvent } from '../../core/casework';
+import { digestIn, ERASED_OWNER, sealed, type EventRecord } from '../../core/casework';
 import type { CaseSummary, ListQuery, StoredEvent } from '../../contracts';
 import { caseSummarySchema, storedEventSchema } from '../../contracts';
 import type { Queryable } from '../database/in-shop';
@@ -183,7 +183,7 @@ export async function readEvents(
   caseId: string,
   { after = 0 }: { after?: number } = {},
 ): Promise<StoredEvent[]> {
-  const { rows } = await db.query<{ sequence: number; hash: string; recordedAt: Date; event: unknown }>(
+  const { rows } = await db.query<{ sequence: number; hash: string; recordedAt: Date; event: EventRecord }>(
     `SELECT
        sequence,
        hash,
@@ -195,25 +195,25 @@ export async function readEvents(
      ORDER BY sequence`,
     [caseId, after],
   );
-  const owner = rows.some(({ event }) => digestIn(event as CaseEvent)) ? await findOwner(db, caseId) : null;
+  const owner = rows.some(({ event }) => digestIn(event)) ? await findOwner(db, caseId) : null;
   return rows.map((row) =>
     storedEventSchema.parse({
       ...row,
       recordedAt: row.recordedAt.toISOString(),
-      ...withOwner(row.event as CaseEvent, owner),
+      ...withOwner(row.event, owner),
     }),
   );
 }
 
 /** The event with the owner's name in place of its digest, or with what stands for a name that was erased. */
 function withOwner(
-  event: CaseEvent,
+  event: EventRecord,
   known: { owner: string; salt: string } | null,
 ): Pick<StoredEvent, 'event' | 'seal'> {
   const digest = digestIn(event);
   return digest
     ? {
-        event: { ...event, owner: known?.owner ?? ERASED_OWNER } as CaseEvent,
+        event: { ...event, owner: known?.owner ?? ERASED_OWNER } as EventRecord,
         seal: { digest, salt: known?.salt ?? null },
       }
     : { event };

@@ -5,7 +5,7 @@ const forgottenAfterMinutes = 60;
 const longestWaitSeconds = 900;
 
 /**
- * Counts a try before it is judged, so that tries at the same moment do not slip through. Past `free` tries each next one
+ * Counts a try before it is judged, so that attempts at the same moment do not slip through. Past `free` attempts each next one
  * has to wait twice as long, up to a quarter of an hour.
  * @returns seconds to wait if this try comes too early, else null
  */
@@ -52,7 +52,7 @@ export async function forgiveTry(db: Queryable, keyHash: string, { isShared }: {
 }
 
 /** Clears away what is forgotten by now. */
-export async function deleteForgottenTries(db: Queryable, now: Date): Promise<void> {
+export async function deleteExpiredAttempts(db: Queryable, now: Date): Promise<void> {
   await db.query(
     `DELETE FROM sign_in_failures
      WHERE last_at < $1::timestamptz - make_interval(mins => $2)

@@ -5,10 +5,9 @@ import {
   CASE_FILE_FORMAT,
   CASE_FILE_VERSION,
   listQuerySchema,
-  MODEL_VERSION,
   openCaseSchema,
-  type CaseFile,
 } from '../../contracts';
+import { MODEL_VERSION } from '../../core/diagnosis';
 import type { CaseService } from '../services/case-service';
 import { parse } from '../middleware/parse';
 import { allow } from '../middleware/session';
@@ -34,12 +33,12 @@ export function caseRoutes(cases: (response: Response) => CaseService): Router {
   });
   router.get('/:id/file', allow('export-cases'), async (request, response) => {
     const found = await cases(response).readForFile(parse(caseId, request.params.id));
-    const file: CaseFile = {
+    const file = {
       format: CASE_FILE_FORMAT,
       version: CASE_FILE_VERSION,
       model: MODEL_VERSION,
       number: String(found.number),
-      events: found.events.map(({ event }) => event) as CaseFile['events'],
+      events: found.events.map(({ event }) => event),
       chain: found.events.map(({ hash, seal }) => ({ hash, ...(seal ? { seal } : {}) })),
     };
     response.attachment(`case-${String(found.number).padStart(4, '0')}.json`).json(file);

@@ -4,31 +4,31 @@ import { Refusal } from './refusal';
 import { countTry, forgiveTry } from '../repositories/sign-in-failures';
 import { hashSecret } from './secrets';
 
-/** So many tries are free; each next one waits twice as long. An address is shared by all who work behind it. */
-const freeTries = { login: 5, from: 60, code: 20 } as const;
+/** So many attempts are free; each next one waits twice as long. An address is shared by all who work behind it. */
+const freeAttempts = { login: 5, from: 60, code: 20 } as const;
 
 /** What a try is counted against: a sign-in name, an address, or codes from an address. */
-export type TryKey = readonly [kind: keyof typeof freeTries, what: string];
+export type TryKey = readonly [kind: keyof typeof freeAttempts, what: string];
 
-export interface Tries {
-  /** Counts tries before they are judged. Failure: 429 with the seconds to wait. */
+export interface Attempts {
+  /** Counts attempts before they are judged. Failure: 429 with the seconds to wait. */
   count(...keys: readonly TryKey[]): Promise<void>;
   /** The try was right: it is taken back. */
   forgive(db: Queryable, ...keys: readonly TryKey[]): Promise<void>;
 }
 
-export function createTries(pool: pg.Pool, now: () => Date): Tries {
+export function createAttempts(pool: pg.Pool, now: () => Date): Attempts {
   const hashOf = ([kind, what]: TryKey) => hashSecret(`${kind} ${what}`);
   return {
     async count(...keys) {
       const waits = await inTransaction(pool, async (db) => {
         const each: number[] = [];
-        for (const key of keys) each.push((await countTry(db, hashOf(key), freeTries[key[0]], now())) ?? 0);
+        for (const key of keys) each.push((await countTry(db, hashOf(key), freeAttempts[key[0]], now())) ?? 0);
         return each;
       });
       const seconds = Math.max(...waits);
       if (seconds > 0)
-        throw new Refusal(429, 'too-many-tries', 'Too many tries', {
+        throw new Refusal(429, 'too-many-attempts', 'Too many attempts', {
           detail: `Wait ${seconds} ${seconds === 1 ? 'second' : 'seconds'} and try again.`,
           retryAfterSeconds: seconds,
         });

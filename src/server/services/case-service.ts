@@ -2,13 +2,18 @@ import { randomBytes } from 'node:crypto';
 import type pg from 'pg';
 import {
   firstHash,
+  EVENT_VERSION,
   foldCase,
+  foldOn,
+  foldStored,
   hashEvent,
   sealOwner,
   type CaseEvent,
   type CaseState,
+  type Folded,
   type Seal,
 } from '../../core/casework';
+import { readEvent } from '../../contracts';
 import type { AppendEvents, CaseDetail, CaseList, ListQuery, OpenCase, StoredEvent } from '../../contracts';
 import { refuseUnlessMay, type Actor } from './actor';
 import { announceChange } from '../database/changes';
@@ -117,7 +122,7 @@ async function openCase(doing: Doing, { id, events }: OpenCase): Promise<CaseDet
     if (events.every((event, i) => there[i]?.event.id === event.id)) return readCase(db, id);
     throw takenId(id);
   }
-  const state = foldOrRefuse(events, 0);
+  const state = orRefuse(foldCase(events));
   const salt = randomBytes(16).toString('hex');
   const { owner } = state.opened;
   const stored = chain(events, { sequence: 0, hash: firstHash }, now, sealOwner(owner, salt));
@@ -148,7 +153,8 @@ async function appendEvents(
       detail: `expected sequence ${there.length}, found ${expectedSequence} (read the newer events and send again)`,
       newerEvents: newer,
     });
-  const state = foldOrRefuse([...there.map(({ event }) => event), ...fresh], there.length);
+  const before = foldStored(there.map(({ event }) => readEvent(event)));
+  const state = orRefuse(before.ok ? foldOn(before.state, fresh) : before);
   const last = there.at(-1);
   const stored = chain(fresh, { sequence: last?.sequence ?? 0, hash: last?.hash ?? firstHash }, now);
   await insertEvents(db, shopId, caseId, stored, actor?.personId ?? null);
@@ -158,16 +164,16 @@ async function appendEvents(
   return stored;
 }
 
-function foldOrRefuse(events: readonly CaseEvent[], alreadyThere: number): CaseState {
-  const folded = foldCase(events);
+/** The index in a problem counts from the first new event; it is negative where an earlier one no longer fits. */
+function orRefuse(folded: Folded): CaseState {
   if (folded.ok) return folded.state;
   const { event, path, code, message } = folded.problem;
-  const strikesEarlier = event < alreadyThere;
+  const strikesEarlier = event < 0;
   throw new Refusal(422, strikesEarlier ? 'entry-needed' : code, 'The log cannot go on like this', {
     detail: strikesEarlier ? 'A later entry rests on the one struck. Strike the later one first.' : message,
     fields: [
       {
-        path: ['events', strikesEarlier ? 0 : event - alreadyThere, ...(strikesEarlier ? ['entry'] : path)],
+        path: ['events', strikesEarlier ? 0 : event, ...(strikesEarlier ? ['entry'] : path)],
         code,
         message,
       },
@@ -182,7 +188,8 @@ function chain(
   seal?: Seal,
 ): StoredEvent[] {
   let { sequence, hash } = from;
-  return events.map((event) => {
+  return events.map((written) => {
+    const event = { ...written, v: EVENT_VERSION };
     sequence += 1;
     const own = event.kind === 'case-opened' ? seal : undefined;
     hash = hashEvent(hash, sequence, event, own);

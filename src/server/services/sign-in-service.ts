@@ -27,9 +27,9 @@ import {
   touchSession,
 } from '../repositories/sessions';
 import { ensureShop, findShop } from '../repositories/shops';
-import { deleteForgottenTries } from '../repositories/sign-in-failures';
+import { deleteExpiredAttempts } from '../repositories/sign-in-failures';
 import { hashSecret, newSecret } from './secrets';
-import { createTries, type TryKey } from './attempts';
+import { createAttempts, type TryKey } from './attempts';
 
 /** Who is signed in by which session. */
 export interface SignedIn extends Actor {
@@ -46,7 +46,7 @@ export interface NewSession {
 type In<S extends z.ZodType> = z.infer<S>;
 
 export interface SignInService {
-  /** @param from the address that asks: tries are counted by login and by address */
+  /** @param from the address that asks: attempts are counted by login and by address */
   signIn(request: In<typeof signInSchema>, from: string): Promise<NewSession>;
   /** Null where there is no such session, it is over, or the person may not sign in any more. */
   who(token: string): Promise<SignedIn | null>;
@@ -70,7 +70,7 @@ const touchAfterMs = 60_000;
 const uniqueViolation = '23505';
 
 export function createSignInService({ pool, now }: { pool: pg.Pool; now: () => Date }): SignInService {
-  const tries = createTries(pool, now);
+  const attempts = createAttempts(pool, now);
   const keysOf = (login: string, from: string): readonly TryKey[] => [
     ['login', login],
     ['from', from],
@@ -79,7 +79,7 @@ export function createSignInService({ pool, now }: { pool: pg.Pool; now: () => D
   async function begin(db: Queryable, person: PersonRow): Promise<NewSession> {
     const token = newSecret();
     const at = now();
-    await deleteForgottenTries(db, at);
+    await deleteExpiredAttempts(db, at);
     await deleteStaleSessions(
       db,
       new Date(at.getTime() - absoluteHours * hour),
@@ -121,7 +121,7 @@ export function createSignInService({ pool, now }: { pool: pg.Pool; now: () => D
   return {
     async signIn({ login, password }, from) {
       const keys = keysOf(login, from);
-      await tries.count(...keys);
+      await attempts.count(...keys);
       const person = await inTransaction(pool, async (db) => {
         await present(db, 'login', login);
         return findPersonByLogin(db, login);
@@ -137,7 +137,7 @@ export function createSignInService({ pool, now }: { pool: pg.Pool; now: () => D
         });
       }
       return inShop(pool, person.shopId, async (db) => {
-        await tries.forgive(db, ...keys);
+        await attempts.forgive(db, ...keys);
         await insertAudit(db, { action: 'signed-in', personId: person.id }, now());
         return begin(db, person);
       });
@@ -174,7 +174,7 @@ export function createSignInService({ pool, now }: { pool: pg.Pool; now: () => D
 
     async changePassword({ me, personId }, { current, next }, from) {
       const keys = keysOf(me.login, from);
-      await tries.count(...keys);
+      await attempts.count(...keys);
       refuseWeak(next, [me.login, me.name, me.shop.name], 'next');
       return inShop(pool, me.shop.id, async (db) => {
         const person = await findPerson(db, personId, { lock: true });
@@ -182,7 +182,7 @@ export function createSignInService({ pool, now }: { pool: pg.Pool; now: () => D
           throw new Refusal(422, 'wrong-password', 'The password was not changed', {
             fields: [{ path: ['current'], code: 'wrong-password', message: 'expected the password you sign in with' }],
           });
-        await tries.forgive(db, ...keys);
+        await attempts.forgive(db, ...keys);
         await updatePerson(db, { ...person, passwordHash: await hashPassword(next) });
         await deleteSessionsOf(db, personId);
         await insertAudit(db, { action: 'password-changed', personId }, now());
@@ -193,10 +193,10 @@ export function createSignInService({ pool, now }: { pool: pg.Pool; now: () => D
     needsSetUp: async () => !(await inTransaction(pool, isSetUp)),
 
     async setUp({ code, shop, name, login, password }, from) {
-      await tries.count(['code', from]);
+      await attempts.count(['code', from]);
       return inTransaction(pool, async (db) => {
         if (!(await takeSetUpCode(db, hashSecret(code.toUpperCase()), now()))) throw wrongCode();
-        await tries.forgive(db, ['code', from]);
+        await attempts.forgive(db, ['code', from]);
         const shopId = randomUUID();
         await enterShop(db, shopId);
         await ensureShop(db, { id: shopId, name: shop });
@@ -207,19 +207,19 @@ export function createSignInService({ pool, now }: { pool: pg.Pool; now: () => D
     },
 
     async lookInvitation(code, from) {
-      await tries.count(['code', from]);
+      await attempts.count(['code', from]);
       return inTransaction(pool, async (db) => {
         const { name, role, expiresAt, shop } = await openInvitation(db, code, now());
-        await tries.forgive(db, ['code', from]);
+        await attempts.forgive(db, ['code', from]);
         return { name, role, shop, expiresAt: expiresAt.toISOString() };
       });
     },
 
     async acceptInvitation({ code, login, password }, from) {
-      await tries.count(['code', from]);
+      await attempts.count(['code', from]);
       return inTransaction(pool, async (db) => {
         const { name, role, shop, shopId, codeHash } = await openInvitation(db, code, now());
-        await tries.forgive(db, ['code', from]);
+        await attempts.forgive(db, ['code', from]);
         // Two who follow one link at the same moment: one of them finds it gone.
         if (!(await deleteInvitation(db, codeHash))) throw wrongCode();
         const person = await add(db, { shopId, shop, name, role, login, password });

@@ -4,6 +4,7 @@ import type { CaseEvent, CaseStage } from '../../core/casework';
 import {
   caseDetailSchema,
   caseListSchema,
+  readEvent,
   storedEventSchema,
   type CaseDetail,
   type StoredEvent,
@@ -83,7 +84,7 @@ export async function appendToCase(
     const newer = error instanceof ProblemError ? newerSchema.safeParse(error.problem) : null;
     if (!newer?.success) throw error;
     mergeIntoCase(client, id, newer.data.newerEvents);
-    return newer.data.newerEvents.map(({ event }) => event);
+    return newer.data.newerEvents.map(({ event }) => readEvent(event));
   }
 }
 

@@ -18,7 +18,7 @@ export function deviceDatabase(): Promise<IDBPDatabase<Stored>> {
     },
     terminated: () => (opened = undefined),
   }).catch((error: unknown) => {
-    // The next who asks tries again.
+    // The next who asks attempts again.
     opened = undefined;
     throw error;
   });

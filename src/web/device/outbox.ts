@@ -1,4 +1,4 @@
-import { mayFollow, type CaseEvent } from '../../core/casework';
+import { mayAppendAfter, type CaseEvent } from '../../core/casework';
 
 /** Events that were written together: they are stored together or not at all. */
 export interface Batch {
@@ -122,7 +122,8 @@ export function createOutbox({ storage, send, onChange, newKey, later }: OutboxP
         break;
       case 'crossed':
         // Sent again it comes behind theirs; where that needs a decision, it waits for one.
-        if (mayFollow(sent.theirs, batch.events)) setTrouble(batch.caseId, { kind: 'followed', theirs: sent.theirs });
+        if (mayAppendAfter(sent.theirs, batch.events))
+          setTrouble(batch.caseId, { kind: 'followed', theirs: sent.theirs });
         else {
           setTrouble(batch.caseId, { kind: 'crossed', theirs: sent.theirs });
           for (const { caseId, key } of queue) if (caseId === batch.caseId) answer(key, false);

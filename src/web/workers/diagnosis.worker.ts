@@ -1,16 +1,19 @@
-import { createCaseDiagnoser, foldCase, type CaseEvent } from '../../core/casework';
-import type { Diagnosis, SchoolPrice, TrialView } from '../../core/diagnosis';
+import { createCaseDiagnoser, foldOn, foldStored, type CaseEvent, type CaseState } from '../../core/casework';
+import type { Diagnosis, StrategyPrice, TrialView } from '../../core/diagnosis';
+import { formatTrialId } from '../../core/trials';
 
+/** The log to diagnose: as many events of the last one as still stand, and those that come behind them. */
 export interface DiagnosisRequest {
   readonly ticket: number;
+  readonly keep: number;
   readonly events: readonly CaseEvent[];
-  /** The trial that is chosen, if any: it is told whole at once. */
+  /** The trial that is chosen, if any: it is sent whole at once. */
   readonly chosen: string | null;
 }
 
 /**
  * The diagnosis comes first, with most of its other trials in brief and without the evidence of its last suspects: they
- * are nine tenths of it, and to hand them over takes time. They follow whole, with what the ways of ordering would take.
+ * are nine tenths of it, and handing them over takes time. They follow whole, with what each strategy would take.
  */
 export type DiagnosisAnswer =
   | {
@@ -24,11 +27,16 @@ export type DiagnosisAnswer =
       readonly ticket: number;
       readonly alternatives: readonly TrialView[];
       readonly suspects: Diagnosis['suspects'];
-      readonly prices: readonly SchoolPrice[];
+      readonly prices: readonly StrategyPrice[];
     };
 
 const diagnose = createCaseDiagnoser();
 const answer = (message: DiagnosisAnswer) => self.postMessage(message);
+const plainStart = formatTrialId({ kind: 'start' });
+
+/** The log in hand. Its events stay the same objects from request to request, so that what hangs on them is kept. */
+let log: readonly CaseEvent[] = [];
+let state: CaseState | null = null;
 
 const brief = (trial: TrialView): TrialView => ({
   ...trial,
@@ -40,26 +48,37 @@ const brief = (trial: TrialView): TrialView => ({
 });
 
 /** So many suspects come with their evidence at once: as many as are listed, and some more. */
-const mostWhole = 12;
+const maxWithEvidence = 12;
 
-/** So long the screen has the cores to itself to draw the answer; a newer question meanwhile makes the rest needless. */
+/** So long the screen has the cores to itself to draw the answer; a newer request meanwhile makes the rest needless. */
 const restAfterMs = 80;
 let resting: ReturnType<typeof setTimeout> | undefined;
 
-self.onmessage = ({ data: { ticket, events, chosen } }: MessageEvent<DiagnosisRequest>) => {
+/** Takes a request into the log, at the cost of what is new where it only grew. */
+function take({ keep, events }: DiagnosisRequest): CaseState | null {
+  const hasGrown = state !== null && keep === log.length;
+  log = [...log.slice(0, keep), ...events];
+  const grown = hasGrown && state ? foldOn(state, events) : null;
+  const folded = grown?.ok ? grown : foldStored(log);
+  state = folded.ok ? folded.state : null;
+  return state;
+}
+
+self.onmessage = ({ data }: MessageEvent<DiagnosisRequest>) => {
+  const { ticket, chosen } = data;
   clearTimeout(resting);
-  const begin = performance.now();
-  const folded = foldCase(events);
-  const diagnosis = folded.ok ? diagnose(folded.state) : null;
-  const milliseconds = performance.now() - begin;
+  const startedAt = performance.now();
+  const folded = take(data);
+  const diagnosis = folded ? diagnose(folded) : null;
+  const milliseconds = performance.now() - startedAt;
   if (!diagnosis) return answer({ kind: 'diagnosis', ticket, diagnosis, milliseconds });
   const { alternatives, suspects } = diagnosis;
-  const first = alternatives.map((trial) => (trial.id === 'start' || trial.id === chosen ? trial : brief(trial)));
-  const ranked = suspects.map((suspect, rank) => (rank < mostWhole ? suspect : { ...suspect, evidence: [] }));
+  const first = alternatives.map((trial) => (trial.id === plainStart || trial.id === chosen ? trial : brief(trial)));
+  const ranked = suspects.map((suspect, rank) => (rank < maxWithEvidence ? suspect : { ...suspect, evidence: [] }));
   const reduced = { ...diagnosis, alternatives: first, suspects: ranked };
   answer({ kind: 'diagnosis', ticket, diagnosis: reduced, milliseconds });
   resting = setTimeout(
-    () => answer({ kind: 'rest', ticket, alternatives, suspects, prices: diagnose.schoolPrices() }),
+    () => answer({ kind: 'rest', ticket, alternatives, suspects, prices: diagnose.strategyPrices() }),
     restAfterMs,
   );
 };

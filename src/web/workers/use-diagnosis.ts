@@ -1,69 +1,77 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useEffectEvent, useRef, useState } from 'react';
+import type { Diagnosis, StrategyPrice } from '../../core/diagnosis';
 import type { CaseEvent } from '../../core/casework';
-import type { Diagnosis, SchoolPrice } from '../../core/diagnosis';
-import type { DiagnosisAnswer, DiagnosisRequest } from './diagnosis.worker';
+import { createDiagnosisClient, type DiagnosisClient } from './diagnosis-client';
+import type { DiagnosisAnswer } from './diagnosis.worker';
 
-interface Reckoned {
+/** Whatever has a log: a view of a case. */
+interface Logged {
+  readonly events: readonly CaseEvent[];
+}
+
+export interface Diagnosed<View extends Logged> {
+  /** Null until the first answer. */
   readonly diagnosis: Diagnosis | null;
-  /** What each way of ordering would take; null while that is being reckoned. */
-  readonly prices: readonly SchoolPrice[] | null;
+  /** The view that the diagnosis speaks of: while a newer one is being diagnosed, the one before it. */
+  readonly view: View;
+  /** What each strategy would take; null while that is being computed. */
+  readonly prices: readonly StrategyPrice[] | null;
+  /** False while an answer for a newer log is on its way. */
   readonly isCurrent: boolean;
 }
 
-interface Answer {
-  readonly of: readonly CaseEvent[];
+interface Answered<View> {
+  readonly view: View;
   readonly diagnosis: Diagnosis | null;
+  readonly prices: readonly StrategyPrice[] | null;
 }
 
-interface Priced {
-  readonly of: readonly CaseEvent[];
-  readonly prices: readonly SchoolPrice[];
-}
+/** The diagnosis of a case, computed off the main thread. Null where there is no view yet. */
+export function useDiagnosis<View extends Logged>(
+  view: View | null,
+  chosen: string | null = null,
+): Diagnosed<View> | null {
+  const client = useRef<DiagnosisClient | null>(null);
+  const [answered, setAnswered] = useState<Answered<View> | null>(null);
+  const events = view?.events ?? null;
 
-const withRest = (answer: Answer | null, rest: Pick<Diagnosis, 'alternatives' | 'suspects'>): Answer | null =>
-  answer?.diagnosis ? { ...answer, diagnosis: { ...answer.diagnosis, ...rest } } : answer;
-
-/**
- * The diagnosis of a log, reckoned off the main thread. Null until the first answer; then the newest answer, with
- * `isCurrent` false while one for newer events is on its way.
- */
-export function useDiagnosis(events: readonly CaseEvent[] | null, chosen: string | null = null): Reckoned {
-  const latestChosen = useRef(chosen);
-  latestChosen.current = chosen;
-  const worker = useRef<Worker | null>(null);
-  const asked = useRef(new Map<number, readonly CaseEvent[]>());
-  const ticket = useRef(0);
-  const [answer, setAnswer] = useState<Answer | null>(null);
-  const [priced, setPriced] = useState<Priced | null>(null);
+  const onAnswer = useEffectEvent((answer: DiagnosisAnswer, of: readonly CaseEvent[]) => {
+    if (view?.events === of) setAnswered((before) => taken(before, view, answer));
+  });
+  const ask = useEffectEvent((log: readonly CaseEvent[]) => client.current?.ask(log, chosen));
 
   useEffect(() => {
-    const started = new Worker(new URL('./diagnosis.worker.ts', import.meta.url), { type: 'module' });
-    started.onmessage = ({ data }: MessageEvent<DiagnosisAnswer>) => {
-      const of = asked.current.get(data.ticket);
-      if (!of || data.ticket !== ticket.current) return;
-      switch (data.kind) {
-        case 'diagnosis':
-          return setAnswer({ of, diagnosis: data.diagnosis });
-        case 'rest':
-          setAnswer((before) => withRest(before, { alternatives: data.alternatives, suspects: data.suspects }));
-          return setPriced({ of, prices: data.prices });
-      }
-    };
-    worker.current = started;
-    return () => started.terminate();
+    const worker = new Worker(new URL('./diagnosis.worker.ts', import.meta.url), { type: 'module' });
+    client.current = createDiagnosisClient(worker, (answer, of) => onAnswer(answer, of));
+    return () => client.current?.close();
   }, []);
 
   useEffect(() => {
-    if (!events || !worker.current) return;
-    ticket.current += 1;
-    asked.current = new Map([[ticket.current, events]]);
-    const request: DiagnosisRequest = { ticket: ticket.current, events, chosen: latestChosen.current };
-    worker.current.postMessage(request);
+    if (events) ask(events);
   }, [events]);
 
+  if (!view) return null;
+  const isCurrent = answered?.view.events === view.events;
   return {
-    diagnosis: answer?.diagnosis ?? null,
-    prices: priced !== null && priced.of === events ? priced.prices : null,
-    isCurrent: answer !== null && answer.of === events,
+    diagnosis: answered?.diagnosis ?? null,
+    view: isCurrent || !answered ? view : answered.view,
+    prices: isCurrent ? answered.prices : null,
+    isCurrent,
   };
+}
+
+function taken<View extends Logged>(
+  before: Answered<View> | null,
+  view: View,
+  answer: DiagnosisAnswer,
+): Answered<View> | null {
+  switch (answer.kind) {
+    case 'diagnosis':
+      return { view, diagnosis: answer.diagnosis, prices: null };
+    case 'rest': {
+      if (!before?.diagnosis) return before;
+      const { alternatives, suspects, prices } = answer;
+      return { view, diagnosis: { ...before.diagnosis, alternatives, suspects }, prices };
+    }
+  }
 }

@@ -14,12 +14,12 @@ const advice = (log: BriefLog) => {
 };
 
 test('first the complaint is seen with one’s own eyes, under load if it is said to cut out', () => {
-  expect(advice({ told: 'dead' })).toEqual(['reproduce', 'start']);
-  expect(advice({ told: 'cuts-out' })).toEqual(['reproduce', 'run-under-load']);
+  expect(advice({ reported: 'dead' })).toEqual(['reproduce', 'start']);
+  expect(advice({ reported: 'cuts-out' })).toEqual(['reproduce', 'run-under-load']);
 });
 
 test('a dead machine is looked at from outside first', () => {
-  const [kind, trial] = advice({ told: 'dead', trials: [['start', 'dead']] });
+  const [kind, trial] = advice({ reported: 'dead', trials: [['start', 'dead']] });
   expect([kind, trial]).toEqual(['test', 'look/rocker/supply']);
 });
 
@@ -28,10 +28,10 @@ test('a found mistake is mended, verified under load, and the case closed', () =
     ['start', 'dead'],
     ['look/rocker/supply', 'at-o'],
   ];
-  expect(advice({ told: 'dead', trials: found })).toEqual(['repair', 'fix/set-rocker@supply']);
+  expect(advice({ reported: 'dead', trials: found })).toEqual(['repair', 'fix/set-rocker@supply']);
   const mended: BriefLog['trials'] = [...found, ['fix/set-rocker@supply', 'works']];
-  expect(advice({ told: 'dead', trials: mended })).toEqual(['verify', 'run-under-load']);
-  expect(advice({ told: 'dead', trials: [...mended, ['run-under-load', 'works']] })).toEqual(['close', null]);
+  expect(advice({ reported: 'dead', trials: mended })).toEqual(['verify', 'run-under-load']);
+  expect(advice({ reported: 'dead', trials: [...mended, ['run-under-load', 'works']] })).toEqual(['close', null]);
 });
 
 test('a part is bought only after its fault went away, came back and went away again', () => {
@@ -39,11 +39,11 @@ test('a part is bought only after its fault went away, came back and went away a
     ['start', 'twitch'],
     ['out/drive', 'no-boot'],
   ];
-  expect(advice({ told: 'twitch', trials: away })).toEqual(['prove', 'back/drive']);
+  expect(advice({ reported: 'twitch', trials: away })).toEqual(['prove', 'back/drive']);
   const back: BriefLog['trials'] = [...away, ['back/drive', 'twitch']];
-  expect(advice({ told: 'twitch', trials: back })).toEqual(['prove', 'out/drive']);
+  expect(advice({ reported: 'twitch', trials: back })).toEqual(['prove', 'out/drive']);
   const proven: BriefLog['trials'] = [...back, ['out/drive', 'no-boot']];
-  expect(advice({ told: 'twitch', trials: proven })).toEqual(['repair', 'fix/replace@drive']);
+  expect(advice({ reported: 'twitch', trials: proven })).toEqual(['repair', 'fix/replace@drive']);
 });
 
 test('if the fault does not come back with the part, nothing is bought: seating it was the cure', () => {
@@ -52,7 +52,7 @@ test('if the fault does not come back with the part, nothing is bought: seating 
     ['only/module-2/slot-A2', 'works'],
     ['back/module-1', 'works'],
   ];
-  const [kind] = advice({ machine: { ...desktop, board: { stageLights: true } }, told: 'at-memory', trials });
+  const [kind] = advice({ machine: { ...desktop, board: { stageLights: true } }, reported: 'at-memory', trials });
   expect(kind).not.toBe('repair');
 });
 
@@ -62,13 +62,13 @@ test('what was taken out and is innocent goes back before the case is closed', (
     ['out/drive', 'twitch'],
     ['out/front-usb', 'no-boot'],
   ];
-  expect(advice({ told: 'twitch', trials })).toEqual(['put-back', 'back/drive']);
+  expect(advice({ reported: 'twitch', trials })).toEqual(['put-back', 'back/drive']);
 });
 
 test('a trial that is known to tell nothing new is worth nothing', () => {
   const { alternatives } = diagnosisOf({
     machine: desktop,
-    told: 'dead',
+    reported: 'dead',
     trials: [
       ['start', 'dead'],
       ['look/rocker/supply', 'at-i'],
@@ -80,14 +80,14 @@ test('a trial that is known to tell nothing new is worth nothing', () => {
 test('a start with a change that cannot matter is not offered as if it told something', () => {
   const { alternatives } = diagnosisOf({
     machine: desktop,
-    told: 'cuts-out',
+    reported: 'cuts-out',
     trials: [['run-under-load', 'cuts-out']],
   });
   expect(alternatives.find(({ id }) => id === 'fix/switch-monitor-on@monitor')?.bits ?? 0).toBe(0);
 });
 
 test('outcomes of a trial say what would lead then', () => {
-  const { advice: next } = diagnosisOf({ machine: desktop, told: 'dead', trials: [['start', 'dead']] });
+  const { advice: next } = diagnosisOf({ machine: desktop, reported: 'dead', trials: [['start', 'dead']] });
   const atO = next.trial?.outcomes.find(({ id }) => id === 'at-o');
   expect(atO?.then?.title).toBe('The rocker of the supply stands at O');
   expect(atO?.then?.probability).toBeGreaterThan(0.8);
@@ -97,7 +97,7 @@ test('outcomes of a trial say what would lead then', () => {
 test('links before the fault are proven, links behind it not reached', () => {
   const { links } = diagnosisOf({
     machine: desktop,
-    told: 'no-boot',
+    reported: 'no-boot',
     trials: [
       ['start', 'no-boot'],
       ['look/drive-leads/drive', 'loose'],
@@ -119,7 +119,7 @@ test('what a repair left moved or unplugged is not put back', () => {
     ['fix/leave-slot-empty@slot-A2', 'works'],
   ];
   const machine = { ...desktop, board: { stageLights: true } };
-  const log: BriefLog = { machine, told: 'at-memory', trials };
+  const log: BriefLog = { machine, reported: 'at-memory', trials };
   expect(advice(log)).toEqual(['verify', 'run-under-load']);
   expect(advice({ ...log, trials: [...trials, ['run-under-load', 'works']] })).toEqual(['close', null]);
 });
@@ -128,7 +128,7 @@ test('the reason for a repair fits what is at stake', () => {
   const why = (log: BriefLog) => diagnosisOf(log).advice.why;
   const locked: BriefLog = {
     circumstances: ['used-parts'],
-    told: 'message-settings',
+    reported: 'message-settings',
     trials: [
       ['start', 'message-settings'],
       ['look/setup-entry/board', 'password'],
@@ -136,7 +136,7 @@ test('the reason for a repair fits what is at stake', () => {
   };
   expect(why(locked)).toBe('As good as certain. It cannot be undone.');
   const rocker: BriefLog = {
-    told: 'dead',
+    reported: 'dead',
     trials: [
       ['start', 'dead'],
       ['look/rocker/supply', 'at-o'],
@@ -147,7 +147,7 @@ test('the reason for a repair fits what is at stake', () => {
 
 test('a repair that helped is seen to stay up; one that was watched under load has been', () => {
   const hot = (look: string, seen: string, repair: string): BriefLog => ({
-    told: 'cuts-out',
+    reported: 'cuts-out',
     trials: [
       ['run-under-load', 'cuts-out'],
       [look, seen],

@@ -1,4 +1,5 @@
 import { repairOf, type RepairClass, type RepairStake } from '../../faults';
+import { formatTrialId } from '../../trials';
 import { lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
 import { sureEnough, sureEnoughFor, worthTrying } from './how-sure';
 import { costOfRepair, usualCosts } from '../planning/costs';
@@ -7,14 +8,14 @@ import {
   isComplaintGone,
   proofTurns,
   reproducedComplaint,
-  seenStart,
+  observedStart,
   signalOf,
-  toldTrialId,
+  reportedTrialId,
 } from './confirmation';
 import type { DiagnosisInput } from '../evidence-step';
 import type { HypothesisSpace } from '../model/hypothesis-space';
 import type { Plan } from '../planning/propose';
-import { nextBySchool } from '../planning/next-by-school';
+import { nextByStrategy } from '../planning/order-by-strategy';
 import type { StopRule } from '../planning/stop-rule';
 import type { RankedRepair } from '../belief/suspects';
 
@@ -28,6 +29,11 @@ export interface Advice {
   readonly trialId: string | null;
   readonly why: string;
 }
+
+const plainStart = formatTrialId({ kind: 'start' });
+const underLoad = formatTrialId({ kind: 'run-under-load' });
+const repairTrialId = ({ repair, part }: RepairClass): string =>
+  formatTrialId({ kind: 'repair', repair, part: part.id });
 
 const sureItIsRight = 0.95;
 /** Below this one run under load is not enough. */
@@ -46,7 +52,7 @@ interface Situation {
 /** The one thing to do next. */
 export function advise(situation: Situation): Advice {
   const { input } = situation;
-  const seen = input.steps.filter((step) => seenStart(step) !== null);
+  const seen = input.steps.filter((step) => observedStart(step) !== null);
   if (seen.length === 0) return reproduce(input);
   if (reproducedComplaint(input.steps) === null) return complaintNotSeen(input);
   if (isGone(situation) && situation.right >= sureItIsRight) return finish(situation);
@@ -60,17 +66,17 @@ export function advise(situation: Situation): Advice {
 }
 
 function reproduce(input: DiagnosisInput): Advice {
-  const told = input.steps.find((step) => step.trial.id === toldTrialId)?.outcome;
-  return told === 'cuts-out'
-    ? { kind: 'reproduce', trialId: 'run-under-load', why: 'First see the complaint yourself: it is said to cut out.' }
-    : { kind: 'reproduce', trialId: 'start', why: 'First see the complaint yourself.' };
+  const reported = input.steps.find((step) => step.trial.id === reportedTrialId)?.outcome;
+  return reported === 'cuts-out'
+    ? { kind: 'reproduce', trialId: underLoad, why: 'First see the complaint yourself: it is said to cut out.' }
+    : { kind: 'reproduce', trialId: plainStart, why: 'First see the complaint yourself.' };
 }
 
 /** It has only ever worked before the technician's eyes: nothing is mended on hearsay. */
 function complaintNotSeen(input: DiagnosisInput): Advice {
   return loadsStood(input) > 0
     ? { kind: 'nothing-seen', trialId: null, why: 'It starts and stays up under load: the complaint does not show.' }
-    : { kind: 'reproduce', trialId: 'run-under-load', why: 'It starts. See whether it stays up.' };
+    : { kind: 'reproduce', trialId: underLoad, why: 'It starts. See whether it stays up.' };
 }
 
 /** The last start got past the complaint. */
@@ -88,14 +94,18 @@ function finish(situation: Situation): Advice {
   const innocent = putBackInnocent(situation);
   if (innocent) return innocent;
   if (input.configuration.surface === 'bench')
-    return { kind: 'put-back', trialId: 'back-in-case', why: 'It runs on the bench. Now the case.' };
+    return {
+      kind: 'put-back',
+      trialId: formatTrialId({ kind: 'back-in-case' }),
+      why: 'It runs on the bench. Now the case.',
+    };
   if (top && away.length > 0) return provenOrTurn(situation, top);
   const stood = loadsStood(input);
-  if (stood === 0) return { kind: 'verify', trialId: 'run-under-load', why: 'It starts. Prove that it stays up.' };
+  if (stood === 0) return { kind: 'verify', trialId: underLoad, why: 'It starts. Prove that it stays up.' };
   return stood < 2 && situation.right < surelyRight
     ? {
         kind: 'verify',
-        trialId: 'run-under-load',
+        trialId: underLoad,
         why: 'It stayed up once. Something that comes and goes could be left.',
       }
     : { kind: 'close', trialId: null, why: 'It starts and stays up under load.' };
@@ -106,7 +116,7 @@ function putBackInnocent({ input, repairs }: Situation): Advice | null {
   return innocent
     ? {
         kind: 'put-back',
-        trialId: `back/${innocent}`,
+        trialId: formatTrialId({ kind: 'back', part: innocent }),
         why: 'It runs like this. Put back what is out or moved, one thing at a time.',
       }
     : null;
@@ -134,7 +144,7 @@ function provenOrTurn(situation: Situation, { repairClass, probability }: Ranked
     confirmed === 'suggested'
       ? `It is ${Math.round(100 * probability)} %: mend it for good.`
       : `The cause is ${confirmed}: mend it for good.`;
-  return { kind: 'repair', trialId: `fix/${repairClass.id}`, why };
+  return { kind: 'repair', trialId: repairTrialId(repairClass), why };
 }
 
 /** Away, back, away: the next turn that can be made now; null if the proof is whole or has not begun. */
@@ -145,14 +155,15 @@ function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): 
   if (turns === 2 && isAway)
     return {
       kind: 'prove',
-      trialId: `back/${id}`,
+      trialId: formatTrialId({ kind: 'back', part: id }),
       why: 'It went away with the change. Undo it: if the fault comes back, that is proof.',
     };
   if (turns !== 3 || isAway) return null;
-  const beside = input.machine.parts.filter((part) => part.loose).map((part) => `back/${part.id}`);
-  const awayAgain = [`out/${id}`, `spare/${id}`, `load-with-spare/${id}`, ...beside].filter((trial) =>
-    input.steps.some((step) => step.trial.id === trial),
-  );
+  const beside = input.machine.parts
+    .filter((part) => part.loose)
+    .map((part) => formatTrialId({ kind: 'back', part: part.id }));
+  const swaps = (['out', 'spare', 'load-with-spare'] as const).map((kind) => formatTrialId({ kind, part: id }));
+  const awayAgain = [...swaps, ...beside].filter((trial) => input.steps.some((step) => step.trial.id === trial));
   const trial = awayAgain.find((wanted) => plan.proposals.some((proposal) => proposal.trial.id === wanted));
   return trial
     ? { kind: 'prove', trialId: trial, why: 'It came back. Once more away: if it works again, that is proof.' }
@@ -163,16 +174,16 @@ function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): 
 function verifyRepair(situation: Situation): Advice | null {
   const { input, repairs } = situation;
   const [top] = repairs;
-  const isMended = top && repairsDone(input).has(top.repairClass.id) && partsAway(input).length === 0;
-  return isMended && lastStart(input) === 'works' && loadsStood(input) === 0
-    ? { kind: 'verify', trialId: 'run-under-load', why: 'It starts after the repair. Prove that it stays up.' }
+  const isRepaired = top && repairsDone(input).has(top.repairClass.id) && partsAway(input).length === 0;
+  return isRepaired && lastStart(input) === 'works' && loadsStood(input) === 0
+    ? { kind: 'verify', trialId: underLoad, why: 'It starts after the repair. Prove that it stays up.' }
     : null;
 }
 
 function repairIfSure(situation: Situation): Advice | null {
   const { repairs, plan } = situation;
   const top = repairs[0];
-  const proposal = top && plan.proposals.find(({ trial }) => trial.id === `fix/${top.repairClass.id}`);
+  const proposal = top && plan.proposals.find(({ trial }) => trial.id === repairTrialId(top.repairClass));
   if (!top || !proposal || top.repairClass.repair === 'look-deeper') return null;
   const { stake } = repairOf(top.repairClass.repair);
   if (top.probability < sureEnough(top.repairClass)) return null;
@@ -189,13 +200,13 @@ const whyNow: Readonly<Record<Exclude<RepairStake, 'part'>, string>> = {
   'for-good': 'As good as certain. It cannot be undone.',
 };
 
-/** The next test by the chosen school; by best value a repair takes its turn where testing on costs more than it saves. */
+/** The next test by the chosen strategy; by best value a repair takes its turn where testing on costs more than it saves. */
 function test(situation: Situation): Advice | null {
   const { plan, input, space, stopRule } = situation;
-  const school = input.school ?? 'best-value';
-  const chosen = nextBySchool(school, plan, { faults: space.faults, signal: signalOf(input.steps) });
+  const strategy = input.strategy ?? 'best-value';
+  const chosen = nextByStrategy(strategy, plan, { faults: space.faults, signal: signalOf(input.steps) });
   if (!chosen) return null;
-  if (school === 'best-value') {
+  if (strategy === 'best-value') {
     const cheap = plan.proposals.find((p) => p.trial.id === stopRule.tryNow);
     if (cheap)
       return { kind: 'repair', trialId: cheap.trial.id, why: 'Costs less to try than to look into any further.' };
@@ -203,7 +214,7 @@ function test(situation: Situation): Advice | null {
     if (next)
       return {
         kind: 'repair',
-        trialId: `fix/${next.repairClass.id}`,
+        trialId: repairTrialId(next.repairClass),
         why: `It is ${Math.round(100 * next.probability)} %, and testing on costs more than it saves.`,
       };
   }
@@ -228,7 +239,7 @@ function nextRepair(
         !done.has(repairClass.id) &&
         repairClass.repair !== 'look-deeper' &&
         probability >= least(repairClass) &&
-        plan.proposals.some(({ trial }) => trial.id === `fix/${repairClass.id}`),
+        plan.proposals.some(({ trial }) => trial.id === repairTrialId(repairClass)),
     )
     .sort((a, b) => worth(b) - worth(a));
   return next ?? null;
@@ -240,7 +251,7 @@ function repairLikeliest(situation: Situation): Advice {
   if (next)
     return {
       kind: 'repair',
-      trialId: `fix/${next.repairClass.id}`,
+      trialId: repairTrialId(next.repairClass),
       why: 'What is at hand cannot tell the rest apart. Mend by likelihood and cost.',
     };
   return {

@@ -3,7 +3,7 @@ import { stateOf, type BriefLog } from '../../casework/testing-log';
 
 const proof = (fault: string, trials: BriefLog['trials']) =>
   proofOfCause(
-    stateOf({ machine: { parts: [{ id: 'front-usb', kind: 'front-usb' }] }, told: 'twitch', trials: trials ?? [] }),
+    stateOf({ machine: { parts: [{ id: 'front-usb', kind: 'front-usb' }] }, reported: 'twitch', trials: trials ?? [] }),
     fault,
   );
 const lead = 'front-usb-short@front-usb';

@@ -1,6 +1,6 @@
 import { placementOf } from '../../machine';
 import type { StartOutcome } from '../../startup';
-import { seenStart } from './confirmation';
+import { observedStart } from './confirmation';
 import type { DiagnosisInput } from '../evidence-step';
 
 /** Plain facts that the advice reads off the log. */
@@ -13,14 +13,14 @@ export function loadsStood({ steps }: DiagnosisInput): number {
   );
   return steps
     .slice(Math.max(0, touched))
-    .filter((s) => s.trial.observe.kind === 'start' && s.trial.observe.depth === 'load' && seenStart(s) === 'works')
+    .filter((s) => s.trial.observe.kind === 'start' && s.trial.observe.depth === 'load' && observedStart(s) === 'works')
     .length;
 }
 
 /** What the last start showed; null if none was made. */
 export const lastStart = ({ steps }: DiagnosisInput): StartOutcome | null =>
   steps
-    .map(seenStart)
+    .map(observedStart)
     .filter((outcome) => outcome !== null)
     .at(-1) ?? null;
 

@@ -1,14 +1,14 @@
 import type { Machine } from '../../machine';
 import { isSilent } from '../../trials';
 import type { EvidenceStep } from '../evidence-step';
-import { passAfter } from '../planning/joint-chances';
+import { passAfterCure } from '../model/pass-after-cure';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
-import { createModelBook, type ModelBook } from '../model/model-book';
+import { createOutcomeModelCache, type OutcomeModelCache } from '../model/outcome-model-cache';
 import { repeatedStart } from '../model/repeated-start';
-import { cleanChance, noisy, type OutcomeModel } from '../model/outcome-model';
+import { cleanProbability, noisy, type OutcomeModel } from '../model/outcome-model';
 
 /**
- * What is believed after some steps. For each hypothesis its probability, and the chances of which of its faults
+ * What is believed after some steps. For each hypothesis its probability, and the probabilities of which of its faults
  * handling has left there: masks 0 (none), 1 (the first), 2 (the second), 3 (both), at 4h to 4h + 3.
  */
 export interface Belief {
@@ -16,9 +16,9 @@ export interface Belief {
   readonly probabilities: Float64Array;
   /** By variant: probability that it is one of the machine's, present or already removed. */
   readonly byVariant: Float64Array;
-  /** Log of the chance of all that was seen. */
+  /** Log of the probability of all that was seen. */
   readonly logEvidence: number;
-  /** Four chances a hypothesis; they sum to 1. */
+  /** Four probabilities a hypothesis; they sum to 1. */
   readonly stillThere: Float64Array;
   /** By variant: 1 where handling may have removed it at some step; the masks of all others are still full. */
   readonly touched: Uint8Array;
@@ -55,7 +55,7 @@ export function priorBelief({ prior, second, variants, pairsFrom }: HypothesisSp
 export function updateBelief(belief: Belief, space: HypothesisSpace, step: EvidenceStep, machine: Machine): Belief {
   return step.outcome === 'could-not'
     ? belief
-    : applyStep(belief, space, compileStep(space, step, createModelBook(machine, space)));
+    : applyStep(belief, space, compileStep(space, step, createOutcomeModelCache(machine, space)));
 }
 
 /**
@@ -63,7 +63,7 @@ export function updateBelief(belief: Belief, space: HypothesisSpace, step: Evide
  * one[a] + pass[a] * (one[b] - none); see OutcomeModel.
  */
 export interface CompiledStep {
-  /** By variant: chance that the handling of the step removes it. */
+  /** By variant: probability that the handling of the step removes it. */
   readonly cure: Float64Array;
   readonly none: number;
   /** By variant. */
@@ -74,22 +74,22 @@ export interface CompiledStep {
   readonly forecast: { readonly model: OutcomeModel; readonly pass: Float64Array } | null;
 }
 
-export function compileStep(space: HypothesisSpace, step: EvidenceStep, book: ModelBook): CompiledStep {
+export function compileStep(space: HypothesisSpace, step: EvidenceStep, book: OutcomeModelCache): CompiledStep {
   const { variants } = space;
   const cured = book.curesOf({ repair: step.trial.repair, handling: step.handling });
   const cure = new Float64Array(variants.length);
-  for (const [v, chance] of cured) cure[v] = chance;
+  for (const [v, probability] of cured) cure[v] = probability;
   const one = new Float64Array(variants.length).fill(1);
   if (isSilent(step.outcome)) return { cure, none: 1, one, pass: one, forecast: null };
   const model = modelOfStep(step, book);
   const seen = observed(model, step);
   variants.forEach(({ fault }, v) => (one[v] = seen(v, fault.somethingElse && !model.keepsToLast)));
-  const pass = cured.length > 0 ? passAfter(model.pass, cured) : model.pass;
+  const pass = cured.length > 0 ? passAfterCure(model.pass, cured) : model.pass;
   return { cure, none: seen(null, false), one, pass: model.pass, forecast: { model, pass } };
 }
 
 /** The model by which a step's observation is weighed. */
-function modelOfStep({ trial, configuration, after }: EvidenceStep, book: ModelBook): OutcomeModel {
+function modelOfStep({ trial, configuration, after }: EvidenceStep, book: OutcomeModelCache): OutcomeModel {
   const model = book.modelOf(trial, configuration);
   const last = after === undefined ? -1 : trial.outcomes.findIndex(({ id }) => id === after);
   return last < 0 ? model : repeatedStart(model, last);
@@ -109,7 +109,7 @@ export function applySteps(
   space: HypothesisSpace,
   steps: readonly CompiledStep[],
 ): { readonly belief: Belief; readonly tallies: readonly StepTally[] } {
-  const handles = steps.some(({ cure }) => cure.some((chance) => chance > 0)) || belief.touched.includes(1);
+  const handles = steps.some(({ cure }) => cure.some((probability) => probability > 0)) || belief.touched.includes(1);
   const sweep: Sweep = {
     space,
     weights: new Float64Array(belief.probabilities),
@@ -156,7 +156,7 @@ function sweepStep({ space, weights, stillThere, touched, factor }: Sweep, step:
   const { second, pairsFrom, variants } = space;
   const decides = new Float64Array(variants.length);
   const byVariant = new Float64Array(variants.length);
-  cure.forEach((chance, v) => chance > 0 && (touched[v] = 1));
+  cure.forEach((probability, v) => probability > 0 && (touched[v] = 1));
   let sum = 0;
   for (let a = 0; a < variants.length; a++) {
     const oneA = one[a] ?? 1;
@@ -194,9 +194,9 @@ function sweepStep({ space, weights, stillThere, touched, factor }: Sweep, step:
   return { sum, decides, byVariant };
 }
 
-/** Moves and weighs the four chances at `i` in place; returns their sum before they are made to sum to 1. */
+/** Moves and weighs the four probabilities at `i` in place; returns their sum before they are made to sum to 1. */
 export function filter(
-  chances: Float64Array,
+  probabilities: Float64Array,
   i: number,
   { cure, none, one, pass }: CompiledStep,
   a: number,
@@ -204,10 +204,10 @@ export function filter(
 ): number {
   const cureA = cure[a] ?? 0;
   const cureB = b === NONE ? 0 : (cure[b] ?? 0);
-  let m1 = chances[i + 1] ?? 0;
-  let m2 = chances[i + 2] ?? 0;
-  let m3 = chances[i + 3] ?? 0;
-  let m0 = chances[i] ?? 0;
+  let m1 = probabilities[i + 1] ?? 0;
+  let m2 = probabilities[i + 2] ?? 0;
+  let m3 = probabilities[i + 3] ?? 0;
+  let m0 = probabilities[i] ?? 0;
   if (cureA > 0) {
     m0 += m1 * cureA;
     m2 += m3 * cureA;
@@ -230,16 +230,16 @@ export function filter(
   }
   const total = m0 + m1 + m2 + m3;
   const scale = 1 / total;
-  chances[i] = m0 * scale;
-  chances[i + 1] = m1 * scale;
-  chances[i + 2] = m2 * scale;
-  chances[i + 3] = m3 * scale;
+  probabilities[i] = m0 * scale;
+  probabilities[i + 1] = m1 * scale;
+  probabilities[i + 2] = m2 * scale;
+  probabilities[i + 3] = m3 * scale;
   return total;
 }
 
-/** Likelihood of what was seen: a chance, or a density per volt where a reading was written down. */
+/** Likelihood of what was seen: a probability, or a density per volt where a reading was written down. */
 function observed(model: OutcomeModel, step: EvidenceStep): (v: number | null, isUnknown: boolean) => number {
-  const { trial, volts, misreadChance } = step;
+  const { trial, volts, misreadProbability } = step;
   const { density } = model;
   if (trial.observe.kind === 'measure' && volts !== null && density) {
     const anywhere = 1 / (1.5 * trial.observe.quantity.nominalVolts);
@@ -248,13 +248,13 @@ function observed(model: OutcomeModel, step: EvidenceStep): (v: number | null, i
       return (pass < 1 ? (1 - pass) * density(volts, v) : 0) + (pass > 0 ? pass * density(volts, null) : 0);
     };
     return (v, isUnknown) => {
-      const loose = isUnknown ? Math.max(misreadChance, unknownReadsAnywhere) : misreadChance;
+      const loose = isUnknown ? Math.max(misreadProbability, unknownReadsAnywhere) : misreadProbability;
       return (1 - loose) * clean(v) + loose * anywhere;
     };
   }
   const outcome = trial.outcomes.findIndex(({ id }) => id === step.outcome);
   if (outcome < 0) throw new Error(`${trial.id}: expected one of its outcomes, found "${step.outcome}"`);
-  return (v, isUnknown) => noisy(cleanChance(model, outcome, v), model.width, misreadChance, isUnknown);
+  return (v, isUnknown) => noisy(cleanProbability(model, outcome, v), model.width, misreadProbability, isUnknown);
 }
 
 /** Share of readings that an unknown fault spreads anywhere: starting judgement. */

@@ -1,6 +1,6 @@
 import { diagnosisOf, eventId, stateOf, type BriefLog } from '../../casework/testing-log';
 import { compileStep, priorBelief, updateBelief, type Belief } from './belief';
-import { createModelBook } from '../model/model-book';
+import { createOutcomeModelCache } from '../model/outcome-model-cache';
 import { fitEntries } from './doubt';
 import type { EvidenceStep } from '../evidence-step';
 import { createSpace, type HypothesisSpace } from '../model/hypothesis-space';
@@ -26,14 +26,16 @@ function replay(space: HypothesisSpace, steps: readonly EvidenceStep[], log: Bri
 const last = (beliefs: readonly Belief[]): Belief => beliefs.at(-1) as Belief;
 const compiledOf = (space: HypothesisSpace, steps: readonly EvidenceStep[], log: BriefLog) =>
   steps.map((step) =>
-    step.outcome === 'could-not' ? null : compileStep(space, step, createModelBook(stateOf(log).machine, space)),
+    step.outcome === 'could-not'
+      ? null
+      : compileStep(space, step, createOutcomeModelCache(stateOf(log).machine, space)),
   );
 const evidence = (beliefs: readonly Belief[]): number => last(beliefs).logEvidence;
 
 test('the fit of an entry is what leaving its observation out says, with handling that may have cured on both sides', () => {
   const log: BriefLog = {
     machine,
-    told: 'at-memory',
+    reported: 'at-memory',
     trials: [
       ['start', 'at-memory'],
       ['only/module-1/slot-A2', 'works'],
@@ -58,7 +60,7 @@ test('a log that fits names no doubt', () => {
   expect(
     diagnosisOf({
       machine,
-      told: 'dead',
+      reported: 'dead',
       trials: [
         ['start', 'dead'],
         ['look/rocker/supply', 'at-o'],
@@ -71,7 +73,7 @@ test('a log that fits names no doubt', () => {
 test('the one entry that contradicts the others is the doubtful one', () => {
   const { doubts } = diagnosisOf({
     machine,
-    told: 'dead',
+    reported: 'dead',
     trials: [
       ['start', 'dead'],
       ['look/rear-usb-power/board', 'lit'],
@@ -86,7 +88,7 @@ test('the one entry that contradicts the others is the doubtful one', () => {
 test('an owner who told it wrong is doubted, not the technician', () => {
   const { doubts } = diagnosisOf({
     machine,
-    told: 'dead',
+    reported: 'dead',
     trials: [
       ['start', 'no-boot'],
       ['look/drive-leads/drive', 'loose'],

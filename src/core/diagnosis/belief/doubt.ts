@@ -6,7 +6,7 @@ import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
 /** How well one entry fits with all the others. */
 export interface EntryFit {
   readonly eventId: string;
-  /** Chance, 0 to 1, of what was seen in this entry, given every other entry before and after it. */
+  /** Probability, 0 to 1, of what was seen in this entry, given every other entry before and after it. */
   readonly probability: number;
 }
 
@@ -123,7 +123,7 @@ function addMoved(
     there.copyWithin(4 * (k + 1), 4 * k, 4 * k + 4);
     if (step) gains[k] = filter(there, 4 * (k + 1), step, a, b);
   }
-  // The chances of all later entries by the mask before them, over the same chances on the way that was taken.
+  // The probabilities of all later entries by the mask before them, over the same probabilities on the way that was taken.
   let [l0, l1, l2, l3] = [1, 1, 1, 1];
   for (let k = steps.length - 1; k >= 0; k--) {
     const step = steps[k];
@@ -144,7 +144,7 @@ function addMoved(
   }
 }
 
-/** Chances by the mask before handling, from those by the mask after it: only the first there, only the second, both. */
+/** Probabilities by the mask before handling, from those by the mask after it: only the first there, only the second, both. */
 function beforeHandling(
   none: number,
   onlyA: number,

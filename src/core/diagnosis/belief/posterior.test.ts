@@ -22,12 +22,12 @@ const probability = (log: BriefLog, fault: string) =>
 
 test.each<[string, BriefLog]>([
   ['before any evidence', { machine: desktop }],
-  ['after what the owner told', { machine: desktop, told: 'dead', circumstances: ['spill'] }],
+  ['after what the owner told', { machine: desktop, reported: 'dead', circumstances: ['spill'] }],
   [
     'after looks, a reading and starts',
     {
       machine: desktop,
-      told: 'dead',
+      reported: 'dead',
       trials: [
         ['start', 'dead'],
         ['look/rocker/supply', 'at-i'],
@@ -40,7 +40,7 @@ test.each<[string, BriefLog]>([
     'after handling that may have cured it, and silent outcomes',
     {
       machine: desktop,
-      told: 'at-memory',
+      reported: 'at-memory',
       trials: [
         ['start', 'at-memory'],
         ['look/module-latches/module-1', 'not-sure'],
@@ -55,7 +55,7 @@ test.each<[string, BriefLog]>([
     'after the same start made again, with the same and with another end',
     {
       machine: desktop,
-      told: 'twitch',
+      reported: 'twitch',
       trials: [
         ['start', 'twitch'],
         ['start', 'twitch'],
@@ -80,7 +80,7 @@ test('probabilities of hypotheses and of links sum to 1, those of suspects to no
   expect(priorBelief(space).probabilities.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
   const { suspects, links } = diagnosisOf({
     machine: desktop,
-    told: 'twitch',
+    reported: 'twitch',
     trials: [
       ['start', 'twitch'],
       ['out/drive', 'twitch'],
@@ -98,14 +98,14 @@ test('the order of independent evidence does not matter', () => {
     ['look/cord/cord', 'home'],
     ['look/outlet-lamp/outlet', 'lit'],
   ] as const;
-  const forward = diagnosisOf({ told: 'dead', trials: looks });
-  const backward = diagnosisOf({ told: 'dead', trials: [...looks].reverse() });
+  const forward = diagnosisOf({ reported: 'dead', trials: looks });
+  const backward = diagnosisOf({ reported: 'dead', trials: [...looks].reverse() });
   for (const { fault, probability: p } of forward.suspects)
     expect(backward.suspects.find((s) => s.fault === fault)?.probability).toBeCloseTo(p, 9);
 });
 
 test('a fault that a configuration bypasses cannot be blamed for a failure in it', () => {
-  const before = { machine: desktop, told: 'twitch', trials: [['start', 'twitch']] } as const;
+  const before = { machine: desktop, reported: 'twitch', trials: [['start', 'twitch']] } as const;
   const without = { ...before, trials: [...before.trials, ['out/front-usb', 'twitch']] } as const;
   expect(probability(before, 'front-usb-short@front-usb')).toBeGreaterThan(0.05);
   expect(probability(without, 'front-usb-short@front-usb')).toBeLessThan(0.005);
@@ -116,29 +116,29 @@ test('new names for the parts change nothing', () => {
     ...desktop,
     parts: desktop.parts?.map((part) => ({ ...part, name: `the ${part.id} of somebody` })) ?? [],
   };
-  const a = diagnosisOf({ machine: desktop, told: 'at-memory', trials: [['start', 'at-memory']] });
-  const b = diagnosisOf({ machine: renamed, told: 'at-memory', trials: [['start', 'at-memory']] });
+  const a = diagnosisOf({ machine: desktop, reported: 'at-memory', trials: [['start', 'at-memory']] });
+  const b = diagnosisOf({ machine: renamed, reported: 'at-memory', trials: [['start', 'at-memory']] });
   expect(b.suspects.map((s) => [s.fault, s.probability])).toEqual(a.suspects.map((s) => [s.fault, s.probability]));
 });
 
 test('"not sure" and "could not" say nothing about the machine', () => {
   const p = (outcome: string) =>
-    probability({ told: 'dead', trials: [['look/rocker/supply', outcome]] }, 'rocker-off@supply');
-  expect(p('not-sure')).toBeCloseTo(probability({ told: 'dead' }, 'rocker-off@supply'), 12);
+    probability({ reported: 'dead', trials: [['look/rocker/supply', outcome]] }, 'rocker-off@supply');
+  expect(p('not-sure')).toBeCloseTo(probability({ reported: 'dead' }, 'rocker-off@supply'), 12);
   expect(p('could-not')).toBeCloseTo(p('not-sure'), 12);
   expect(p('at-i')).toBeLessThan(p('not-sure'));
 });
 
 test('the same eyes on the same thing are the same evidence', () => {
   const look = ['look/rocker/supply', 'at-i'] as const;
-  const once = probability({ told: 'dead', trials: [look] }, 'rocker-off@supply');
-  expect(probability({ told: 'dead', trials: [look, look, look] }, 'rocker-off@supply')).toBeCloseTo(once, 12);
+  const once = probability({ reported: 'dead', trials: [look] }, 'rocker-off@supply');
+  expect(probability({ reported: 'dead', trials: [look, look, look] }, 'rocker-off@supply')).toBeCloseTo(once, 12);
 });
 
 test('an owner who told it wrong is overruled by one’s own eyes', () => {
   const log: BriefLog = {
     machine: desktop,
-    told: 'dead',
+    reported: 'dead',
     trials: [
       ['start', 'no-boot'],
       ['start', 'no-boot'],
@@ -150,7 +150,7 @@ test('an owner who told it wrong is overruled by one’s own eyes', () => {
 test('something else never becomes impossible', () => {
   const { suspects } = diagnosisOf({
     machine: desktop,
-    told: 'dead',
+    reported: 'dead',
     trials: [
       ['start', 'dead'],
       ['bridge-pins', 'works'],
@@ -162,7 +162,7 @@ test('something else never becomes impossible', () => {
 test('prior and weights of evidence add up to the rank of each suspect', () => {
   const { suspects } = diagnosisOf({
     machine: desktop,
-    told: 'dead',
+    reported: 'dead',
     circumstances: ['spill'],
     trials: [
       ['start', 'dead'],
@@ -188,7 +188,7 @@ test('priors of single faults follow the weights of the catalogue', () => {
 test('two faults at once are held apart and found one after the other', () => {
   const log: BriefLog = {
     machine: desktop,
-    told: 'dead',
+    reported: 'dead',
     trials: [
       ['start', 'dead'],
       ['look/rocker/supply', 'at-o'],
@@ -209,7 +209,7 @@ test('two faults at once are held apart and found one after the other', () => {
 test('a part with two possible faults is at fault once, never more than certainly', () => {
   const { parts, suspects } = diagnosisOf({
     machine: desktop,
-    told: 'at-memory',
+    reported: 'at-memory',
     trials: [
       ['start', 'at-memory'],
       ['only/module-1/slot-A2', 'at-memory'],

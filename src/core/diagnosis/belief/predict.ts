@@ -3,18 +3,18 @@ import type { HypothesisSpace } from '../model/hypothesis-space';
 import type { OutcomeModel } from '../model/outcome-model';
 
 /**
- * Chances of a trial's outcomes, in their order, from how far each variant was to decide them; they sum to 1.
- * `decides` comes from applySteps: by variant, the chance that what comes before it in the chain lets it decide. What
+ * Probabilities of a trial's outcomes, in their order, from how far each variant was to decide them; they sum to 1.
+ * `decides` comes from applySteps: by variant, the probability that what comes before it in the chain lets it decide. What
  * no variant decides shows as a machine without faults.
  */
 export function decidedOutcomes(
   { variants }: HypothesisSpace,
   { model, pass }: { readonly model: OutcomeModel; readonly pass: Float64Array },
   decides: Float64Array,
-  misreadChance: number,
+  misreadProbability: number,
 ): Float64Array {
   const { width, none, badSpare, shows } = model;
-  const chances = new Float64Array(width);
+  const probabilities = new Float64Array(width);
   let loose = 0;
   let untold = 1;
   variants.forEach(({ fault }, v) => {
@@ -22,13 +22,16 @@ export function decidedOutcomes(
     if (fault.somethingElse && !model.keepsToLast) loose += (decides[v] ?? 0) * (1 - unknownKeepsToLook);
     if (share === 0) return;
     untold -= share;
-    for (const { outcome, chance } of shows[v] ?? []) chances[outcome] = (chances[outcome] ?? 0) + share * chance;
+    for (const { outcome, probability } of shows[v] ?? [])
+      probabilities[outcome] = (probabilities[outcome] ?? 0) + share * probability;
   });
   for (let o = 0; o < width; o++) {
-    const clean = (chances[o] ?? 0) + Math.max(0, untold) * (none[o] ?? 0);
-    const spared = badSpare ? (1 - badSpare.chance) * clean + badSpare.chance * (badSpare.shows[o] ?? 0) : clean;
-    const spread = 1 - (1 - loose) * (1 - misreadChance);
-    chances[o] = (1 - spread) * spared + spread / width;
+    const clean = (probabilities[o] ?? 0) + Math.max(0, untold) * (none[o] ?? 0);
+    const spared = badSpare
+      ? (1 - badSpare.probability) * clean + badSpare.probability * (badSpare.shows[o] ?? 0)
+      : clean;
+    const spread = 1 - (1 - loose) * (1 - misreadProbability);
+    probabilities[o] = (1 - spread) * spared + spread / width;
   }
-  return chances;
+  return probabilities;
 }

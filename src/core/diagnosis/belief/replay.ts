@@ -1,8 +1,8 @@
 import { applySteps, compileStep, priorBelief, type Belief, type CompiledStep } from './belief';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { createSpace, type HypothesisSpace } from '../model/hypothesis-space';
-import { liveWays, type LiveWays } from '../planning/live-ways';
-import { createModelBook, type ModelBook } from '../model/model-book';
+import { activeHypotheses, type ActiveHypotheses } from '../planning/active-hypotheses';
+import { createOutcomeModelCache, type OutcomeModelCache } from '../model/outcome-model-cache';
 import { decidedOutcomes } from './predict';
 import { withoutRepeats } from './same-evidence';
 import { probabilityByFault } from './suspects';
@@ -12,7 +12,7 @@ import { entrySurprise, type EntrySurprise } from './surprise';
 export interface Replay {
   readonly machineKey: string;
   readonly space: HypothesisSpace;
-  readonly book: ModelBook;
+  readonly book: OutcomeModelCache;
   readonly steps: readonly EvidenceStep[];
   readonly stepKeys: readonly string[];
   /** By step; null where it could not be done. */
@@ -22,7 +22,7 @@ export interface Replay {
   /** After all steps. */
   readonly belief: Belief;
   /** The ways that matter for a plan, after all steps; made when first asked for. */
-  readonly live: () => LiveWays;
+  readonly live: () => ActiveHypotheses;
   /** Probability of each fault before any step and after each. */
   readonly byFault: readonly Float64Array[];
 }
@@ -46,13 +46,13 @@ function start(input: DiagnosisInput, machineKey: string, known: Replay | null):
   return {
     machineKey,
     space,
-    book: known?.book ?? createModelBook(input.machine, space),
+    book: known?.book ?? createOutcomeModelCache(input.machine, space),
     steps: [],
     stepKeys: [],
     compiled: [],
     surprises: [],
     belief,
-    live: lazy(() => liveWays(space, belief)),
+    live: lazy(() => activeHypotheses(space, belief)),
     byFault: [probabilityByFault(space, belief)],
   };
 }
@@ -79,7 +79,7 @@ function goOn(before: Replay, steps: readonly EvidenceStep[], stepKeys: readonly
     compiled: [...before.compiled, ...compiled],
     surprises: [...before.surprises, ...surprises],
     belief,
-    live: done.length > 0 ? lazy(() => liveWays(space, belief)) : before.live,
+    live: done.length > 0 ? lazy(() => activeHypotheses(space, belief)) : before.live,
     byFault,
   };
 }
@@ -96,9 +96,9 @@ function surpriseAt(
   decides: Float64Array,
 ): EntrySurprise | null {
   if (!forecast) return null;
-  const chances = decidedOutcomes(space, forecast, decides, step.misreadChance);
+  const probabilities = decidedOutcomes(space, forecast, decides, step.misreadProbability);
   return entrySurprise(
-    chances,
+    probabilities,
     step.trial.outcomes.findIndex(({ id }) => id === step.outcome),
   );
 }

@@ -44,7 +44,7 @@ test('the same start made again is kept with what it showed before', () => {
 test('pressing again tells of faults that come and go, and nothing more of those that stay', () => {
   const suspects = (presses: number) => {
     const trials = Array.from({ length: presses }, () => ['start', 'dead'] as const);
-    return new Map(diagnosisOf({ told: 'dead', trials }).suspects.map((s) => [s.fault, s.probability]));
+    return new Map(diagnosisOf({ reported: 'dead', trials }).suspects.map((s) => [s.fault, s.probability]));
   };
   const [once, often] = [suspects(1), suspects(6)];
   const ratio = (of: Map<string, number>, fault: string) => (of.get(fault) ?? 0) / (of.get('rocker-off@supply') ?? 1);
@@ -56,7 +56,7 @@ test('pressing again tells of faults that come and go, and nothing more of those
 
 test('one start that works after one that did not names what comes and goes', () => {
   const { suspects } = diagnosisOf({
-    told: 'dead',
+    reported: 'dead',
     trials: [
       ['start', 'dead'],
       ['start', 'works'],

@@ -60,8 +60,8 @@ function doneInVain(memory: Memory, trial: Trial, key: string): boolean {
 }
 
 /** What is observed, and in which state: a look or measurement of a part, or a start to a depth in a configuration. */
-function keyOf({ observe, part, id }: Trial, stateKey: string): string {
-  if (observe.kind === 'start') return `${id === 'told' ? 'told' : 'start'} ${observe.depth} ${stateKey}`;
+function keyOf({ observe, part, ref }: Trial, stateKey: string): string {
+  if (observe.kind === 'start') return `${ref.kind === 'reported' ? 'reported' : 'start'} ${observe.depth} ${stateKey}`;
   const what = observe.kind === 'look' ? observe.look.id : observe.quantity.id;
   return `${observe.kind} ${what} ${part?.id ?? ''}`;
 }
@@ -85,16 +85,17 @@ function couldChangeLook({ handling, trial }: EvidenceStep, look: string, part: 
   const acts = handling.flatMap(({ act, part: id }) => (id === part.id ? [act] : []));
   return modesSeenBy(look).some(
     (mode) =>
-      (mode.at === part.kind || mode.mendedAt?.kind === part.kind) &&
+      (mode.at === part.kind || mode.repairedAt?.kind === part.kind) &&
       (acts.some((act) => mode.cures?.[act]) ||
-        (trial.repair?.part.id === part.id && [mode.repair, mode.mendedAt?.repair].includes(trial.repair.repair))),
+        (trial.repair?.part.id === part.id && [mode.repair, mode.repairedAt?.repair].includes(trial.repair.repair))),
   );
 }
 
 const seenBy = new Map<string, FaultMode[]>();
 
 function modesSeenBy(look: string): readonly FaultMode[] {
-  const known = seenBy.get(look) ?? FAULT_MODES.filter(({ seen }) => seen?.some((sighting) => sighting.look === look));
+  const known =
+    seenBy.get(look) ?? FAULT_MODES.filter(({ sightings }) => sightings?.some((sighting) => sighting.look === look));
   seenBy.set(look, known);
   return known;
 }

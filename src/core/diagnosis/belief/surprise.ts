@@ -1,6 +1,6 @@
 /** How improbable a log is, against what is usual for a log of such trials. In bits. */
 export interface Surprise {
-  /** Improbability of what was seen: the sum of -log2 of each entry's chance given those before it. */
+  /** Improbability of what was seen: the sum of -log2 of each entry's probability given those before it. */
   readonly bits: number;
   /** What such a log costs on average, if the model is right. */
   readonly usualBits: number;
@@ -18,22 +18,22 @@ export interface EntrySurprise {
 }
 
 /**
- * The surprise of one entry from the chances of its outcomes before it was made.
+ * The surprise of one entry from the probabilities of its outcomes before it was made.
  *
  * @example entrySurprise([0.5, 0.5], 0) // => { bits: 1, meanBits: 1, variance: 0 }
  */
-export function entrySurprise(chances: ArrayLike<number>, outcome: number): EntrySurprise {
+export function entrySurprise(probabilities: ArrayLike<number>, outcome: number): EntrySurprise {
   let meanBits = 0;
   let square = 0;
-  for (let o = 0; o < chances.length; o++) {
-    const p = chances[o] ?? 0;
+  for (let o = 0; o < probabilities.length; o++) {
+    const p = probabilities[o] ?? 0;
     if (p <= 0) continue;
     const bits = -Math.log2(p);
     meanBits += p * bits;
     square += p * bits * bits;
   }
   return {
-    bits: -Math.log2(Math.max(chances[outcome] ?? 0, Number.MIN_VALUE)),
+    bits: -Math.log2(Math.max(probabilities[outcome] ?? 0, Number.MIN_VALUE)),
     meanBits,
     variance: Math.max(0, square - meanBits ** 2),
   };

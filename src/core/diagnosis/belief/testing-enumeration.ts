@@ -2,26 +2,26 @@ import { canAct } from '../../faults';
 import type { Machine, Part } from '../../machine';
 import { expectStart, linkIndex, missingBreaks } from '../../startup';
 import { densityOfReading, expectReading, type PresentFault } from '../../trials';
-import { cureChance } from '../model/cure-chance';
+import { cureProbability } from '../model/cure-probability';
 import type { EvidenceStep } from '../evidence-step';
 import { expectOutcomes } from '../model/expect-outcomes';
 import { NONE, type HypothesisSpace, type Variant } from '../model/hypothesis-space';
 import { withoutRepeats } from './same-evidence';
 
-/** Likelihood of what was seen in one step: a chance, or a density per volt where a reading was written down. */
+/** Likelihood of what was seen in one step: a probability, or a density per volt where a reading was written down. */
 function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly PresentFault[]): number {
   const setting = { machine, configuration: step.configuration };
   const { observe } = step.trial;
   if (observe.kind === 'measure' && step.volts !== null) {
-    const bells = expectReading(observe.quantity, step.trial.part as Part, present, setting);
+    const mixture = expectReading(observe.quantity, step.trial.part as Part, present, setting);
     const anywhere = 1 / (1.5 * observe.quantity.nominalVolts);
-    const loose = Math.max(step.misreadChance, present.some(({ fault }) => fault.somethingElse) ? 0.2 : 0);
-    return (1 - loose) * densityOfReading(bells, step.volts, observe.quantity.meterVolts) + loose * anywhere;
+    const loose = Math.max(step.misreadProbability, present.some(({ fault }) => fault.somethingElse) ? 0.2 : 0);
+    return (1 - loose) * densityOfReading(mixture, step.volts, observe.quantity.meterVolts) + loose * anywhere;
   }
   if (step.after !== undefined) return likelihoodAgain(step, machine, present);
   const index = step.trial.outcomes.findIndex(({ id }) => id === step.outcome);
   if (index < 0) throw new Error(`${step.trial.id}: expected one of its outcomes, found "${step.outcome}"`);
-  return expectOutcomes(step.trial, setting, present, step.misreadChance)[index] ?? 0;
+  return expectOutcomes(step.trial, setting, present, step.misreadProbability)[index] ?? 0;
 }
 
 /**
@@ -39,7 +39,7 @@ function likelihoodAgain(step: EvidenceStep, machine: Machine, present: readonly
   let kept = 1;
   let seen = 0;
   for (const { fault, stops } of present) {
-    const s = stops.chance;
+    const s = stops.probability;
     const reached = linkIndex(stops.link) < firstMissing && (depth === 'load' || stops.link !== 'load');
     if (s === 1 || !reached || !canAct(fault, machine, configuration)) continue;
     const [asStruck, asQuiet] = [s * (stops.shows[last] ?? 0), (1 - s) * (healthy[last] ?? 0)];
@@ -48,7 +48,7 @@ function likelihoodAgain(step: EvidenceStep, machine: Machine, present: readonly
     kept *= struck * s + (1 - struck) * (1 - s);
   }
   if (now === last) seen += kept;
-  return (1 - step.misreadChance) * seen + step.misreadChance / outcomes.length;
+  return (1 - step.misreadProbability) * seen + step.misreadProbability / outcomes.length;
 }
 
 /**
@@ -72,11 +72,11 @@ export function enumeratePosterior(
   const none = steps.map((step) => likelihood(step));
   const one = space.variants.map((v) => steps.map((step) => likelihood(step, v)));
   const cures = space.variants.map(({ fault }) =>
-    steps.map((step) => cureChance(fault, { ...step.trial, handling: step.handling })),
+    steps.map((step) => cureProbability(fault, { ...step.trial, handling: step.handling })),
   );
   const goes = (v: number, at: number) =>
     steps.reduce(
-      (chance, _, k) => chance * (k < at ? 1 - (cures[v]?.[k] ?? 0) : k === at ? (cures[v]?.[k] ?? 0) : 1),
+      (probability, _, k) => probability * (k < at ? 1 - (cures[v]?.[k] ?? 0) : k === at ? (cures[v]?.[k] ?? 0) : 1),
       1,
     );
   const weights = new Map<string, number>();

@@ -1,7 +1,7 @@
 import type { Configuration, Machine } from '../../machine';
 import { canAct } from '../../faults';
 import { expectStart } from '../../startup';
-import { chancesOfGrades, expectLook, expectReading, type PresentFault, type Trial } from '../../trials';
+import { gradeProbabilities, expectLook, expectReading, type PresentFault, type Trial } from '../../trials';
 
 /** The machine and the configuration in which a trial is watched. */
 export interface Setting {
@@ -13,19 +13,19 @@ export interface Setting {
 export const unknownKeepsToLook = 0.8;
 
 /**
- * Chances of the trial's outcomes, in their order, when exactly these faults are present. They sum to 1.
+ * Probabilities of the trial's outcomes, in their order, when exactly these faults are present. They sum to 1.
  * The one source of every likelihood: both the posterior and the plan read it.
  */
 export function expectOutcomes(
   trial: Observed,
   setting: Setting,
   present: readonly PresentFault[],
-  misreadChance: number,
+  misreadProbability: number,
 ): Float64Array {
   const clean = cleanOutcomes(trial, setting, present);
   const unknown = present.some(({ fault }) => fault.somethingElse) ? 1 - unknownKeepsToLook : 0;
-  const spread = 1 - (1 - unknown) * (1 - misreadChance);
-  return clean.map((chance) => chance * (1 - spread) + spread / clean.length);
+  const spread = 1 - (1 - unknown) * (1 - misreadProbability);
+  return clean.map((probability) => probability * (1 - spread) + spread / clean.length);
 }
 
 /** What a trial watches, and at which part. */
@@ -47,7 +47,7 @@ function cleanOutcomes(trial: Observed, setting: Setting, present: readonly Pres
       return expectLook(trial.observe.look, partOf(trial), present, setting);
     case 'measure': {
       const { quantity } = trial.observe;
-      return chancesOfGrades(quantity, expectReading(quantity, partOf(trial), present, setting));
+      return gradeProbabilities(quantity, expectReading(quantity, partOf(trial), present, setting));
     }
   }
 }

@@ -11,14 +11,14 @@ export interface Variant {
   readonly present: PresentFault;
   /** Share of this way among the fault's ways. */
   readonly share: number;
-  /** The start outcomes in which it can show, and their chances: most show in one or two. */
+  /** The start outcomes in which it can show, and their probabilities: most show in one or two. */
   readonly showsAs: readonly Showing[];
 }
 
-/** One outcome in which something shows, and its chance. */
+/** One outcome in which something shows, and its probability. */
 export interface Showing {
   readonly outcome: number;
-  readonly chance: number;
+  readonly probability: number;
 }
 
 /** No second fault. */
@@ -43,7 +43,7 @@ export interface HypothesisSpace {
 export interface SpaceOptions {
   /** At most so many faults at once. */
   readonly maxFaults?: 1 | 2;
-  /** Chance, 0 to 1, that a machine with a fault has two: starting judgement. */
+  /** Probability, 0 to 1, that a machine with a fault has two: starting judgement. */
   readonly pairShare?: number;
   /** Leaves faults out, for small models. Default: none. */
   readonly keeps?: (fault: FaultInstance) => boolean;
@@ -65,8 +65,8 @@ export function createSpace(
 }
 
 function variantsOf(fault: FaultInstance, faultIndex: number, machine: Machine): Variant[] {
-  const shares = sharesOf(fault.mode.looks.map(({ weight }) => weight));
-  return fault.mode.looks.map((look, i) => {
+  const shares = sharesOf(fault.mode.presentations.map(({ weight }) => weight));
+  return fault.mode.presentations.map((look, i) => {
     const stops = breakOf(fault, look, machine);
     return { fault, faultIndex, present: { fault, stops }, share: shares[i] ?? 0, showsAs: showingsOf(stops.shows) };
   });
@@ -78,7 +78,7 @@ const showings = new WeakMap<StartDistribution, readonly Showing[]>();
 function showingsOf(shows: StartDistribution): readonly Showing[] {
   const known =
     showings.get(shows) ??
-    [...shows.entries()].flatMap(([outcome, chance]) => (chance > 0 ? [{ outcome, chance }] : []));
+    [...shows.entries()].flatMap(([outcome, probability]) => (probability > 0 ? [{ outcome, probability }] : []));
   showings.set(shows, known);
   return known;
 }

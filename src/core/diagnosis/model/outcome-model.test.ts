@@ -3,7 +3,7 @@ import { stateOf } from '../../casework/testing-log';
 import { trialsFor } from '../../trials';
 import { expectOutcomes } from './expect-outcomes';
 import { createSpace, NONE } from './hypothesis-space';
-import { actingFaults, cleanChance, compileTrial, type OutcomeModel } from './outcome-model';
+import { actingFaults, cleanProbability, compileTrial, type OutcomeModel } from './outcome-model';
 
 const { machine } = stateOf({
   machine: {
@@ -20,10 +20,11 @@ const { machine } = stateOf({
 const { variants, faults } = createSpace(machine, [], { maxFaults: 1 });
 
 /** The form that every compiled model promises for two faults in chain order. */
-const chance = (model: OutcomeModel, o: number, a: number, b: number): number =>
+const probability = (model: OutcomeModel, o: number, a: number, b: number): number =>
   b === NONE
-    ? cleanChance(model, o, a === NONE ? null : a)
-    : cleanChance(model, o, a) + (model.pass[a] ?? 1) * (cleanChance(model, o, b) - cleanChance(model, o, null));
+    ? cleanProbability(model, o, a === NONE ? null : a)
+    : cleanProbability(model, o, a) +
+      (model.pass[a] ?? 1) * (cleanProbability(model, o, b) - cleanProbability(model, o, null));
 
 /** Every seventh pair keeps the test short and still meets each fault with others of every link. */
 const sets = [
@@ -33,7 +34,7 @@ const sets = [
 ] as [number, number][];
 
 test.each(trialsFor(machine, asFound).map((trial) => [trial.id, trial] as const))(
-  'the compiled model of %s gives the chances of the plain one for one and two faults',
+  'the compiled model of %s gives the probabilities of the plain one for one and two faults',
   (_id, trial) => {
     const configuration = applyChanges(asFound, trial.changes);
     const model = compileTrial(trial, {
@@ -48,7 +49,7 @@ test.each(trialsFor(machine, asFound).map((trial) => [trial.id, trial] as const)
       if (present.some(({ fault }) => fault.somethingElse)) continue;
       const plain = expectOutcomes(trial, { machine, configuration }, present, 0);
       for (let o = 0; o < width; o++) {
-        if (Math.abs(chance(model, o, a, b) - (plain[o] ?? 0)) > 1e-12)
+        if (Math.abs(probability(model, o, a, b) - (plain[o] ?? 0)) > 1e-12)
           throw new Error(`${present.map(({ fault }) => fault.id).join(' + ')}: ${trial.outcomes[o]?.id} differs`);
       }
     }

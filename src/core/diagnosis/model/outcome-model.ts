@@ -2,12 +2,12 @@ import { isOriginalIn, type Configuration, type Machine, type Part } from '../..
 import { canAct, type FaultInstance } from '../../faults';
 import { expectStart, linkIndex, LINKS, missingBreaks, spareDoubt, type LinkId, type StartDepth } from '../../startup';
 import {
-  chancesOfGrades,
-  deadBellOf,
+  gradeProbabilities,
+  unfedComponentOf,
   densityOfReading,
   expectReading,
   falseAlarm,
-  type Bell,
+  type NormalComponent,
   type Look,
   type Quantity,
   type Trial,
@@ -18,24 +18,24 @@ import { factsOf } from './variant-facts';
 
 /**
  * What a trial would show in one configuration, compiled so that any set of up to two faults costs a few operations.
- * Every kind of trial has the same form: a fault v decides the outcome with chance 1 - pass[v] and then shows in its
+ * Every kind of trial has the same form: a fault v decides the outcome with probability 1 - pass[v] and then shows in its
  * own few ways; otherwise the next fault decides, and if none does, the outcome is that of a machine without faults.
- * It gives the same chances as the plain model in expect-outcomes.ts, for a and b in chain order:
+ * It gives the same probabilities as the plain model in expect-outcomes.ts, for a and b in chain order:
  *
- *     chance(o | a, b) = decided(o, a) + pass[a] * (decided(o, b) + pass[b] * none[o])
+ *     probability(o | a, b) = decided(o, a) + pass[a] * (decided(o, b) + pass[b] * none[o])
  */
 export interface OutcomeModel {
   readonly width: number;
-  /** By variant: chance, 0 to 1, that it lets the outcome be decided by the rest. */
+  /** By variant: probability, 0 to 1, that it lets the outcome be decided by the rest. */
   readonly pass: Float64Array;
   /** The variants with pass below 1, in chain order. */
   readonly deciders: Int32Array;
   /** By variant: how it shows when it decides; read only where pass is below 1. */
   readonly shows: readonly (readonly Showing[])[];
-  /** Chances of the outcomes when nothing is there to decide. */
+  /** Probabilities of the outcomes when nothing is there to decide. */
   readonly none: Float64Array;
-  /** A spare that is bad itself: the chance, and what it shows whatever else there is. */
-  readonly badSpare: { readonly chance: number; readonly shows: Float64Array } | null;
+  /** A spare that is bad itself: the probability, and what it shows whatever else there is. */
+  readonly badSpare: { readonly probability: number; readonly shows: Float64Array } | null;
   /** A repeat of a start: an unknown fault keeps to what it showed. */
   readonly keepsToLast?: boolean;
   /** For measurements: density per volt of a reading when variant v decides, or when nothing does (null). */
@@ -96,7 +96,7 @@ function decidersOf(pass: Float64Array): Int32Array {
   return deciders.slice(0, count);
 }
 
-/** By variant: chance that it does not stop an attempt in this configuration, among those that count. */
+/** By variant: probability that it does not stop an attempt in this configuration, among those that count. */
 function passes({ acting, variants }: Compiling, counts: (link: number) => boolean): Float64Array {
   const { faultIndex, link, stops } = factsOf(variants);
   const counted = LINKS.map((_, at) => counts(at));
@@ -160,11 +160,11 @@ function compileSighting(look: Look, part: Part, { configuration, variants }: Co
   none[0] = 1 - falseAlarm;
   if (isOriginalIn(configuration, part.id))
     for (const v of factsOf(variants).atPart.get(part.id) ?? []) {
-      const sighting = variants[v]?.fault.mode.seen?.find((seen) => seen.look === look.id);
+      const sighting = variants[v]?.fault.mode.sightings?.find((seen) => seen.look === look.id);
       const outcome = look.options.findIndex(({ id }) => id === sighting?.as);
       if (!sighting || outcome < 0) continue;
-      pass[v] = 1 - sighting.chance;
-      shows[v] = [{ outcome, chance: 1 }];
+      pass[v] = 1 - sighting.probability;
+      shows[v] = [{ outcome, probability: 1 }];
     }
   return { width, pass, deciders: decidersOf(pass), shows, none, badSpare: null, density: null };
 }
@@ -173,7 +173,7 @@ function compileSighting(look: Look, part: Part, { configuration, variants }: Co
 function compileMeasure(quantity: Quantity, part: Part, compiling: Compiling): OutcomeModel {
   const { machine, configuration, variants } = compiling;
   const setting = { machine, configuration };
-  const dead: readonly Bell[] = [deadBellOf(quantity)];
+  const dead: readonly NormalComponent[] = [unfedComponentOf(quantity)];
   const alone = { ...quantity, fedBy: null };
   const isFed = quantity.fedBy === null || !isOriginalIn(configuration, part.id);
   const upTo = quantity.fedBy === null || isFed ? -1 : linkIndex(quantity.fedBy);
@@ -182,49 +182,51 @@ function compileMeasure(quantity: Quantity, part: Part, compiling: Compiling): O
   );
   const healthy = missing ? dead : expectReading(alone, part, [], setting);
   const pass = passes(compiling, (link) => link <= upTo);
-  const deadShows = showing(chancesOfGrades(quantity, dead));
+  const deadShows = showing(gradeProbabilities(quantity, dead));
   const shows = new Array<readonly Showing[]>(variants.length).fill(deadShows);
-  const bells = new Map<number, readonly Bell[]>();
+  const mixture = new Map<number, readonly NormalComponent[]>();
   variants.forEach(({ present, fault }, v) => {
-    const reads = fault.mode.reads?.some((reading) => reading.quantity === quantity.id) && !fault.somethingElse;
+    const reads = fault.mode.readings?.some((reading) => reading.quantity === quantity.id) && !fault.somethingElse;
     if (!reads || missing || !isOriginalIn(configuration, fault.part.id)) return;
     const own = expectReading(alone, part, [present], setting);
-    bells.set(v, own);
+    mixture.set(v, own);
     pass[v] = 0;
-    shows[v] = showing(chancesOfGrades(quantity, own));
+    shows[v] = showing(gradeProbabilities(quantity, own));
   });
   return {
     width: 4,
     pass,
     deciders: decidersOf(pass),
     shows,
-    none: chancesOfGrades(quantity, healthy),
+    none: gradeProbabilities(quantity, healthy),
     badSpare: null,
-    density: (volts, v) => densityOfReading(v === null ? healthy : (bells.get(v) ?? dead), volts, quantity.meterVolts),
+    density: (volts, v) =>
+      densityOfReading(v === null ? healthy : (mixture.get(v) ?? dead), volts, quantity.meterVolts),
   };
 }
 
-const showing = (chances: Float64Array): Showing[] => [...chances].map((chance, outcome) => ({ outcome, chance }));
+const showing = (probabilities: Float64Array): Showing[] =>
+  [...probabilities].map((probability, outcome) => ({ outcome, probability }));
 
-/** Chance of an outcome with misreading, and with the looser look of an unknown fault. */
-export function noisy(clean: number, width: number, misreadChance: number, hasUnknown: boolean): number {
-  const spread = 1 - (hasUnknown ? unknownKeepsToLook : 1) * (1 - misreadChance);
+/** Probability of an outcome with misreading, and with the looser look of an unknown fault. */
+export function noisy(clean: number, width: number, misreadProbability: number, hasUnknown: boolean): number {
+  const spread = 1 - (hasUnknown ? unknownKeepsToLook : 1) * (1 - misreadProbability);
   return clean * (1 - spread) + spread / width;
 }
 
-/** Clean chance of an outcome when variant v alone is there, or nothing (null). */
-export function cleanChance(model: OutcomeModel, outcome: number, v: number | null): number {
+/** Clean probability of an outcome when variant v alone is there, or nothing (null). */
+export function cleanProbability(model: OutcomeModel, outcome: number, v: number | null): number {
   const none = model.none[outcome] ?? 0;
   const pass = v === null ? 1 : (model.pass[v] ?? 1);
   const decided = v !== null && pass < 1 ? (1 - pass) * shareOf(model.shows[v] ?? [], outcome) : 0;
-  const chance = decided + pass * none;
+  const probability = decided + pass * none;
   return model.badSpare
-    ? (1 - model.badSpare.chance) * chance + model.badSpare.chance * (model.badSpare.shows[outcome] ?? 0)
-    : chance;
+    ? (1 - model.badSpare.probability) * probability + model.badSpare.probability * (model.badSpare.shows[outcome] ?? 0)
+    : probability;
 }
 
-/** The chance among a variant's ways of showing that it shows as this outcome. */
+/** The probability among a variant's ways of showing that it shows as this outcome. */
 export function shareOf(showings: readonly Showing[], outcome: number): number {
-  for (const shows of showings) if (shows.outcome === outcome) return shows.chance;
+  for (const shows of showings) if (shows.outcome === outcome) return shows.probability;
   return 0;
 }

@@ -32,11 +32,12 @@ function again(strikes: number, showings: readonly Showing[], none: Float64Array
   const stays = struck * strikes + (1 - struck) * (1 - strikes);
   const turnsQuiet = struck * (1 - strikes);
   const turnsStriking = (1 - struck) * strikes;
-  const chances = none.map((chance) => chance * turnsQuiet);
-  for (const { outcome, chance } of showings) chances[outcome] = (chances[outcome] ?? 0) + chance * turnsStriking;
+  const probabilities = none.map((probability) => probability * turnsQuiet);
+  for (const { outcome, probability } of showings)
+    probabilities[outcome] = (probabilities[outcome] ?? 0) + probability * turnsStriking;
   const total = turnsQuiet + turnsStriking;
-  const otherwise = [...chances.entries()].flatMap(([outcome, chance]) =>
-    chance > 0 ? [{ outcome, chance: chance / total }] : [],
+  const otherwise = [...probabilities.entries()].flatMap(([outcome, probability]) =>
+    probability > 0 ? [{ outcome, probability: probability / total }] : [],
   );
   return { stays, otherwise };
 }

@@ -6,7 +6,7 @@ export interface VariantFacts {
   readonly faultIndex: Int32Array;
   /** Index of the link in the chain. */
   readonly link: Int32Array;
-  /** Chance that it stops an attempt in which it acts. */
+  /** Probability that it stops an attempt in which it acts. */
   readonly stops: Float64Array;
   readonly showsAtStart: readonly (readonly Showing[])[];
   /** In a look at a sign of the chain: the sign is gone. */
@@ -16,7 +16,7 @@ export interface VariantFacts {
 }
 
 const known = new WeakMap<readonly Variant[], VariantFacts>();
-const signGone: readonly Showing[] = [{ outcome: 1, chance: 1 }];
+const signGone: readonly Showing[] = [{ outcome: 1, probability: 1 }];
 
 export function factsOf(variants: readonly Variant[]): VariantFacts {
   const facts = known.get(variants) ?? gather(variants);
@@ -36,7 +36,7 @@ function gather(variants: readonly Variant[]): VariantFacts {
   return {
     faultIndex: Int32Array.from(variants, ({ faultIndex }) => faultIndex),
     link: Int32Array.from(variants, ({ fault }) => linkIndex(fault.link)),
-    stops: Float64Array.from(variants, ({ present }) => present.stops.chance),
+    stops: Float64Array.from(variants, ({ present }) => present.stops.probability),
     showsAtStart: variants.map(({ showsAs }) => showsAs),
     showsAsSign: variants.map(() => signGone),
     atPart,

@@ -1,7 +1,7 @@
-/** Entropy, in bits, of chances that sum to 1. */
-export function entropyBits(chances: Iterable<number>): number {
+/** Entropy, in bits, of probabilities that sum to 1. */
+export function entropyBits(probabilities: Iterable<number>): number {
   let bits = 0;
-  for (const p of chances) if (p > 0) bits -= p * Math.log2(p);
+  for (const p of probabilities) if (p > 0) bits -= p * Math.log2(p);
   return bits;
 }
 

@@ -5,15 +5,15 @@ import { expectOutcomes } from '../model/expect-outcomes';
 import { NONE } from '../model/hypothesis-space';
 import { informationBits } from './information';
 import { technicianMisreads } from './propose';
-import { reckon } from '../reckon';
+import { analyseCase } from '../analysis';
 
 const log: BriefLog = {
   machine: { parts: [{ id: 'front-usb', kind: 'front-usb' }], board: { stageLights: true } },
-  told: 'twitch',
+  reported: 'twitch',
   trials: [['start', 'twitch']],
 };
 const state = stateOf(log);
-const { known, plan } = reckon(inputOf(state), null);
+const { known, plan } = analyseCase(inputOf(state), null);
 
 /** Information about the repair class by the plain model, hypothesis by hypothesis. */
 function plainBits(trialId: string): number {
@@ -26,17 +26,17 @@ function plainBits(trialId: string): number {
   known.belief.probabilities.forEach((probability, h) => {
     const present = [first[h] ?? 0, second[h] ?? NONE].flatMap((v) => (v === NONE ? [] : [variants[v]?.present]));
     const faults = present.filter((one) => one !== undefined);
-    const chances = expectOutcomes(trial, { machine, configuration }, faults, technicianMisreads);
+    const probabilities = expectOutcomes(trial, { machine, configuration }, faults, technicianMisreads);
     const id = faults[0]?.fault.repairClass.id ?? '';
-    const row = rows.get(id) ?? new Float64Array(chances.length);
-    chances.forEach((chance, o) => (row[o] = (row[o] ?? 0) + probability * chance));
+    const row = rows.get(id) ?? new Float64Array(probabilities.length);
+    probabilities.forEach((likelihood, o) => (row[o] = (row[o] ?? 0) + probability * likelihood));
     rows.set(id, row);
   });
   return informationBits([...rows.values()]);
 }
 
 test.each(['look/power-plugs/board', 'measure/vsb/supply', 'out/front-usb', 'bridge-pins', 'look/standby-light/board'])(
-  'what %s would tell is what a plain enumeration says',
+  'what %s would forecastTrial is what a plain enumeration says',
   (id) => {
     const bits = plan.proposals.find(({ trial }) => trial.id === id)?.bits ?? 0;
     expect(bits).toBeGreaterThan(0);

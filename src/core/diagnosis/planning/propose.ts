@@ -1,49 +1,55 @@
 import type { Trial } from '../../trials';
 import type { DiagnosisInput } from '../evidence-step';
 import { entropyBits } from './information';
-import { JointScratch, jointChances, tell, type JointChances, type Told } from './joint-chances';
-import type { LiveWays } from './live-ways';
-import type { ModelBook, ReadyTrial } from '../model/model-book';
+import {
+  JointScratch,
+  jointProbabilities,
+  forecastTrial,
+  type JointProbabilities,
+  type TrialForecast,
+} from './joint-probabilities';
+import type { ActiveHypotheses } from './active-hypotheses';
+import type { OutcomeModelCache, ReadyTrial } from '../model/outcome-model-cache';
 import { knownAlready } from '../belief/same-evidence';
 
-/** A trial that could be done next, what it would tell and what it takes. */
+/** A trial that could be done next, what it would forecastTrial and what it takes. */
 export interface Proposal {
   readonly trial: Trial;
   /** Minutes from the machine as it stands, set-up counted. */
   readonly minutes: number;
-  /** What it would tell about repair classes; 0 where it commits, or would only repeat what is known. */
+  /** What it would forecastTrial about repair classes; 0 where it commits, or would only repeat what is known. */
   readonly bits: number;
-  /** What it would tell if nothing like it had been seen yet. */
+  /** What it would forecastTrial if nothing like it had been seen yet. */
   readonly bitsIfNew: number;
   /** Null for what commits or is known: its outcomes are reckoned only when they are asked for. */
-  readonly told: Told | null;
+  readonly forecast: TrialForecast | null;
   /** Tools and spares that it needs and that are not at hand. */
   readonly lacks: readonly string[];
 }
 
 /** Everything that can be proposed, and the means to look closer at one trial. */
 export interface Plan {
-  readonly live: LiveWays;
-  /** Entropy of the repair classes: all that tests could tell, in bits. */
+  readonly live: ActiveHypotheses;
+  /** Entropy of the repair classes: all that tests could forecastTrial, in bits. */
   readonly openBits: number;
   /** By information per minute, best first; a trial that tells nothing new comes last with 0 bits. */
   readonly proposals: readonly Proposal[];
-  /** Joint chances of class and outcome of one trial; good until the next call. */
-  readonly jointOf: (trial: Trial) => JointChances;
+  /** Joint probabilities of class and outcome of one trial; good until the next call. */
+  readonly jointOf: (trial: Trial) => JointProbabilities;
 }
 
-/** A technician's eyes: chance of misreading an outcome. Starting judgement. */
+/** A technician's eyes: probability of misreading an outcome. Starting judgement. */
 export const technicianMisreads = 0.015;
 
 /** A repair so unlikely tells less than a start with a change must; see worthTheChange. */
-const tooUnlikelyToMend = 0.0002;
+const tooUnlikelyToRepair = 0.0002;
 
 /** Weighs every trial that is possible now, from what is believed now. */
-export function planTrials(input: DiagnosisInput, live: LiveWays, book: ModelBook): Plan {
+export function planTrials(input: DiagnosisInput, live: ActiveHypotheses, book: OutcomeModelCache): Plan {
   const scratch = new JointScratch();
   const ready = book.trialsIn(input.configuration);
-  const joint = ({ model, pass }: ReadyTrial): JointChances =>
-    jointChances(live, model, pass, technicianMisreads, scratch);
+  const joint = ({ model, pass }: ReadyTrial): JointProbabilities =>
+    jointProbabilities(live, model, pass, technicianMisreads, scratch);
   const known = knownAlready(input.steps);
   const weightOf = new Map(live.classIds.map((id, row) => [id, live.classWeights[row] ?? 0]));
   const weighed = ready.map((one): Proposal => {
@@ -51,15 +57,15 @@ export function planTrials(input: DiagnosisInput, live: LiveWays, book: ModelBoo
     const minutes = input.caseOpen ? one.minutesOpen : one.minutesClosed;
     const lacks = lacksOf(trial, input);
     const isKnown = known(trial, stateKey);
-    const isVain = trial.repair !== null && (weightOf.get(trial.repair.id) ?? 0) < tooUnlikelyToMend;
+    const isVain = trial.repair !== null && (weightOf.get(trial.repair.id) ?? 0) < tooUnlikelyToRepair;
     if (trial.commits || isVain || (isKnown && !isPlain(trial)))
-      return { trial, minutes, bits: 0, bitsIfNew: 0, told: null, lacks };
-    const told = tell(joint(one));
-    return { trial, minutes, bits: isKnown ? 0 : told.bits, bitsIfNew: told.bits, told, lacks };
+      return { trial, minutes, bits: 0, bitsIfNew: 0, forecast: null, lacks };
+    const forecast = forecastTrial(joint(one));
+    return { trial, minutes, bits: isKnown ? 0 : forecast.bits, bitsIfNew: forecast.bits, forecast, lacks };
   });
   const proposals = withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
   const byTrial = new Map(ready.map((one) => [one.trial, one]));
-  const jointOf = (trial: Trial): JointChances => {
+  const jointOf = (trial: Trial): JointProbabilities => {
     const one = byTrial.get(trial);
     if (!one) throw new Error(`${trial.id}: expected a trial of this plan`);
     return joint(one);
@@ -77,7 +83,7 @@ export function lacksOf({ tools, spares }: Trial, { lacking }: Pick<DiagnosisInp
 }
 
 /** A start of the machine as it stands, against which all others are held. */
-const isPlain = ({ id }: Trial): boolean => id === 'start' || id === 'run-under-load';
+const isPlain = ({ ref }: Trial): boolean => ref.kind === 'start' || ref.kind === 'run-under-load';
 
 /** Bits by which a changed start must beat a plain one to be worth its change. */
 const worthTheChange = 0.003;

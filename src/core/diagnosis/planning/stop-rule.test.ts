@@ -75,12 +75,12 @@ const desktop: NonNullable<BriefLog['machine']> = {
 };
 
 test('with much open one more test pays; with the cause seen it is mended', () => {
-  const open = diagnosisOf({ machine: desktop, told: 'dead', trials: [['start', 'dead']] }).stopRule;
+  const open = diagnosisOf({ machine: desktop, reported: 'dead', trials: [['start', 'dead']] }).stopRule;
   expect(open.saves).toBeGreaterThan(0);
   expect(open.savesMinutes).toBeCloseTo((open.saves / usualCosts.ratePerHour) * 60, 9);
   const seen = diagnosisOf({
     machine: desktop,
-    told: 'dead',
+    reported: 'dead',
     trials: [
       ['start', 'dead'],
       ['look/rocker/supply', 'at-o'],
@@ -99,7 +99,7 @@ test('the surprise of an entry is its improbability, against the mean over what 
 test('a log that fits is not unusual, one that contradicts itself is', () => {
   const usual = diagnosisOf({
     machine: desktop,
-    told: 'no-boot',
+    reported: 'no-boot',
     trials: [
       ['start', 'no-boot'],
       ['look/drive-leads/drive', 'loose'],
@@ -109,7 +109,7 @@ test('a log that fits is not unusual, one that contradicts itself is', () => {
   expect(usual.surprise.isUnusual).toBe(false);
   const odd = diagnosisOf({
     machine: desktop,
-    told: 'no-boot',
+    reported: 'no-boot',
     trials: [
       ['start', 'no-boot'],
       ['look/standby-light/board', 'dark'],

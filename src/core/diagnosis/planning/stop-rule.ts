@@ -2,9 +2,9 @@ import { placementOf } from '../../machine';
 import { costOfMinutes, costOfRepair, expectedRepairCost, usualCosts, type Costs } from './costs';
 import type { DiagnosisInput } from '../evidence-step';
 import type { HypothesisSpace } from '../model/hypothesis-space';
-import type { JointChances } from './joint-chances';
-import { rightClass } from './live-ways';
-import { openProposals } from './next-by-school';
+import type { JointProbabilities } from './joint-probabilities';
+import { rightClass } from './active-hypotheses';
+import { openProposals } from './order-by-strategy';
 import type { Plan, Proposal } from './propose';
 
 /** Whether one more test pays, in the shop's money. */
@@ -39,9 +39,9 @@ export function classCosts(plan: Plan, space: HypothesisSpace, input: DiagnosisI
   });
 }
 
-/** Expected money after each outcome of a trial, weighed by its chances. `costNow` is that before it. */
+/** Expected money after each outcome of a trial, weighed by its probabilities. `costNow` is that before it. */
 export function expectedCostAfter(
-  { width, classes, entries, floors }: JointChances,
+  { width, classes, entries, floors }: JointProbabilities,
   costs: Float64Array,
   costNow: number,
 ): number {
@@ -50,26 +50,26 @@ export function expectedCostAfter(
   for (let row = 0; row < classes; row++) misread += floors[row] ?? 0;
   let expected = 0;
   for (let o = 0; o < width; o++) {
-    let chance = 0;
+    let probability = 0;
     for (let row = 0; row < classes; row++) {
       const p = entries[row * width + o] ?? 0;
       column[row] = p;
-      chance += p;
+      probability += p;
     }
     // An outcome that is hardly ever more than a misreading leaves all as it was.
-    if (chance <= hardlyMore * misread) expected += chance * costNow;
-    else if (chance > 0) expected += chance * expectedRepairCost(column, costs);
+    if (probability <= hardlyMore * misread) expected += probability * costNow;
+    else if (probability > 0) expected += probability * expectedRepairCost(column, costs);
   }
   return expected;
 }
 
 const hardlyMore = 1.05;
 
-/** A test as far as money goes: what it takes, and what it would tell of each class. */
+/** A test as far as money goes: what it takes, and what it would forecastTrial of each class. */
 export interface PricedTest {
   readonly minutes: number;
   /** Good until the next one is asked for. */
-  readonly joint: () => JointChances;
+  readonly joint: () => JointProbabilities;
 }
 
 /**

@@ -10,10 +10,10 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'outlet',
     title: 'The outlet or strip is dead',
     reason: 'Without mains nothing can start.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     actsIn: asFoundOnly,
     repair: 'use-live-outlet',
-    seen: [{ look: 'outlet-lamp', as: 'dark', chance: 0.98 }],
+    sightings: [{ look: 'outlet-lamp', as: 'dark', probability: 0.98 }],
     prior: judged(16, { storm: 2, moved: 2 }),
   },
   {
@@ -22,10 +22,10 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'cord',
     title: 'The mains cord is not home',
     reason: 'A cord that is half in looks plugged and feeds nothing.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     cures: { reseat: 0.98 },
     repair: 'push-cord',
-    seen: [{ look: 'cord', as: 'loose', chance: 0.92 }],
+    sightings: [{ look: 'cord', as: 'loose', probability: 0.92 }],
     prior: judged(22, { moved: 3 }),
   },
   {
@@ -34,9 +34,9 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'cord',
     title: 'The mains cord is broken',
     reason: 'A broken conductor opens near the plug.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     repair: 'replace',
-    seen: [{ look: 'cord', as: 'damaged', chance: 0.4 }],
+    sightings: [{ look: 'cord', as: 'damaged', probability: 0.4 }],
     prior: judged(6, { old: 1.5 }),
   },
   {
@@ -45,9 +45,9 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'supply',
     title: 'The rocker of the supply stands at O',
     reason: 'Many hands take O for on.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     repair: 'set-rocker',
-    seen: [{ look: 'rocker', as: 'at-o', chance: 0.98 }],
+    sightings: [{ look: 'rocker', as: 'at-o', probability: 0.98 }],
     prior: judged(36, { moved: 2, 'new-build': 1.6 }),
   },
   {
@@ -56,9 +56,9 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'supply',
     title: 'The supply is dead',
     reason: 'No 5 V standby: the board cannot see the button.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     repair: 'replace',
-    seen: [{ look: 'supply-signs', as: 'burnt', chance: 0.3 }],
+    sightings: [{ look: 'supply-signs', as: 'burnt', probability: 0.3 }],
     prior: judged(42, { storm: 3, old: 1.8, 'used-parts': 1.4 }),
   },
   {
@@ -67,7 +67,7 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'supply',
     title: 'The protection of the supply has latched',
     reason: 'After an overload the supply stays off until it is drained.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     cures: { drain: 0.95, reseat: 0.5 },
     repair: 'drain-latch',
     prior: judged(12, { storm: 2 }),
@@ -78,10 +78,10 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'adapter',
     title: 'The DC adapter gives no voltage',
     reason: 'A small machine has no standby without its adapter.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     repair: 'replace',
-    seen: [{ look: 'adapter-cord', as: 'damaged', chance: 0.35 }],
-    reads: [{ quantity: 'adapter-volts', meanVolts: 0.1, spreadVolts: 0.2 }],
+    sightings: [{ look: 'adapter-cord', as: 'damaged', probability: 0.35 }],
+    readings: [{ quantity: 'adapter-volts', meanVolts: 0.1, spreadVolts: 0.2 }],
     prior: judged(95, { storm: 1.6, old: 1.3 }),
   },
   {
@@ -90,12 +90,12 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'adapter',
     title: 'The DC adapter sags when the machine starts',
     reason: 'Right without load, too low under load.',
-    looks: [
+    presentations: [
       { as: 'twitch', weight: 0.7 },
       { as: 'loop', weight: 0.3 },
     ],
     repair: 'replace',
-    reads: [
+    readings: [
       { quantity: 'adapter-load', meanVolts: 16, spreadVolts: 1.2 },
       { quantity: 'adapter-volts', meanVolts: 18.2, spreadVolts: 0.7 },
     ],
@@ -107,10 +107,10 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'adapter',
     title: 'The barrel plug makes no contact',
     reason: 'A worn jack or the wrong plug size feeds nothing.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     cures: { reseat: 0.4 },
     repair: 'push-cord',
-    seen: [{ look: 'adapter-cord', as: 'loose', chance: 0.7 }],
+    sightings: [{ look: 'adapter-cord', as: 'loose', probability: 0.7 }],
     prior: judged(30, { moved: 1.5 }),
   },
   {
@@ -119,9 +119,9 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'The board does not take up standby',
     reason: 'Standby arrives at the plug and goes no further.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     repair: 'replace',
-    reads: [{ quantity: 'vsb', meanVolts: 5, spreadVolts: 0.08 }],
+    readings: [{ quantity: 'vsb', meanVolts: 5, spreadVolts: 0.08 }],
     prior: judged(6, { storm: 2.5, spill: 2.5 }),
   },
   {
@@ -130,10 +130,10 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'case-switch',
     title: 'The case switch or its lead is broken',
     reason: 'The button moves, the contact does not close.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     actsIn: byTheCaseButton,
     repair: 'replace',
-    seen: [{ look: 'switch-feel', as: 'limp', chance: 0.5 }],
+    sightings: [{ look: 'switch-feel', as: 'limp', probability: 0.5 }],
     prior: judged(16, { old: 1.8 }),
   },
   {
@@ -142,14 +142,14 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'case-switch',
     title: 'Liquid or dirt in the case switch',
     reason: 'A contaminated contact does not close, or never opens.',
-    looks: [
+    presentations: [
       { as: 'dead', weight: 0.7 },
       { as: 'twitch', weight: 0.3 },
     ],
     actsIn: byTheCaseButton,
     cures: { clean: 0.9 },
     repair: 'clean-switch',
-    seen: [{ look: 'switch-feel', as: 'sticky', chance: 0.7 }],
+    sightings: [{ look: 'switch-feel', as: 'sticky', probability: 0.7 }],
     prior: judged(5, { spill: 14 }),
   },
   {
@@ -158,10 +158,10 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'case-switch',
     title: 'The switch lead is on the wrong pins',
     reason: 'The board never sees the button.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     actsIn: byTheCaseButton,
     repair: 'correct-header',
-    seen: [{ look: 'front-header', as: 'other-pins', chance: 0.93 }],
+    sightings: [{ look: 'front-header', as: 'other-pins', probability: 0.93 }],
     prior: judged(12, { 'new-build': 5, moved: 1.2 }),
   },
   {
@@ -170,11 +170,11 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'case-switch',
     title: 'The switch lead has come off the header',
     reason: 'The board never sees the button.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     actsIn: byTheCaseButton,
     cures: { reseat: 0.95 },
     repair: 'correct-header',
-    seen: [{ look: 'front-header', as: 'off', chance: 0.97 }],
+    sightings: [{ look: 'front-header', as: 'off', probability: 0.97 }],
     prior: judged(10, { moved: 2.5, 'new-build': 2 }),
   },
   {
@@ -183,12 +183,12 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'case-switch',
     title: 'The reset switch is stuck',
     reason: 'A held reset keeps the processor from running.',
-    looks: [
+    presentations: [
       { as: 'blank', weight: 0.7 },
       { as: 'loop', weight: 0.3 },
     ],
     repair: 'free-reset',
-    seen: [{ look: 'reset-button', as: 'stuck', chance: 0.85 }],
+    sightings: [{ look: 'reset-button', as: 'stuck', probability: 0.85 }],
     prior: judged(4, { spill: 4, old: 1.5 }),
   },
   {
@@ -197,16 +197,16 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'The 24-pin plug is not home',
     reason: 'Some rails or the start pin have no contact.',
-    looks: [
+    presentations: [
       { as: 'dead', weight: 0.6 },
       { as: 'twitch', weight: 0.4 },
     ],
     existsIn: machineHas('supply'),
     cures: { reseat: 0.97 },
     repair: 'push-power-plugs',
-    seen: [
-      { look: 'joint-press', as: 'answers', chance: 0.5 },
-      { look: 'power-plugs', as: 'main-loose', chance: 0.85 },
+    sightings: [
+      { look: 'joint-press', as: 'answers', probability: 0.5 },
+      { look: 'power-plugs', as: 'main-loose', probability: 0.85 },
     ],
     prior: judged(16, { 'new-build': 3, moved: 1.8 }),
   },
@@ -216,14 +216,14 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'The processor power plug is missing or not home',
     reason: 'Fans run on the main plug; the processor has no power.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.6 },
       { as: 'twitch', weight: 0.4 },
     ],
     existsIn: machineHas('supply'),
     cures: { reseat: 0.9 },
     repair: 'push-power-plugs',
-    seen: [{ look: 'power-plugs', as: 'processor-loose', chance: 0.93 }],
+    sightings: [{ look: 'power-plugs', as: 'processor-loose', probability: 0.93 }],
     prior: judged(18, { 'new-build': 4, moved: 1.3 }),
   },
   {
@@ -232,16 +232,16 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'supply',
     title: 'The supply does not hold when it starts',
     reason: 'Standby is alive, the main rails collapse or never come.',
-    looks: [
+    presentations: [
       { as: 'twitch', weight: 0.6 },
       { as: 'dead', weight: 0.4 },
     ],
     repair: 'replace',
-    seen: [
-      { look: 'supply-fan', as: 'kicks', chance: 0.4 },
-      { look: 'supply-signs', as: 'burnt', chance: 0.2 },
+    sightings: [
+      { look: 'supply-fan', as: 'kicks', probability: 0.4 },
+      { look: 'supply-signs', as: 'burnt', probability: 0.2 },
     ],
-    reads: [{ quantity: 'vsb', meanVolts: 4.9, spreadVolts: 0.15 }],
+    readings: [{ quantity: 'vsb', meanVolts: 4.9, spreadVolts: 0.15 }],
     prior: judged(34, { storm: 1.8, old: 2, 'used-parts': 1.5 }),
   },
   {
@@ -250,13 +250,13 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'A stand-off or screw shorts the board',
     reason: 'Protection trips as soon as the rails rise.',
-    looks: [
+    presentations: [
       { as: 'twitch', weight: 0.8 },
       { as: 'dead', weight: 0.2 },
     ],
     actsIn: inTheCase,
     repair: 'clear-short',
-    seen: [{ look: 'stand-offs', as: 'extra', chance: 0.85 }],
+    sightings: [{ look: 'stand-offs', as: 'extra', probability: 0.85 }],
     prior: judged(7, { 'new-build': 3, moved: 1.5 }),
   },
   {
@@ -265,12 +265,12 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'The board has a short of its own',
     reason: 'Protection trips as soon as the rails rise.',
-    looks: [
+    presentations: [
       { as: 'twitch', weight: 0.8 },
       { as: 'dead', weight: 0.2 },
     ],
     repair: 'replace',
-    seen: [{ look: 'board-signs', as: 'damage', chance: 0.35 }],
+    sightings: [{ look: 'board-signs', as: 'damage', probability: 0.35 }],
     prior: judged(16, { storm: 1.8, old: 1.5, 'used-parts': 1.6 }),
   },
   {
@@ -279,14 +279,14 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'Liquid on the board',
     reason: 'A wet bridge between contacts trips the supply or holds the start signal.',
-    looks: [
+    presentations: [
       { as: 'twitch', weight: 0.5 },
       { as: 'dead', weight: 0.3 },
       { as: 'blank', weight: 0.2 },
     ],
     cures: { clean: 0.7 },
     repair: 'dry-board',
-    seen: [{ look: 'board-signs', as: 'traces', chance: 0.85 }],
+    sightings: [{ look: 'board-signs', as: 'traces', probability: 0.85 }],
     prior: judged(2, { spill: 18 }),
   },
   {
@@ -295,13 +295,13 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'front-usb',
     title: 'A short in {part}',
     reason: 'A bent contact or pinched lead pulls 5 V down as soon as the machine starts.',
-    looks: [
+    presentations: [
       { as: 'twitch', weight: 0.6 },
       { as: 'dead', weight: 0.15 },
       { as: 'message-usb', weight: 0.25 },
     ],
     repair: 'leave-unplugged',
-    seen: [{ look: 'front-ports', as: 'bent', chance: 0.6 }],
+    sightings: [{ look: 'front-ports', as: 'bent', probability: 0.6 }],
     prior: judged(12, { moved: 1.5, spill: 2 }),
   },
   {
@@ -310,7 +310,7 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'front-audio',
     title: 'A short in {part}',
     reason: 'A plug on the wrong header or a pinched lead trips the supply.',
-    looks: [{ as: 'twitch', weight: 1 }],
+    presentations: [{ as: 'twitch', weight: 1 }],
     repair: 'leave-unplugged',
     prior: judged(2, { 'new-build': 2 }),
   },
@@ -320,7 +320,7 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'drive',
     title: 'A short in {part}',
     reason: 'Protection trips as soon as the rails rise.',
-    looks: [{ as: 'twitch', weight: 1 }],
+    presentations: [{ as: 'twitch', weight: 1 }],
     repair: 'replace',
     prior: judged(5, { storm: 1.5, 'used-parts': 1.4 }),
   },
@@ -330,7 +330,7 @@ export const powerFaults: readonly FaultMode[] = [
     at: 'card',
     title: 'A short in {part}',
     reason: 'Protection trips as soon as the rails rise.',
-    looks: [{ as: 'twitch', weight: 1 }],
+    presentations: [{ as: 'twitch', weight: 1 }],
     repair: 'replace',
     prior: judged(7, { 'used-parts': 2 }),
   },

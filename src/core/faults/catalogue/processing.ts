@@ -23,13 +23,13 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'processor',
     title: 'The processor is badly seated',
     reason: 'Contacts are open under a processor that is not flat.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.8 },
       { as: 'loop', weight: 0.2 },
     ],
     cures: { reseat: 0.9 },
     repair: 'seat-processor',
-    seen: [{ look: 'processor-seat', as: 'crooked', chance: 0.8 }],
+    sightings: [{ look: 'processor-seat', as: 'crooked', probability: 0.8 }],
     prior: judged(5, { 'new-build': 3, 'processor-changed': 4, moved: 1.3 }),
   },
   {
@@ -38,13 +38,13 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'Bent pins in the processor socket',
     reason: 'A pin that does not touch opens a supply or a memory line.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.7 },
       { as: 'loop', weight: 0.15 },
       { as: 'at-memory', weight: 0.15 },
     ],
     repair: 'replace',
-    seen: [{ look: 'socket-pins', as: 'bent', chance: 0.85 }],
+    sightings: [{ look: 'socket-pins', as: 'bent', probability: 0.85 }],
     prior: judged(5, { 'new-build': 2, 'processor-changed': 4, 'used-parts': 3 }),
   },
   {
@@ -53,7 +53,7 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'processor',
     title: 'The processor is dead',
     reason: 'Nothing runs; rare, so it is proven last.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.9 },
       { as: 'twitch', weight: 0.1 },
     ],
@@ -66,12 +66,12 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'The board cannot power the processor',
     reason: 'Its regulator is broken.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.7 },
       { as: 'twitch', weight: 0.3 },
     ],
     repair: 'replace',
-    seen: [{ look: 'board-signs', as: 'damage', chance: 0.3 }],
+    sightings: [{ look: 'board-signs', as: 'damage', probability: 0.3 }],
     prior: judged(18, { old: 1.5, storm: 1.6, 'used-parts': 1.5 }),
   },
   {
@@ -80,13 +80,13 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'cooler',
     title: 'The cooler is badly mounted: film left on, no paste or tilted',
     reason: 'The processor protects itself within seconds.',
-    looks: [
+    presentations: [
       { as: 'twitch', weight: 0.4 },
       { as: 'cuts-out', weight: 0.6 },
     ],
     cures: { reseat: 0.85 },
     repair: 'mount-cooler',
-    seen: [{ look: 'cooler-mount', as: 'bad', chance: 0.85 }],
+    sightings: [{ look: 'cooler-mount', as: 'bad', probability: 0.85 }],
     prior: judged(6, { 'new-build': 4, 'processor-changed': 4, moved: 1.5 }),
   },
   {
@@ -95,13 +95,13 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'The firmware is older than the processor',
     reason: 'Firmware that does not know the processor never starts it; an older spare processor starts.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.8 },
       { as: 'loop', weight: 0.2 },
     ],
     actsIn: withOwnProcessor,
     repair: 'update-firmware',
-    seen: [{ look: 'firmware-version', as: 'too-old', chance: 0.9 }],
+    sightings: [{ look: 'firmware-version', as: 'too-old', probability: 0.9 }],
     prior: judged(4, { 'new-build': 9, 'processor-changed': 18 }),
   },
   {
@@ -110,7 +110,7 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'The firmware is corrupt',
     reason: 'The first code that the processor reads is broken.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.5 },
       { as: 'blank', weight: 0.3 },
       { as: 'loop', weight: 0.2 },
@@ -125,7 +125,7 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'Settings that the machine cannot start with',
     reason: 'A changed or scrambled setting stops the start; defaults bring it back.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.4 },
       { as: 'loop', weight: 0.4 },
       { as: 'blank', weight: 0.2 },
@@ -141,7 +141,7 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'The memory profile is too fast for these modules',
     reason: 'Memory is started at a speed that it cannot take.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.5 },
       { as: 'loop', weight: 0.5 },
     ],
@@ -156,7 +156,7 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'Nothing is wrong: memory training is not finished',
     reason: 'A first start restarts several times and takes minutes.',
-    looks: [
+    presentations: [
       { as: 'loop', weight: 0.5 },
       { as: 'stage', weight: 0.5 },
     ],
@@ -171,13 +171,13 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'module',
     title: '{part} is not home in its slot',
     reason: 'One side has not clicked.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.85 },
       { as: 'loop', weight: 0.15 },
     ],
     cures: { reseat: 0.95 },
     repair: 'seat-module',
-    seen: [{ look: 'module-latches', as: 'open', chance: 0.75 }],
+    sightings: [{ look: 'module-latches', as: 'open', probability: 0.75 }],
     prior: judged(20, { 'new-build': 3, moved: 2, 'memory-changed': 3 }),
   },
   {
@@ -186,7 +186,7 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'module',
     title: 'The contacts of {part} are dirty',
     reason: 'A film on the contacts opens a line.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.8 },
       { as: 'loop', weight: 0.2 },
     ],
@@ -201,7 +201,7 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'module',
     title: '{part} is dead',
     reason: 'The module does not answer in any slot.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.9 },
       { as: 'loop', weight: 0.1 },
     ],
@@ -214,10 +214,10 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'slot',
     title: '{part} is dead',
     reason: 'No module works in it, others work elsewhere.',
-    looks: [{ as: 'stage', weight: 1 }],
+    presentations: [{ as: 'stage', weight: 1 }],
     actsIn: slotInUse,
     repair: 'leave-slot-empty',
-    mendedAt: { kind: 'board', repair: 'replace', when: (machine) => count(machine, 'slot') < 2 },
+    repairedAt: { kind: 'board', repair: 'replace', when: (machine) => count(machine, 'slot') < 2 },
     prior: judged(3, { 'used-parts': 2, old: 1.3 }),
   },
   {
@@ -226,10 +226,10 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'channel',
     title: 'The lines of {part} on the board are open',
     reason: 'Every slot of the channel fails, with any processor.',
-    looks: [{ as: 'stage', weight: 1 }],
+    presentations: [{ as: 'stage', weight: 1 }],
     actsIn: channelInUse,
     repair: 'replace',
-    mendedAt: { kind: 'board', repair: 'replace' },
+    repairedAt: { kind: 'board', repair: 'replace' },
     prior: judged(1.5, { 'used-parts': 1.5, moved: 1.3 }),
   },
   {
@@ -238,7 +238,7 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'channel',
     title: 'Uneven cooler pressure lifts the contacts of {part}',
     reason: 'Every slot of the channel fails until the cooler is mounted evenly.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.85 },
       { as: 'loop', weight: 0.15 },
     ],
@@ -246,8 +246,8 @@ export const processingFaults: readonly FaultMode[] = [
     actsIn: channelUnderOwnCooler,
     cures: { reseat: 0.85 },
     repair: 'mount-cooler',
-    mendedAt: { kind: 'cooler', repair: 'mount-cooler' },
-    seen: [{ look: 'cooler-mount', as: 'bad', chance: 0.5 }],
+    repairedAt: { kind: 'cooler', repair: 'mount-cooler' },
+    sightings: [{ look: 'cooler-mount', as: 'bad', probability: 0.5 }],
     prior: judged(1.5, { 'new-build': 3, 'processor-changed': 4, moved: 1.5 }),
   },
   {
@@ -256,11 +256,11 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'channel',
     title: 'Bent socket pins open {part}',
     reason: 'Every slot of the channel fails; the pins are looked at before the processor is blamed.',
-    looks: [{ as: 'stage', weight: 1 }],
+    presentations: [{ as: 'stage', weight: 1 }],
     actsIn: channelInUse,
     repair: 'replace',
-    mendedAt: { kind: 'board', repair: 'replace' },
-    seen: [{ look: 'socket-pins', as: 'bent', chance: 0.85 }],
+    repairedAt: { kind: 'board', repair: 'replace' },
+    sightings: [{ look: 'socket-pins', as: 'bent', probability: 0.85 }],
     prior: judged(1.2, { 'new-build': 2, 'processor-changed': 4, 'used-parts': 3 }),
   },
   {
@@ -269,10 +269,10 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'channel',
     title: "The processor's controller of {part} is dead",
     reason: 'Every slot of the channel fails; pins and cooler pressure are looked at before the processor.',
-    looks: [{ as: 'stage', weight: 1 }],
+    presentations: [{ as: 'stage', weight: 1 }],
     actsIn: channelOnOwnProcessor,
     repair: 'replace',
-    mendedAt: { kind: 'processor', repair: 'replace' },
+    repairedAt: { kind: 'processor', repair: 'replace' },
     prior: judged(1.5, { 'processor-changed': 3, 'new-build': 1.5, 'used-parts': 1.5 }),
   },
   {
@@ -281,14 +281,14 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'The modules are in the wrong slots',
     reason: 'The board refuses this filling; the manual names another.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.8 },
       { as: 'loop', weight: 0.2 },
     ],
     existsIn: notInManualOrder,
     actsIn: modulesWhereFound,
     repair: 'right-slots',
-    seen: [{ look: 'slot-order', as: 'other-slots', chance: 0.95 }],
+    sightings: [{ look: 'slot-order', as: 'other-slots', probability: 0.95 }],
     prior: judged(5, { 'new-build': 4, 'memory-changed': 4 }),
   },
   {
@@ -297,7 +297,7 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'Modules that do not suit the board or each other',
     reason: 'Each works alone; together or at this firmware they do not start.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.6 },
       { as: 'loop', weight: 0.4 },
     ],
@@ -312,15 +312,15 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'card',
     title: '{part} is not home',
     reason: 'The card is half in: fans race, no picture.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.7 },
       { as: 'fans-full', weight: 0.3 },
     ],
     cures: { reseat: 0.96 },
     repair: 'seat-card',
-    seen: [
-      { look: 'card-signs', as: 'warns', chance: 0.4 },
-      { look: 'card-seat', as: 'not-home', chance: 0.8 },
+    sightings: [
+      { look: 'card-signs', as: 'warns', probability: 0.4 },
+      { look: 'card-seat', as: 'not-home', probability: 0.8 },
     ],
     prior: judged(18, { moved: 2.5, 'new-build': 2, 'card-changed': 2.5 }),
   },
@@ -330,12 +330,12 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'card',
     title: 'The power lead of {part} is missing or not home',
     reason: 'The card needs its own leads before it shows anything.',
-    looks: [{ as: 'stage', weight: 1 }],
+    presentations: [{ as: 'stage', weight: 1 }],
     cures: { reseat: 0.6 },
     repair: 'plug-card-power',
-    seen: [
-      { look: 'card-signs', as: 'warns', chance: 0.8 },
-      { look: 'card-seat', as: 'no-power-lead', chance: 0.93 },
+    sightings: [
+      { look: 'card-signs', as: 'warns', probability: 0.8 },
+      { look: 'card-seat', as: 'no-power-lead', probability: 0.93 },
     ],
     prior: judged(14, { 'new-build': 3, 'card-changed': 4, moved: 1.3 }),
   },
@@ -345,12 +345,12 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'card',
     title: '{part} is dead',
     reason: 'The card does not answer or makes no picture.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.75 },
       { as: 'no-picture', weight: 0.25 },
     ],
     repair: 'replace',
-    seen: [{ look: 'card-signs', as: 'warns', chance: 0.35 }],
+    sightings: [{ look: 'card-signs', as: 'warns', probability: 0.35 }],
     prior: judged(22, { 'used-parts': 2, old: 1.4 }),
   },
   {
@@ -359,7 +359,7 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'The card slot is dead',
     reason: 'A good card does not answer in it.',
-    looks: [{ as: 'stage', weight: 1 }],
+    presentations: [{ as: 'stage', weight: 1 }],
     existsIn: (machine) => count(machine, 'card') > 0,
     actsIn: whileFilled('card', originalAttached),
     repair: 'replace',

@@ -11,7 +11,7 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'supply',
     title: 'A joint in a lead of the supply comes and goes',
     reason: 'A tired contact opens when it moves or warms.',
-    looks: [
+    presentations: [
       { as: 'twitch', weight: 0.5 },
       { as: 'loop', weight: 0.5 },
     ],
@@ -25,13 +25,13 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'supply',
     title: 'The supply comes up slowly',
     reason: 'Power-good is late or weak, the board gives up.',
-    looks: [
+    presentations: [
       { as: 'loop', weight: 0.6 },
       { as: 'dead', weight: 0.4 },
     ],
     strikes: 0.75,
     repair: 'replace',
-    reads: [{ quantity: 'power-good', meanVolts: 2.4, spreadVolts: 0.9 }],
+    readings: [{ quantity: 'power-good', meanVolts: 2.4, spreadVolts: 0.9 }],
     prior: judged(6, { old: 2.5 }),
   },
   {
@@ -40,10 +40,10 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'supply',
     title: 'Standby of the supply sags',
     reason: 'Tired capacitors hold 5 V only without load.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     strikes: 0.85,
     repair: 'replace',
-    reads: [
+    readings: [
       { quantity: 'vsb-load', meanVolts: 4.3, spreadVolts: 0.25 },
       { quantity: 'vsb', meanVolts: 4.72, spreadVolts: 0.15 },
     ],
@@ -55,13 +55,13 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'supply',
     title: 'The supply ripples',
     reason: 'Tired capacitors let 12 V shake; what computes stumbles.',
-    looks: [
+    presentations: [
       { as: 'system-stops', weight: 0.6 },
       { as: 'cuts-out', weight: 0.4 },
     ],
     strikes: 0.7,
     repair: 'replace',
-    reads: [{ quantity: 'ripple-12', meanVolts: 0.19, spreadVolts: 0.035 }],
+    readings: [{ quantity: 'ripple-12', meanVolts: 0.19, spreadVolts: 0.035 }],
     prior: judged(5, { old: 2.2 }),
   },
   {
@@ -70,9 +70,9 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'supply',
     title: '+5 V of the supply is low',
     reason: 'Drives do not run up.',
-    looks: [{ as: 'no-boot', weight: 1 }],
+    presentations: [{ as: 'no-boot', weight: 1 }],
     repair: 'replace',
-    reads: [{ quantity: 'rail-5', meanVolts: 4.5, spreadVolts: 0.12 }],
+    readings: [{ quantity: 'rail-5', meanVolts: 4.5, spreadVolts: 0.12 }],
     prior: judged(3, { old: 1.6 }),
   },
   {
@@ -81,12 +81,12 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'supply',
     title: '+3.3 V of the supply is low',
     reason: 'The board holds the processor in reset.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.5 },
       { as: 'blank', weight: 0.5 },
     ],
     repair: 'replace',
-    reads: [{ quantity: 'rail-3v3', meanVolts: 2.95, spreadVolts: 0.09 }],
+    readings: [{ quantity: 'rail-3v3', meanVolts: 2.95, spreadVolts: 0.09 }],
     prior: judged(3, { old: 1.6 }),
   },
   {
@@ -95,12 +95,12 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'supply',
     title: 'The processor lead of the supply carries no voltage',
     reason: 'A broken wire or crimp starves the processor.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.8 },
       { as: 'blank', weight: 0.2 },
     ],
     repair: 'replace',
-    reads: [{ quantity: 'processor-plug-12', meanVolts: 0.3, spreadVolts: 0.4 }],
+    readings: [{ quantity: 'processor-plug-12', meanVolts: 0.3, spreadVolts: 0.4 }],
     prior: judged(4, { 'used-parts': 2 }),
   },
   {
@@ -109,11 +109,11 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'case-switch',
     title: 'The case switch closes only now and then',
     reason: 'A worn contact needs luck.',
-    looks: [{ as: 'dead', weight: 1 }],
+    presentations: [{ as: 'dead', weight: 1 }],
     strikes: 0.55,
     actsIn: byTheCaseButton,
     repair: 'replace',
-    seen: [{ look: 'switch-feel', as: 'limp', chance: 0.45 }],
+    sightings: [{ look: 'switch-feel', as: 'limp', probability: 0.45 }],
     prior: judged(6, { old: 2 }),
   },
   {
@@ -122,13 +122,13 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'A joint on the board comes and goes',
     reason: 'Heat and bending open a cracked joint.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.7 },
       { as: 'loop', weight: 0.3 },
     ],
     strikes: 0.55,
     repair: 'replace',
-    seen: [{ look: 'joint-press', as: 'answers', chance: 0.4 }],
+    sightings: [{ look: 'joint-press', as: 'answers', probability: 0.4 }],
     prior: judged(6, { old: 2, moved: 1.4 }),
   },
   {
@@ -137,7 +137,7 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'A contact of the 24-pin socket is tired',
     reason: 'It opens when the lead moves.',
-    looks: [
+    presentations: [
       { as: 'twitch', weight: 0.6 },
       { as: 'loop', weight: 0.4 },
     ],
@@ -145,7 +145,7 @@ export const wearFaults: readonly FaultMode[] = [
     existsIn: machineHas('supply'),
     cures: { reseat: 0.6 },
     repair: 'push-power-plugs',
-    seen: [{ look: 'joint-press', as: 'answers', chance: 0.7 }],
+    sightings: [{ look: 'joint-press', as: 'answers', probability: 0.7 }],
     prior: judged(4, { old: 2, 'used-parts': 1.5 }),
   },
   {
@@ -154,12 +154,12 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'slot',
     title: 'Dirt in {part}',
     reason: 'A crumb or dust keeps a contact open.',
-    looks: [{ as: 'stage', weight: 1 }],
+    presentations: [{ as: 'stage', weight: 1 }],
     strikes: 0.9,
     actsIn: slotInUse,
     cures: { clean: 0.9, reseat: 0.2 },
     repair: 'clean-slot',
-    seen: [{ look: 'slot-debris', as: 'dirty', chance: 0.75 }],
+    sightings: [{ look: 'slot-debris', as: 'dirty', probability: 0.75 }],
     prior: judged(3, { moved: 1.5, old: 1.5, 'used-parts': 1.5 }),
   },
   {
@@ -168,7 +168,7 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'card',
     title: 'A joint on {part} comes and goes',
     reason: 'Heat cracks the joints under the chip.',
-    looks: [
+    presentations: [
       { as: 'stage', weight: 0.6 },
       { as: 'no-picture', weight: 0.4 },
     ],
@@ -182,10 +182,10 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'display-cable',
     title: 'The monitor cable works only in some positions',
     reason: 'A pair is broken near the plug.',
-    looks: [{ as: 'no-picture', weight: 1 }],
+    presentations: [{ as: 'no-picture', weight: 1 }],
     strikes: 0.55,
     repair: 'replace',
-    seen: [{ look: 'cable-elsewhere', as: 'dark', chance: 0.5 }],
+    sightings: [{ look: 'cable-elsewhere', as: 'dark', probability: 0.5 }],
     prior: judged(4, { old: 1.4 }),
   },
   {
@@ -194,10 +194,10 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'card',
     title: 'A power plug of {part} is scorched',
     reason: 'A contact with resistance heats and drops under load.',
-    looks: [{ as: 'cuts-out', weight: 1 }],
+    presentations: [{ as: 'cuts-out', weight: 1 }],
     strikes: 0.9,
     repair: 'replace',
-    seen: [{ look: 'card-leads', as: 'scorched', chance: 0.9 }],
+    sightings: [{ look: 'card-leads', as: 'scorched', probability: 0.9 }],
     prior: judged(4, { 'used-parts': 1.8, 'card-changed': 1.5 }),
   },
   {
@@ -206,11 +206,11 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'cooler',
     title: 'The paste under {part} is dry',
     reason: 'Heat does not get into the cooler.',
-    looks: [{ as: 'cuts-out', weight: 1 }],
+    presentations: [{ as: 'cuts-out', weight: 1 }],
     strikes: 0.93,
     cures: { reseat: 0.6 },
     repair: 'mount-cooler',
-    seen: [{ look: 'cooler-mount', as: 'bad', chance: 0.85 }],
+    sightings: [{ look: 'cooler-mount', as: 'bad', probability: 0.85 }],
     prior: judged(7, { old: 2.5, 'new-build': 0.2 }),
   },
   {
@@ -219,10 +219,10 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'fan',
     title: '{part} does not turn',
     reason: 'The case heats up until something gives in.',
-    looks: [{ as: 'cuts-out', weight: 1 }],
+    presentations: [{ as: 'cuts-out', weight: 1 }],
     strikes: 0.7,
     repair: 'replace',
-    seen: [{ look: 'case-fans', as: 'still', chance: 0.92 }],
+    sightings: [{ look: 'case-fans', as: 'still', probability: 0.92 }],
     prior: judged(3, { old: 2 }),
   },
   {
@@ -231,15 +231,15 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'drive',
     title: '{part} is dying',
     reason: 'Places that cannot be read stop what loads.',
-    looks: [
+    presentations: [
       { as: 'system-stops', weight: 0.7 },
       { as: 'no-boot', weight: 0.3 },
     ],
     strikes: 0.75,
     repair: 'replace',
-    seen: [
-      { look: 'drive-health', as: 'failing', chance: 0.87 },
-      { look: 'drive-sound', as: 'clicks', chance: 0.3 },
+    sightings: [
+      { look: 'drive-health', as: 'failing', probability: 0.87 },
+      { look: 'drive-sound', as: 'clicks', probability: 0.3 },
     ],
     prior: judged(9, { old: 2, moved: 1.4 }),
   },
@@ -249,7 +249,7 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'drive',
     title: 'The data lead of {part} is bad',
     reason: 'A bent lead loses pairs.',
-    looks: [{ as: 'no-boot', weight: 1 }],
+    presentations: [{ as: 'no-boot', weight: 1 }],
     strikes: 0.8,
     existsIn: (_machine, part) => part.bus === 'sata',
     // A spare drive goes on the same lead.

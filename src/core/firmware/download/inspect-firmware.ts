@@ -49,7 +49,7 @@ const neverImages = /\.(txt|pdf|exe|nsh|efi|md|html?|rtf|docx?|png|jpe?g|bat|cmd
 
 /**
  * What a downloaded file is: an archive with its image in it, an image with its volumes, or neither, and what is wrong.
- * `sha256` saves reckoning it here where the system has a quicker way.
+ * `sha256` saves analysis it here where the system has a quicker way.
  */
 export function inspectFirmware(
   bytes: Uint8Array,

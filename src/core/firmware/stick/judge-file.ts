@@ -1,5 +1,5 @@
 import { OutOfBounds } from '../byte-reader';
-import type { StickWanted } from './check-stick';
+import type { StickWanted } from './stick-source';
 import { bad, isErased, sha256Of, warning, type Reason } from '../download/inspect-firmware';
 import { chainOf, clusterAt, type FoundFile } from './read-folder';
 import { within, type StickVolume } from './stick-volume';

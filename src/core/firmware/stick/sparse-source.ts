@@ -1,4 +1,4 @@
-import type { StickSource } from './check-stick';
+import type { StickSource } from './stick-source';
 
 const blockBytes = 64 * 2 ** 10;
 const mostBytes = 64 * 2 ** 30;

@@ -1,5 +1,5 @@
 import { ByteReader, OutOfBounds } from '../byte-reader';
-import type { StickSource } from './check-stick';
+import type { StickSource } from './stick-source';
 import { leastClusters, sectorBytes } from './fat32-layout';
 import { bad, note, warning, type Reason } from '../download/inspect-firmware';
 

@@ -45,13 +45,13 @@ export interface MethodChoice {
   readonly days: number;
   /** To be paid, net of what comes back. */
   readonly money: number;
-  /** Chance, 0 to 1, that it ends with a board worse than before: starting judgement. */
+  /** Probability, 0 to 1, that it ends with a board worse than before: starting judgement. */
   readonly risk: number;
   /** Money, work, waiting and risk together. */
   readonly cost: number;
 }
 
-/** Chances of ending worse than before, by method: starting judgement of the bench, to be replaced by the shop's own. */
+/** Probabilities of ending worse than before, by method: starting judgement of the bench, to be replaced by the shop's own. */
 const risks: Readonly<Record<FlashMethod, number>> = {
   menu: 0.004,
   'bare-board': 0.004,

@@ -1,6 +1,6 @@
 /** Inspections. Over 250 lines because it is a table: one entry a look. */
 import type { Look } from '../look';
-import type { OutcomeOption } from '../trial';
+import type { OutcomeOption } from '../outcome-option';
 
 const option = (id: string, label: string): OutcomeOption => ({ id, label });
 
@@ -417,7 +417,7 @@ export const LOOKS: readonly Look[] = [
     id: 'supply-fan',
     at: 'supply',
     title: 'Watch the fan of the supply as it starts',
-    purpose: 'A fan that kicks shows that the supply tries.',
+    purpose: 'A fan that kicks shows that the supply attempts.',
     steps: ['Look at the grille of the supply.', 'Press the button and watch for a kick. Put nothing in.'],
     options: [option('turns', 'It turns, or stands by design'), option('kicks', 'It kicks and stops')],
     minutes: 0.5,

@@ -9,7 +9,7 @@ export function startsBackInCase(configuration: Configuration): Trial[] {
   if (configuration.surface === 'case') return [];
   return [
     startTrial({
-      id: 'back-in-case',
+      ref: { kind: 'back-in-case' },
       title: 'Build it back into the case and start',
       purpose: 'If the fault comes back, it is in the case: a stand-off, a lead, the switch.',
       steps: [
@@ -37,7 +37,7 @@ export function minimalStarts(machine: Machine, configuration: Configuration): T
   const bench: Change[] = configuration.surface === 'bench' ? [] : [{ kind: 'surface', to: 'bench' }];
   return [
     startTrial({
-      id: 'minimal-in-case',
+      ref: { kind: 'minimal-in-case' },
       title: 'Start with the minimum in the case',
       purpose: 'Clears or blames everything that a start does not need.',
       steps: [...strip, 'Start it and watch for a minute.'],
@@ -47,7 +47,7 @@ export function minimalStarts(machine: Machine, configuration: Configuration): T
       inside: true,
     }),
     startTrial({
-      id: 'minimal-on-bench',
+      ref: { kind: 'minimal-on-bench' },
       title: 'Start with the minimum on the bench',
       purpose: 'Nothing can hide in the case: no stand-off, no front lead, no switch.',
       steps: [...strip, onBox, 'Bridge the two switch pins and watch for a minute.'],
@@ -76,7 +76,7 @@ function buildStarts(machine: Machine, configuration: Configuration): Trial[] {
     const [expected] = step.expect;
     const sign = expected ? START_OUTCOME_LABELS[expected.outcome].toLowerCase() : 'nothing';
     return startTrial({
-      id: `build/${step.id}`,
+      ref: { kind: 'build', step: step.id },
       title: `Build up: ${step.title.charAt(0).toLowerCase()}${step.title.slice(1)}`,
       purpose: `A sound machine shows: ${sign}.`,
       steps: [
@@ -100,7 +100,7 @@ export function startsOnBench(configuration: Configuration): Trial[] {
   if (configuration.surface === 'bench') return [];
   return [
     startTrial({
-      id: 'on-bench',
+      ref: { kind: 'on-bench' },
       title: 'Start the whole machine outside its case',
       purpose: 'Tells a short or switch in the case from a fault of the parts.',
       steps: ['Switch off and pull the cord.', onBox, 'Leave everything connected.', 'Bridge the two switch pins.'],
@@ -130,7 +130,7 @@ export function startsWithoutGroups(machine: Machine, configuration: Configurati
     if (parts.length < 2) return [];
     return [
       startTrial({
-        id: `out-all/${id}`,
+        ref: { kind: 'out-all', group: id },
         title: `Start without ${title}`,
         purpose: 'Clears or blames all of them in one start.',
         steps: [
@@ -152,7 +152,7 @@ export function loadsWithDefaults(_machine: Machine, configuration: Configuratio
   if (configuration.settings === 'defaults') return [];
   return [
     startTrial({
-      id: 'load-with-defaults',
+      ref: { kind: 'load-with-defaults' },
       title: 'Reset the settings, then run under full load',
       purpose: 'Settings that are too fast may show only under load.',
       steps: ['Reset the settings to defaults.', 'Start a full load of processor and card, watch for five minutes.'],

@@ -3,6 +3,7 @@ import { fittedModules, placementOf, slotOf } from '../../machine';
 import { instantiateFaults, repairOf, type RepairClass } from '../../faults';
 import type { CautionId } from '../caution';
 import type { Handling, Trial } from '../trial';
+import { formatTrialId } from '../trial-id';
 import { isInside, outcomesOfStart, seatedWith } from './start-trial';
 
 const startAfterMinutes = 1;
@@ -31,8 +32,10 @@ function repairClassesOf(machine: Machine): RepairClass[] {
 function repairTrial(repairClass: RepairClass, machine: Machine, configuration: Configuration): Trial {
   const repair = repairOf(repairClass.repair);
   const { part } = repairClass;
+  const ref = { kind: 'repair', repair: repairClass.repair, part: part.id } as const;
   return {
-    id: `fix/${repairClass.id}`,
+    ref,
+    id: formatTrialId(ref),
     title: `${repairClass.title}, then start`,
     purpose:
       repair.stake === 'nothing' ? 'Quick to try, and it may be all that is needed.' : 'Mends it if this is the cause.',

@@ -1,7 +1,9 @@
 import type { Change, Machine, Part, PartKind, Placement } from '../../machine';
 import { START_OUTCOMES, START_OUTCOME_LABELS, type StartDepth } from '../../startup';
 import type { CautionId } from '../caution';
-import type { Handling, OutcomeOption, Trial } from '../trial';
+import type { Handling, Trial } from '../trial';
+import type { OutcomeOption } from '../outcome-option';
+import { formatTrialId, type TrialRef } from '../trial-id';
 
 /** The common shape of start attempts, and what handling a part brings with it. */
 
@@ -11,7 +13,7 @@ const startOutcomes: readonly OutcomeOption[] = START_OUTCOMES.map((id) => ({ id
 export const outcomesOfStart = (): readonly OutcomeOption[] => startOutcomes;
 
 export interface StartTrial {
-  readonly id: string;
+  readonly ref: TrialRef;
   readonly title: string;
   readonly purpose: string;
   readonly steps: readonly string[];
@@ -34,6 +36,7 @@ export const startTrial = (trial: StartTrial): Trial => ({
   changes: [],
   handling: [],
   ...trial,
+  id: formatTrialId(trial.ref),
   part: trial.part ?? null,
   repair: null,
   commits: false,

@@ -23,14 +23,14 @@ export function plainStarts(machine: Machine): Trial[] {
   const boards = machine.parts.filter((part) => part.kind === 'board');
   return [
     startTrial({
-      id: 'start',
+      ref: { kind: 'start' },
       title: 'Start it as it stands',
       purpose: 'Shows how far it gets as it stands.',
       steps: ['Press the case button once.', 'Watch fans, lights and screen for a minute.'],
       minutes: watchMinutes,
     }),
     startTrial({
-      id: 'start-and-wait',
+      ref: { kind: 'start-and-wait' },
       title: 'Start it and wait three minutes',
       purpose: 'Memory training restarts a few times and takes minutes: that is no fault.',
       steps: ['Press the case button once.', 'Leave it alone for three minutes, whatever it does.'],
@@ -38,7 +38,7 @@ export function plainStarts(machine: Machine): Trial[] {
       minutes: 3.5,
     }),
     startTrial({
-      id: 'run-under-load',
+      ref: { kind: 'run-under-load' },
       title: 'Run it under full load',
       purpose: 'A supply, lead or cooler that is too weak shows only under load.',
       steps: ['Start a full load of processor and card.', 'Watch it for five minutes.'],
@@ -47,7 +47,7 @@ export function plainStarts(machine: Machine): Trial[] {
       cautions: ['hot-cooler'],
     }),
     startTrial({
-      id: 'bridge-pins',
+      ref: { kind: 'bridge-pins' },
       title: 'Bridge the two switch pins',
       purpose: 'Tells the switch and its lead from everything behind them.',
       steps: [
@@ -73,7 +73,7 @@ export function startsWithout(machine: Machine, configuration: Configuration): T
     .map((part) => {
       const toBoard = part.kind === 'card' ? moveCable(machine, 'the board output') : [];
       return startTrial({
-        id: `out/${part.id}`,
+        ref: { kind: 'out', part: part.id },
         title: `Start without ${nameInWords(part)}`,
         purpose: 'If the complaint goes away, it is this part, its lead or its place.',
         steps: [
@@ -99,7 +99,7 @@ export function startsWithBack(machine: Machine, configuration: Configuration): 
     .filter((part) => !(part.loose && part.kind === 'module'))
     .map((part) =>
       startTrial({
-        id: `back/${part.id}`,
+        ref: { kind: 'back', part: part.id },
         title: part.loose ? `Put ${nameInWords(part)} in and start` : `Put ${nameInWords(part)} back and start`,
         purpose: part.loose
           ? 'A part is proven only by working, or by failing where another works.'
@@ -149,7 +149,7 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
     .filter((part) => ['as-found', 'moved'].includes(placementOf(configuration, part.id).state))
     .map((part) =>
       startTrial({
-        id: `spare/${part.id}`,
+        ref: { kind: 'spare', part: part.id },
         title: `Start with a spare in place of ${nameInWords(part)}`,
         purpose:
           'A known-good part in its place clears or blames it. A swap also reseats: put the old part back to prove it.',
@@ -180,7 +180,7 @@ export function loadsWithSpare(machine: Machine, configuration: Configuration): 
     .filter((part) => ['as-found', 'moved'].includes(placementOf(configuration, part.id).state))
     .map((part) =>
       startTrial({
-        id: `load-with-spare/${part.id}`,
+        ref: { kind: 'load-with-spare', part: part.id },
         title: `Run under full load with a spare in place of ${nameInWords(part)}`,
         purpose: 'A part that gives in only under load is cleared or blamed only under load.',
         steps: [
@@ -210,7 +210,7 @@ export function startsWithOneModule(machine: Machine, configuration: Configurati
       const others = modules.filter((m) => m !== module && isFilled(configuration, m.id));
       const home = module.slot === slot.id;
       return startTrial({
-        id: `only/${module.id}/${slot.id}`,
+        ref: { kind: 'only', module: module.id, slot: slot.id },
         title: `Start with only ${nameInWords(module)} in ${slot.name}`,
         purpose: 'If it starts, this module and this slot are good.',
         steps: [

@@ -6,7 +6,7 @@ function words(...bodies: EventBody[]) {
   const more = bodies.map(
     (body, i) => ({ ...body, id: eventId(10 + i), at: '2026-01-05T10:00:00Z', by: 'T' }) as CaseEvent,
   );
-  const folded = foldCase([...eventsOf({ told: 'dead' }), ...more]);
+  const folded = foldCase([...eventsOf({ reported: 'dead' }), ...more]);
   if (!folded.ok) throw new Error(folded.problem.message);
   return folded.state.entries.map(entryWords).map(({ done, seen }) => `${done}: ${seen}`);
 }
@@ -24,7 +24,7 @@ test('every kind of entry reads as what was done and what was seen', () => {
       { kind: 'case-reopened', reason: 'A spare has come' },
     ),
   ).toEqual([
-    'Told: Nothing at all',
+    'The owner says: Nothing at all',
     'Measure +5 VSB at the 24-pin plug: 5.04 V: within limits',
     'Look at the rocker of the supply: Not sure',
     'Note: Smells of salt',

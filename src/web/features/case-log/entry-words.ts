@@ -1,5 +1,5 @@
 import type { Entry } from '../../../core/casework';
-import { SCHOOL_NAMES } from '../../../core/diagnosis';
+import { STRATEGY_NAMES } from '../../../core/diagnosis';
 import { START_OUTCOME_LABELS } from '../../../core/startup';
 import { SILENT_OUTCOMES } from '../../../core/trials';
 import { dayAndTime } from '../../components/format';
@@ -16,7 +16,12 @@ const flashEndWords = {
 export function entryWords({ event, trial }: Entry): { done: string; seen: string } {
   switch (event.kind) {
     case 'case-opened':
-      return { done: 'Told', seen: event.told === null ? 'Nobody can say' : START_OUTCOME_LABELS[event.told] };
+      return {
+        done: 'The owner says',
+        seen: event.reported === null ? 'Not known' : START_OUTCOME_LABELS[event.reported],
+      };
+    case 'unread':
+      return { done: `From another version: ${event.writtenKind}`, seen: 'Counts for nothing here' };
     case 'trial-done': {
       const options = [...(trial?.outcomes ?? []), ...SILENT_OUTCOMES];
       const label = options.find(({ id }) => id === event.outcome)?.label ?? event.outcome;
@@ -42,8 +47,8 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
       return { done: 'Closed', seen: event.cause };
     case 'case-reopened':
       return { done: 'Opened again', seen: event.reason };
-    case 'school-chosen':
-      return { done: 'Order', seen: SCHOOL_NAMES[event.school] };
+    case 'strategy-chosen':
+      return { done: 'Order', seen: STRATEGY_NAMES[event.strategy] };
     case 'part-noted': {
       const facts = [
         event.ratedMts === undefined ? null : `rated ${event.ratedMts} MT/s`,

@@ -1,62 +1,30 @@
-import { useMemo, useRef } from 'react';
 import { Link, useParams } from 'react-router';
-import type { CaseState } from '../../../core/casework';
 import { useCaseDetail } from '../../api/cases';
-import { Page } from '../../shell/Page';
 import { Notice } from '../../components/Notice';
-import { useDiagnosis } from '../../workers/use-diagnosis';
+import { Page } from '../../shell/Page';
 import { useDesk } from '../../stores/desk-store';
+import { useDiagnosis } from '../../workers/use-diagnosis';
+import { useCaseView } from '../case-log/use-case-view';
 import { CaseScreen } from './CaseScreen';
-import { withDraft } from './plan/draft';
-import { useCaseLog } from '../case-log/use-case-log';
 
 /** A case by its address: reads the log, folds it, has it diagnosed. */
 export function CasePage() {
   const { id = '' } = useParams();
-  const { data, error } = useCaseDetail(id);
-  const log = useCaseLog(id, data);
-  const events = log?.events ?? null;
-  const folded = log?.folded ?? null;
-  const { draft, draftId, chosenTrial } = useDesk(id);
-  const setUp = useMemo(() => (events ? withDraft(events, draft, draftId) : null), [events, draft, draftId]);
-  const { diagnosis, prices, isCurrent } = useDiagnosis(setUp?.events ?? events, chosenTrial);
-  const settled = useSettled(folded?.ok ? folded.state : null, setUp?.state ?? null, isCurrent);
-  if (!data) return <CaseNotice message={error?.message ?? null} />;
-  if (!folded?.ok) return <CaseNotice message={folded?.problem.message ?? null} />;
-  if (!settled) return null;
-  return (
-    <CaseScreen
-      key={id}
-      caseId={id}
-      number={data.number}
-      state={settled.state}
-      logged={settled.logged}
-      newest={folded.state}
-      diagnosis={diagnosis}
-      prices={prices}
-      isCurrent={isCurrent}
-    />
-  );
+  return <OneCase key={id} caseId={id} />;
 }
 
-interface Settled {
-  readonly state: CaseState;
-  readonly logged: CaseState;
+function OneCase({ caseId }: { readonly caseId: string }) {
+  const { data, error } = useCaseDetail(caseId);
+  const desk = useDesk(caseId);
+  const viewed = useCaseView(caseId, data, desk);
+  const diagnosed = useDiagnosis(viewed?.ok ? viewed.view : null, desk.chosenTrial);
+  if (viewed?.ok && diagnosed && data)
+    return <CaseScreen caseId={caseId} number={data.number} newest={viewed.view} diagnosed={diagnosed} />;
+  const message = viewed?.ok === false ? viewed.problem.message : error?.message;
+  return message === undefined ? null : <CaseNotice message={message} />;
 }
 
-/**
- * The states that the diagnosis in view speaks of: while a newer log is being diagnosed, those before it, so that
- * nothing is drawn twice and nothing jumps.
- */
-function useSettled(logged: CaseState | null, setUp: CaseState | null, isCurrent: boolean): Settled | null {
-  const last = useRef<Settled | null>(null);
-  const fresh = useMemo(() => (logged ? { logged, state: setUp ?? logged } : null), [logged, setUp]);
-  if (fresh && (isCurrent || last.current === null)) last.current = fresh;
-  return last.current;
-}
-
-function CaseNotice({ message }: { readonly message: string | null }) {
-  if (message === null) return null;
+function CaseNotice({ message }: { readonly message: string }) {
   return (
     <Page title="Case">
       <Notice kind="danger">{message}</Notice>

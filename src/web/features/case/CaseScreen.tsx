@@ -1,9 +1,12 @@
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { isStrippedStart } from '../../../core/trials';
+import { useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { memoryMatrixOf, type CaseState, type Entry, type EventBody } from '../../../core/casework';
 import type { MemoryMatrix } from '../../../core/isolation';
-import type { Diagnosis, SchoolPrice } from '../../../core/diagnosis';
+import type { Diagnosis } from '../../../core/diagnosis';
+import type { CaseView } from '../case-log/case-view';
+import type { Diagnosed } from '../../workers/use-diagnosis';
 import type { LinkId } from '../../../core/startup';
 import { useMay } from '../../shell/me';
 import { caseNumber } from '../../components/format';
@@ -18,7 +21,7 @@ import { Column } from './column';
 import { DoubtNotice } from './trial/DoubtNotice';
 import { ClosedCard, ParkedCard, ReadyToClose } from './trial/FinishedCard';
 import { MachineColumn } from './machine/MachineColumn';
-import { ToldNotice } from './trial/ToldNotice';
+import { ReportedNotice } from './trial/ReportedNotice';
 import { useOtherMachines } from './bar/OtherMachines';
 import { NoteEntry } from './sheet/NoteEntry';
 import { SaveNotice } from '../case-log/SaveNotice';
@@ -61,15 +64,9 @@ const Columns = styled.main`
 export interface CaseScreenProps {
   readonly caseId: string;
   readonly number: number;
-  /** As the machine is set up now: the log, and what was changed on the plan since. */
-  readonly state: CaseState;
-  /** As the log has it. */
-  readonly logged: CaseState;
-  /** The log with what is on its way; the diagnosis in view may be of the one before. */
-  readonly newest: CaseState;
-  readonly diagnosis: Diagnosis | null;
-  readonly prices: readonly SchoolPrice[] | null;
-  readonly isCurrent: boolean;
+  /** The case as it is now; the diagnosis in view may be of the one before. */
+  readonly newest: CaseView;
+  readonly diagnosed: Diagnosed<CaseView>;
 }
 
 const noShares = {};
@@ -78,8 +75,10 @@ const noLinks: Diagnosis['links'] = [];
 const noDoubts: Diagnosis['doubts'] = [];
 
 /** The case screen: bar, chain, machine, trial card, suspects, bench sheet. */
-export function CaseScreen(props: CaseScreenProps) {
-  const { caseId, number, state, logged, newest, diagnosis, prices, isCurrent } = props;
+export function CaseScreen({ caseId, number, newest, diagnosed }: CaseScreenProps) {
+  const { view, diagnosis, prices, isCurrent } = diagnosed;
+  const state = view.drafted;
+  const latest = newest.logged;
   const actions = useCaseActions(caseId);
   const navigate = useNavigate();
   useWakeLock(state.stage === 'on-bench');
@@ -87,38 +86,23 @@ export function CaseScreen(props: CaseScreenProps) {
   const [noteOpen, setNoteOpen] = useState(false);
   const mayWrite = useMay('write-cases');
   const mayClose = useMay('close-cases');
-  const work = useTrialWork(caseId, state, logged, diagnosis, isCurrent && mayWrite, actions, newest.steps.length);
-  const others = useOtherMachines(caseId);
+  const canWrite = isCurrent && mayWrite;
+  const work = useTrialWork({ caseId, view, newest, diagnosis, canWrite, actions });
   const waiting = useUnsent(caseId);
   const matrix = useMemo(() => memoryMatrixOf(state), [state]);
   const record = useLatest((body: EventBody) => void actions.record(body));
   const choose = useLatest(work.choose);
-  const canMove = mayWrite && state.stage !== 'closed' && state.stage !== 'parked';
-  const strike = useLatest((entry: Entry) =>
-    record({ kind: 'entry-struck', entry: entry.event.id, reason: 'Taken back at the bench' }),
-  );
-  const park = useLatest((waitingFor: string, until: string | null) =>
-    record({ kind: 'case-parked', waitingFor, ...(until ? { until } : {}) }),
-  );
-  const addNote = useLatest(
-    (text: string) => void actions.record({ kind: 'note-added', text }).then((saved) => saved && work.clearNote()),
-  );
-  const close = useCallback(() => void navigate(`/cases/${caseId}/close`), [navigate, caseId]);
-  useCaseKeys(
-    useCallback(
-      (key: string) => {
-        const last = lastEntryToStrike(newest);
-        if (key === 'u' && last && mayWrite) return (strike(last), true);
-        if (key === 'n') return (setNoteOpen(true), true);
-        if (key === 'c' && mayClose && state.stage !== 'closed') return (close(), true);
-        const [next] = others;
-        if (key === 'b' && next) return (void navigate(`/cases/${next.id}`), true);
-        if (key === 'q') return (void navigate('/'), true);
-        return work.handleKey(key);
-      },
-      [state, newest, strike, close, navigate, work, others, mayWrite, mayClose],
-    ),
-  );
+  const isAtWork = state.stage !== 'closed' && state.stage !== 'parked';
+  const { strike, park, addNote } = useLogEntries(actions, work);
+  const close = useLatest(() => void navigate(`/cases/${caseId}/close`));
+  const [other] = useOtherMachines(caseId);
+  useScreenKeys(work, {
+    u: mayWrite ? () => strikeLast(latest, strike) : null,
+    n: () => setNoteOpen(true),
+    c: mayClose && state.stage !== 'closed' ? close : null,
+    b: other ? () => void navigate(`/cases/${other.id}`) : null,
+    q: () => void navigate('/'),
+  });
   useEffect(() => {
     document.title = `${caseNumber(number)} ${state.opened.machine.name} · Jovial Probe`;
   }, [number, state.opened.machine.name]);
@@ -127,9 +111,9 @@ export function CaseScreen(props: CaseScreenProps) {
       <CaseBar
         caseId={caseId}
         number={number}
-        machine={newest.opened.machine.name}
-        complaint={newest.opened.complaint}
-        stage={newest.stage}
+        machine={latest.opened.machine.name}
+        complaint={latest.opened.complaint}
+        stage={latest.stage}
         onPark={park}
         onClose={close}
       />
@@ -138,15 +122,14 @@ export function CaseScreen(props: CaseScreenProps) {
       <Columns>
         <MachineColumn
           caseId={caseId}
-          state={state}
-          logged={logged}
+          view={view}
           shares={diagnosis?.parts ?? noShares}
           touched={work.trial?.touches ?? noParts}
-          canMove={canMove}
+          canMove={mayWrite && isAtWork}
           isBusy={work.isBusy}
           matrix={matrix}
           isMemoryInQuestion={isMemoryInQuestion(state, matrix, diagnosis, link)}
-          isStripping={work.trial?.id.startsWith('minimal-') === true}
+          isStripping={work.trial !== null && isStrippedStart(work.trial.id)}
           onTry={choose}
           onNote={record}
         />
@@ -154,9 +137,9 @@ export function CaseScreen(props: CaseScreenProps) {
           <Centre caseId={caseId} state={state} diagnosis={diagnosis} work={work} actions={actions} onClose={close} />
           {mayWrite && state.stage !== 'closed' && <NoteEntry caseId={caseId} isOpen={noteOpen} onAdd={addNote} />}
         </Column>
-        <Column aria-label="Suspects and other trials" aria-live="polite">
+        <Column aria-label="Suspects and other tests" aria-live="polite">
           {diagnosis && <Suspects diagnosis={diagnosis} state={state} link={link} />}
-          {diagnosis && state.stage !== 'closed' && state.stage !== 'parked' && (
+          {diagnosis && isAtWork && (
             <Alternatives
               trials={work.alternatives}
               inHand={work.trial}
@@ -170,13 +153,45 @@ export function CaseScreen(props: CaseScreenProps) {
       </Columns>
       <BenchSheet
         caseId={caseId}
-        state={newest}
+        state={latest}
         doubts={diagnosis?.doubts ?? noDoubts}
         onStrike={strike}
         waiting={waiting}
       />
     </Frame>
   );
+}
+
+/** What is written besides outcomes. */
+function useLogEntries(actions: CaseActions, work: TrialWork) {
+  const strike = useLatest((entry: Entry) => {
+    void actions.record({ kind: 'entry-struck', entry: entry.event.id, reason: 'Taken back at the bench' });
+  });
+  const park = useLatest((waitingFor: string, until: string | null) => {
+    void actions.record({ kind: 'case-parked', waitingFor, ...(until ? { until } : {}) });
+  });
+  const addNote = useLatest((text: string) => {
+    void actions.record({ kind: 'note-added', text }).then((saved) => {
+      if (saved) work.clearNote();
+    });
+  });
+  return { strike, park, addNote };
+}
+
+function strikeLast(state: CaseState, strike: (entry: Entry) => void): void {
+  const last = lastEntryToStrike(state);
+  if (last) strike(last);
+}
+
+/** Keys of the screen first, then those of the trial in hand; null stands for one that does nothing now. */
+function useScreenKeys(work: TrialWork, keys: Readonly<Record<string, (() => void) | null>>): void {
+  const handle = useLatest((key: string) => {
+    const own = Object.hasOwn(keys, key) ? keys[key] : null;
+    if (!own) return work.handleKey(key);
+    own();
+    return true;
+  });
+  useCaseKeys(handle);
 }
 
 /** From this share of the fault at the memory link on, the grid helps. */
@@ -201,7 +216,10 @@ function Centre({
   work,
   actions,
   onClose,
-}: Pick<CaseScreenProps, 'caseId' | 'state' | 'diagnosis'> & {
+}: {
+  readonly caseId: string;
+  readonly state: CaseState;
+  readonly diagnosis: Diagnosis | null;
   readonly work: TrialWork;
   readonly actions: CaseActions;
   readonly onClose: () => void;
@@ -226,7 +244,7 @@ function Centre({
   if (!work.trial) return <ReadyToClose diagnosis={diagnosis} state={state} onClose={onClose} />;
   return (
     <>
-      <ToldNotice state={state} />
+      <ReportedNotice state={state} />
       <DoubtNotice diagnosis={diagnosis} state={state} />
       <TrialCard
         caseId={caseId}

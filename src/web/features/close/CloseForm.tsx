@@ -3,7 +3,7 @@ import { Controller, useForm, type FieldErrors } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import * as z from 'zod';
-import { ENDINGS, proofOfCause, type CaseState, type Ending } from '../../../core/casework';
+import { ENDINGS, proofOfCause, type CaseState, type Ending, closingDiagnosis } from '../../../core/casework';
 import type { Confirmation, Diagnosis } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
 import { ChoiceGrid } from '../../components/ChoiceGrid';
@@ -72,7 +72,7 @@ function usualEnding({ advice, suspects: [top] }: Diagnosis): Ending {
 }
 
 const proofWords: Readonly<Record<Confirmation, string>> = {
-  suggested: 'Only reckoned. Nothing in the log made the fault go and come back.',
+  suggested: 'Only calculated. Nothing in the log made the fault go away and come back.',
   supported: 'It went away with the change. It was not made to come back.',
   proven: 'It went away with the change, came back without it, and went away again.',
 };
@@ -107,7 +107,12 @@ export function CloseForm({
     if (!edited) form.setValue('cause', known.find((s) => s.fault === id)?.title ?? '');
   };
   const submit = form.handleSubmit(async ({ fault: id, ...rest }) => {
-    const saved = await actions.record({ kind: 'case-closed', fault: id === notListed ? null : id, ...rest });
+    const saved = await actions.record({
+      kind: 'case-closed',
+      fault: id === notListed ? null : id,
+      ...rest,
+      diagnosis: closingDiagnosis(diagnosis),
+    });
     if (saved) await navigate(`/cases/${caseId}`);
   });
   return (

@@ -1,31 +1,27 @@
-import { useMemo } from 'react';
 import { useParams } from 'react-router';
-import { foldCase } from '../../../core/casework';
 import { useCaseDetail } from '../../api/cases';
 import { useMay } from '../../shell/me';
 import { Page } from '../../shell/Page';
 import { caseNumber } from '../../components/format';
 import { Notice } from '../../components/Notice';
 import { useDiagnosis } from '../../workers/use-diagnosis';
+import { useCaseView } from '../case-log/use-case-view';
 import { CloseForm } from './CloseForm';
 
 /** Closing a case: what it was, how far the log proves it, what was done. */
 export function ClosePage() {
   const { id = '' } = useParams();
   const { data, error } = useCaseDetail(id);
-  const events = useMemo(() => data?.events.map(({ event }) => event) ?? null, [data]);
-  const folded = useMemo(() => (events ? foldCase(events) : null), [events]);
-  const { diagnosis } = useDiagnosis(events);
+  const viewed = useCaseView(id, data);
+  const view = viewed?.ok ? viewed.view : null;
+  const diagnosis = useDiagnosis(view)?.diagnosis;
   const mayClose = useMay('close-cases');
-  const title =
-    data && folded?.ok ? `Close ${caseNumber(data.number)} ${folded.state.opened.machine.name}` : 'Close the case';
+  const title = data && view ? `Close ${caseNumber(data.number)} ${view.logged.opened.machine.name}` : 'Close the case';
   return (
     <Page title={title}>
       {error && <Notice kind="danger">{error.message}</Notice>}
       {!mayClose && <Notice kind="plain">Closing a case is for technicians and leads.</Notice>}
-      {mayClose && folded?.ok && diagnosis && (
-        <CloseForm key={id} caseId={id} state={folded.state} diagnosis={diagnosis} />
-      )}
+      {mayClose && view && diagnosis && <CloseForm key={id} caseId={id} state={view.logged} diagnosis={diagnosis} />}
     </Page>
   );
 }

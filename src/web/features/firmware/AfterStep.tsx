@@ -9,7 +9,7 @@ import { Notice } from '../../components/Notice';
 import { useChimeWhenOver } from '../../components/use-chime-when-over';
 import { useSecondsLeft } from '../../components/use-seconds-left';
 import { fonts } from '../../theme/tokens';
-import type { StepProps } from './FirmwareRoom';
+import type { StepProps } from './step-props';
 import { Block, Fields, Foot, Lead, Title } from './step-parts';
 import { stepsOf } from './use-firmware';
 

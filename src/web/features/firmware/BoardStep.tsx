@@ -5,7 +5,7 @@ import { useBoardList } from '../../api/boards';
 import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
 import { Notice } from '../../components/Notice';
-import type { StepProps } from './FirmwareRoom';
+import type { StepProps } from './step-props';
 import { Fields, Lead, Muted, Title } from './step-parts';
 
 const Found = styled.ul`

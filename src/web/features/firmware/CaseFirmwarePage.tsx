@@ -16,8 +16,9 @@ import { useDiagnosis } from '../../workers/use-diagnosis';
 import { Chain } from '../case-log/Chain';
 import { SaveNotice } from '../case-log/SaveNotice';
 import { useCaseActions } from '../case-log/use-case-actions';
-import { useCaseLog } from '../case-log/use-case-log';
-import { FirmwareRoom, type FirmwareLog } from './FirmwareRoom';
+import { useCaseView } from '../case-log/use-case-view';
+import { FirmwareRoom } from './FirmwareRoom';
+import type { FirmwareLog } from './step-props';
 import { startsByLog } from './starts-by-log';
 
 const Frame = styled.div`
@@ -59,11 +60,12 @@ const noLinks: Diagnosis['links'] = [];
 export function CaseFirmwarePage() {
   const { id = '' } = useParams();
   const { data, error } = useCaseDetail(id);
-  const log = useCaseLog(id, data);
-  const { diagnosis } = useDiagnosis(log?.events ?? null);
-  if (!data || !log?.folded.ok)
-    return <Page title="Firmware">{error && <Notice kind="danger">{error.message}</Notice>}</Page>;
-  return <CaseFirmware caseId={id} number={data.number} state={log.folded.state} links={diagnosis?.links ?? noLinks} />;
+  const viewed = useCaseView(id, data);
+  const view = viewed?.ok ? viewed.view : null;
+  const diagnosed = useDiagnosis(view);
+  if (!data || !view) return <Page title="Firmware">{error && <Notice kind="danger">{error.message}</Notice>}</Page>;
+  const links = diagnosed?.diagnosis?.links ?? noLinks;
+  return <CaseFirmware caseId={id} number={data.number} state={view.logged} links={links} />;
 }
 
 function CaseFirmware({

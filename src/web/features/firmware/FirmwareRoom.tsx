@@ -1,7 +1,6 @@
 import { Check } from 'lucide-react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import type { EventBody } from '../../../core/casework';
 import { Notice } from '../../components/Notice';
 import { FIRMWARE_STEPS, type FirmwareStep } from '../../stores/firmware-desk-store';
 import { useStickWorker } from '../../workers/use-stick-worker';
@@ -9,7 +8,8 @@ import { AfterStep } from './AfterStep';
 import { BoardStep } from './BoardStep';
 import { FlashStep } from './FlashStep';
 import { StickStep } from './StickStep';
-import { stepsOf, useFirmware, type Firmware, type KnownFirmware } from './use-firmware';
+import type { FirmwareLog } from './step-props';
+import { stepsOf, useFirmware, type Firmware } from './use-firmware';
 import { VersionStep } from './VersionStep';
 import { WayStep } from './WayStep';
 
@@ -91,18 +91,6 @@ const Work = styled.main`
 `;
 
 /** Where the bay writes what was done; null on the practice bench. */
-export interface FirmwareLog {
-  record(body: EventBody): Promise<boolean>;
-  /** Back to the trials of the case. */
-  leave(): void;
-  readonly known: KnownFirmware;
-}
-
-export interface StepProps {
-  readonly firmware: Firmware;
-  readonly log: FirmwareLog | null;
-}
-
 const names: Readonly<Record<FirmwareStep, string>> = {
   board: 'Which board',
   version: 'Which version',

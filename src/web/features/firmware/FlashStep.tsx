@@ -1,6 +1,6 @@
 import { flashGates } from '../../../core/firmware';
 import { Button } from '../../components/Button';
-import type { StepProps } from './FirmwareRoom';
+import type { StepProps } from './step-props';
 import { FlashWatchPanel } from './FlashWatchPanel';
 import { Gates } from './Gates';
 import { OtherFlash } from './OtherFlash';

@@ -7,7 +7,7 @@ import { clock, percent } from '../../components/format';
 import { Notice } from '../../components/Notice';
 import { useTicking } from '../../components/use-ticking';
 import { fonts } from '../../theme/tokens';
-import type { StepProps } from './FirmwareRoom';
+import type { StepProps } from './step-props';
 import { Foot } from './step-parts';
 import { useFlashLog } from './use-flash-log';
 import { useMarkKeys } from './use-mark-keys';

@@ -1,7 +1,7 @@
 import type { FlashMethod } from '../../../core/firmware';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
-import type { StepProps } from './FirmwareRoom';
+import type { StepProps } from './step-props';
 import { Block, Foot } from './step-parts';
 import { useFlashLog } from './use-flash-log';
 

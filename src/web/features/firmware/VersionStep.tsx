@@ -6,7 +6,7 @@ import { Stepper } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import { Select } from '../../components/Select';
 import { fonts } from '../../theme/tokens';
-import type { StepProps } from './FirmwareRoom';
+import type { StepProps } from './step-props';
 import { PlanView } from './PlanView';
 import { Block, Fields, Foot, Lead, Title } from './step-parts';
 import { stepsOf } from './use-firmware';

@@ -4,7 +4,7 @@ import { Button } from '../../components/Button';
 import { ChoiceGrid } from '../../components/ChoiceGrid';
 import { Field } from '../../components/Field';
 import { minutesInWords } from '../../components/format';
-import type { StepProps } from './FirmwareRoom';
+import type { StepProps } from './step-props';
 import { Block, Fields, Lead, Muted, Title } from './step-parts';
 import { amount } from './use-firmware';
 import { NeedsBoard } from './VersionStep';
@@ -63,7 +63,7 @@ export function WayStep({ firmware: { desk, change, board, methods }, log }: Ste
   return (
     <>
       <Title>Which way?</Title>
-      <Lead>The cheapest first: money, work, waiting and the chance of a worse board, all counted.</Lead>
+      <Lead>The cheapest first: money, work, waiting and the probability of a worse board, all counted.</Lead>
       <Fields $columns={1}>
         <ChoiceGrid
           label="Does the machine start?"

@@ -25,5 +25,5 @@ test.each([
 });
 
 test('what was told counts until something was seen', () => {
-  expect(startsByLog(stateOf({ told: 'twitch' }))).toBe(false);
+  expect(startsByLog(stateOf({ reported: 'twitch' }))).toBe(false);
 });

@@ -1,6 +1,6 @@
 import { useCallback } from 'react';
 import type { FlashEnd } from '../../../core/casework';
-import type { FirmwareLog } from './FirmwareRoom';
+import type { FirmwareLog } from './step-props';
 import type { Firmware } from './use-firmware';
 
 /** Writes how a flash ended to the log, where there is one, and takes the desk to what comes next. */

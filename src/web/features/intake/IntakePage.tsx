@@ -16,7 +16,7 @@ import { newId } from '../../stores/new-id';
 import { circumstanceWords } from '../case-log/circumstance-words';
 import { draftSchema, emptyDraft, intakeSchema, openedFromDraft, type IntakeDraft } from './intake-draft';
 import { PartsFields } from './PartsFields';
-import { ToldChoices } from './ToldChoices';
+import { ReportedChoices } from './ReportedChoices';
 
 const Form = styled.form`
   display: grid;
@@ -105,9 +105,9 @@ export function IntakePage() {
         <Section>
           <Controller
             control={form.control}
-            name="told"
+            name="reported"
             render={({ field, fieldState }) => (
-              <ToldChoices value={field.value} onChange={field.onChange} error={fieldState.error?.message} />
+              <ReportedChoices value={field.value} onChange={field.onChange} error={fieldState.error?.message} />
             )}
           />
         </Section>

@@ -4,13 +4,13 @@ import { caseEventSchema } from '../../../contracts';
 import { completeMachine } from '../../../core/machine';
 import { emptyDraft, intakeSchema, openedFromDraft, type IntakeDraft } from './intake-draft';
 
-const draft: IntakeDraft = { ...emptyDraft, machine: ' Kiosk ', owner: 'Museum', complaint: 'Dead', told: 'dead' };
+const draft: IntakeDraft = { ...emptyDraft, machine: ' Kiosk ', owner: 'Museum', complaint: 'Dead', reported: 'dead' };
 const opened = (change: Partial<IntakeDraft> = {}) =>
   openedFromDraft({ ...draft, ...change }, { by: 'Runa', now: new Date('2026-01-05T12:00:00Z') });
 
 test('an empty form says what to write in each field', () => {
   const parsed = intakeSchema.safeParse(emptyDraft);
-  expect(parsed.error?.issues.map(({ path }) => path[0])).toEqual(['machine', 'owner', 'complaint', 'told']);
+  expect(parsed.error?.issues.map(({ path }) => path[0])).toEqual(['machine', 'owner', 'complaint', 'reported']);
 });
 
 test('a complete form becomes an event that the server takes', () => {
@@ -35,7 +35,7 @@ test('counts become parts; what is not there is not implied', () => {
 });
 
 test('"nobody can say" is no evidence', () => {
-  expect(opened({ told: 'unknown' }).told).toBeNull();
+  expect(opened({ reported: 'unknown' }).reported).toBeNull();
 });
 
 test('a board of the book brings its slots, its lights and the sockets that share lanes', () => {

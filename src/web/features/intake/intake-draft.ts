@@ -15,7 +15,7 @@ export const draftSchema = z.object({
   machine: z.string(),
   owner: z.string(),
   complaint: z.string(),
-  told: z.enum([...START_OUTCOMES, 'unknown', '']),
+  reported: z.enum([...START_OUTCOMES, 'unknown', '']),
   circumstances: z.array(z.enum(CIRCUMSTANCES)),
   power: z.enum(['supply', 'adapter']),
   modules: z.number().int().min(0).max(4),
@@ -37,7 +37,10 @@ export const intakeSchema = draftSchema.extend({
   machine: text('what the machine is called', 80),
   owner: text('who brought it', 80),
   complaint: text('the complaint in the owner’s words', 400),
-  told: draftSchema.shape.told.refine((told): boolean => told !== '', 'Choose what happens, or that nobody can say.'),
+  reported: draftSchema.shape.reported.refine(
+    (reported): boolean => reported !== '',
+    'Choose what happens, or that nobody can say.',
+  ),
 });
 
 export type IntakeDraft = z.infer<typeof intakeSchema>;
@@ -46,7 +49,7 @@ export const emptyDraft: IntakeDraft = {
   machine: '',
   owner: '',
   complaint: '',
-  told: '',
+  reported: '',
   circumstances: [],
   power: 'supply',
   modules: 2,
@@ -130,6 +133,6 @@ export function openedFromDraft(
     owner: draft.owner.trim(),
     complaint: draft.complaint.trim(),
     circumstances: draft.circumstances,
-    told: draft.told === 'unknown' || draft.told === '' ? null : draft.told,
+    reported: draft.reported === 'unknown' || draft.reported === '' ? null : draft.reported,
   };
 }

@@ -3,7 +3,7 @@ import { Allowed } from '../../../shell/Allowed';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CaseState, EventBody } from '../../../../core/casework';
-import type { SchoolPrice, TrialView } from '../../../../core/diagnosis';
+import type { StrategyPrice, TrialView } from '../../../../core/diagnosis';
 import { Button as PlainButton } from '../../../components/Button';
 import { fonts } from '../../../theme/tokens';
 import { AtHand } from './AtHand';
@@ -66,7 +66,7 @@ export const Alternatives = memo(function Alternatives({
   /** The trial on the card: what it needs may be lacking as well. */
   readonly inHand: TrialView | null;
   readonly state: CaseState;
-  readonly prices: readonly SchoolPrice[] | null;
+  readonly prices: readonly StrategyPrice[] | null;
   readonly onPick: (id: string) => void;
   readonly onRecord: (body: EventBody) => void;
 }) {
@@ -83,9 +83,9 @@ export const Alternatives = memo(function Alternatives({
               onSet={(set) => onRecord({ kind: 'lacking-set', ...set })}
             />
             <OrderChoice
-              school={state.school}
+              strategy={state.strategy}
               prices={prices}
-              onChoose={(school) => onRecord({ kind: 'school-chosen', school })}
+              onChoose={(strategy) => onRecord({ kind: 'strategy-chosen', strategy })}
             />
           </Ways>
         </Allowed>

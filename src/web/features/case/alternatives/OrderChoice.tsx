@@ -1,7 +1,7 @@
 import { ArrowDownWideNarrow } from 'lucide-react';
 import { Button, Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import { SCHOOL_NAMES, type School, type SchoolPrice } from '../../../../core/diagnosis';
+import { STRATEGY_NAMES, type Strategy, type StrategyPrice } from '../../../../core/diagnosis';
 import { Button as PlainButton } from '../../../components/Button';
 import { minutesInWords } from '../../../components/format';
 import { PopoverSheet } from '../../../components/Sheet';
@@ -57,18 +57,18 @@ const Way = styled(Button)<{ $chosen: boolean }>`
 
 /** The six ways of ordering the same trials, with what each would take from here. */
 export function OrderChoice({
-  school,
+  strategy,
   prices,
   onChoose,
 }: {
-  readonly school: School;
-  readonly prices: readonly SchoolPrice[] | null;
-  readonly onChoose: (school: School) => void;
+  readonly strategy: Strategy;
+  readonly prices: readonly StrategyPrice[] | null;
+  readonly onChoose: (strategy: Strategy) => void;
 }) {
   return (
     <DialogTrigger>
-      <Opener $kind="quiet" aria-label={`Order of trials: ${SCHOOL_NAMES[school]}`}>
-        <ArrowDownWideNarrow size={16} aria-hidden /> {SCHOOL_NAMES[school]}
+      <Opener $kind="quiet" aria-label={`Order of trials: ${STRATEGY_NAMES[strategy]}`}>
+        <ArrowDownWideNarrow size={16} aria-hidden /> {STRATEGY_NAMES[strategy]}
       </Opener>
       <Sheet placement="bottom end">
         <Dialog>
@@ -78,15 +78,15 @@ export function OrderChoice({
               <p>The same trials, in another order. Testing that each would take from here, estimated.</p>
               {(prices ?? []).map((price) => (
                 <Way
-                  key={price.school}
-                  $chosen={price.school === school}
-                  aria-pressed={price.school === school}
+                  key={price.strategy}
+                  $chosen={price.strategy === strategy}
+                  aria-pressed={price.strategy === strategy}
                   onPress={() => {
                     close();
-                    if (price.school !== school) onChoose(price.school);
+                    if (price.strategy !== strategy) onChoose(price.strategy);
                   }}
                 >
-                  <b>{SCHOOL_NAMES[price.school]}</b>
+                  <b>{STRATEGY_NAMES[price.strategy]}</b>
                   <span>{priceWords(price)}</span>
                   <small>{price.next ? `next: ${price.next.title}` : 'nothing left that tells'}</small>
                 </Way>
@@ -100,7 +100,7 @@ export function OrderChoice({
   );
 }
 
-function priceWords({ school, minutes, extraMinutes }: SchoolPrice): string {
-  if (school === 'best-value') return `about ${minutesInWords(minutes)}`;
+function priceWords({ strategy, minutes, extraMinutes }: StrategyPrice): string {
+  if (strategy === 'best-value') return `about ${minutesInWords(minutes)}`;
   return extraMinutes < 1 ? 'no more' : `+${Math.round(extraMinutes)} min`;
 }

@@ -1,7 +1,7 @@
 import { memo, useState } from 'react';
 import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import styled from 'styled-components';
-import { partResults, type CaseState, type EventBody } from '../../../../core/casework';
+import { partResults, type EventBody } from '../../../../core/casework';
 import type { MemoryMatrix } from '../../../../core/isolation';
 import type { Change, Part } from '../../../../core/machine';
 import { useDesk, useDeskStore } from '../../../stores/desk-store';
@@ -9,7 +9,7 @@ import { Column } from '../column';
 import { MachineList } from './MachineList';
 import { MemoryGrid } from './MemoryGrid';
 import { ModuleSpeeds } from './ModuleSpeeds';
-import { draftAfter } from '../plan/draft';
+import { draftAfter, type CaseView } from '../../case-log/case-view';
 import { PartMenu } from '../plan/PartMenu';
 import { PlanDrawing } from '../plan/PlanDrawing';
 import { SetUpNote } from '../plan/SetUpNote';
@@ -48,8 +48,7 @@ type ViewId = 'plan' | 'list' | 'memory';
 /** The machine: drawn, as a list for the keyboard, and its memory as a grid. Changes here are for the next start. */
 export const MachineColumn = memo(function MachineColumn({
   caseId,
-  state,
-  logged,
+  view: caseView,
   shares,
   touched,
   canMove,
@@ -61,8 +60,7 @@ export const MachineColumn = memo(function MachineColumn({
   onNote,
 }: {
   readonly caseId: string;
-  readonly state: CaseState;
-  readonly logged: CaseState;
+  readonly view: CaseView;
   readonly shares: Readonly<Record<string, number>>;
   readonly touched: readonly string[];
   readonly canMove: boolean;
@@ -75,6 +73,7 @@ export const MachineColumn = memo(function MachineColumn({
   readonly onTry: (trial: string) => void;
   readonly onNote: (body: EventBody) => void;
 }) {
+  const state = caseView.drafted;
   const change = useDeskStore((store) => store.change);
   const [picked, setPicked] = useState<ViewId | null>(null);
   const [pressed, setPressed] = useState<{ readonly part: Part; readonly at: Element } | null>(null);
@@ -88,7 +87,7 @@ export const MachineColumn = memo(function MachineColumn({
   const view = picked ?? (isMemoryInQuestion && hasModules ? 'memory' : 'plan');
   const move = (changes: readonly Change[]) =>
     !isBusy() &&
-    change(caseId, { draft: draftAfter(logged, state, changes), draftId: null, chosenTrial: null, confirmed: null });
+    change(caseId, { draft: draftAfter(caseView, changes), draftId: null, chosenTrial: null, confirmed: null });
   return (
     <Column aria-label="Machine">
       <Tabs selectedKey={view} onSelectionChange={(key) => setPicked(key as ViewId)}>
@@ -125,7 +124,7 @@ export const MachineColumn = memo(function MachineColumn({
           </Panel>
         )}
       </Tabs>
-      <SetUpNote state={state} logged={logged} onClear={() => change(caseId, { draft: [] })} />
+      <SetUpNote view={caseView} onClear={() => change(caseId, { draft: [] })} />
       {pressed && (
         <PartMenu
           part={pressed.part}

@@ -1,3 +1,4 @@
+import { formatTrialId } from '../../../../core/trials';
 import { Check, Circle, X } from 'lucide-react';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
@@ -147,7 +148,7 @@ function GridCell({
       $next={isNext}
       isDisabled={!canTry}
       aria-label={`${module.name} in ${slot.name}: ${state}${isNext ? ', try this next' : ''}`}
-      onPress={() => onTry(`only/${module.id}/${slot.id}`)}
+      onPress={() => onTry(formatTrialId({ kind: 'only', module: module.id, slot: slot.id }))}
     >
       <Icon size={15} aria-hidden />
       {isNext ? 'next' : state}

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import type { CaseState } from '../../../../core/casework';
+import type { CaseView } from '../../case-log/case-view';
 import { describeChanges, differ, warningsOf } from '../../../../core/machine';
 import { Button } from '../../../components/Button';
 
@@ -29,12 +29,10 @@ const Back = styled(Button)`
 
 /** What the changes on the plan make of the next start, in words, and what is unwise about them. */
 export function SetUpNote({
-  state,
-  logged,
+  view: { logged, drafted: state },
   onClear,
 }: {
-  readonly state: CaseState;
-  readonly logged: CaseState;
+  readonly view: CaseView;
   readonly onClear: () => void;
 }) {
   const changes = differ(logged.configuration, state.configuration);

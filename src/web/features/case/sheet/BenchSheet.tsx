@@ -3,7 +3,7 @@ import { ChevronUp, Undo2 } from 'lucide-react';
 import { memo, useEffect, useRef } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
-import { toldAndSeen, type CaseEvent, type CaseState, type Entry } from '../../../../core/casework';
+import { reportedAndObserved, type CaseEvent, type CaseState, type Entry } from '../../../../core/casework';
 import type { EntryFit } from '../../../../core/diagnosis';
 import { Allowed } from '../../../shell/Allowed';
 import { Button } from '../../../components/Button';
@@ -103,7 +103,7 @@ export function BenchSheet({
     if (strip.current) strip.current.scrollLeft = strip.current.scrollWidth;
   }, [shown.length]);
   const last = lastEntryToStrike(state);
-  const told = toldAndSeen(state);
+  const told = reportedAndObserved(state);
   return (
     <Strip aria-label="Bench sheet">
       <Side>

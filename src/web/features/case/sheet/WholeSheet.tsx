@@ -87,19 +87,19 @@ export function WholeSheet({
   );
 }
 
-/** Whether the stored log is as it was written, reckoned here from its hashes. */
+/** Whether the stored log is as it was written, computed here from its hashes. */
 function RecordCheck({ caseId }: { readonly caseId: string }) {
   const { data } = useCaseDetail(caseId);
   const check = useMemo(() => (data ? checkChain(data.events) : null), [data]);
   if (!check) return null;
   return check.ok ? (
     <Whole>
-      The record is whole: {check.length} {check.length === 1 ? 'entry' : 'entries'}, last hash{' '}
+      Record intact: {check.length} {check.length === 1 ? 'entry' : 'entries'}, last hash{' '}
       <code title={check.last}>{check.last.slice(0, 12)}</code>
     </Whole>
   ) : (
     <Notice kind="danger">
-      The record is not whole: from entry {check.sequence} on it is not as it was written. Tell a lead of your shop.
+      Record not intact: from entry {check.sequence} on it is not as it was written. Tell a lead of your shop.
     </Notice>
   );
 }
@@ -117,6 +117,9 @@ function SheetRow({ entry, onStrike }: { readonly entry: Entry; readonly onStrik
       </td>
       <td>
         {seen}
+        {entry.unread !== null && (
+          <div>This version of Jovial Probe cannot read it. It is kept and counts for nothing.</div>
+        )}
         {note && <div>{note}</div>}
       </td>
       <td>

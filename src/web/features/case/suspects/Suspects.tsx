@@ -10,7 +10,7 @@ import { ProofTurns } from '../../case-log/ProofTurns';
 import { fonts } from '../../../theme/tokens';
 import { ColumnHead } from '../column';
 import { EvidenceList } from './EvidenceList';
-import { draftEventId } from '../plan/draft';
+import { draftEventId } from '../../case-log/case-view';
 
 const Head = styled(Button)`
   display: grid;

@@ -1,3 +1,4 @@
+import type { BuildStepId } from '../../../../core/isolation';
 import styled from 'styled-components';
 import { buildUpRunOf, type CaseState } from '../../../../core/casework';
 import type { BuildUpRow } from '../../../../core/isolation';
@@ -40,7 +41,7 @@ const marks: Readonly<Record<BuildUpRow['verdict'], string>> = {
 };
 
 /** The build-up step by step: the signal to expect, what was seen, what the difference means. */
-export function BuildUpRun({ state, trialId }: { readonly state: CaseState; readonly trialId: string }) {
+export function BuildUpRun({ state, step }: { readonly state: CaseState; readonly step: BuildStepId }) {
   return (
     <Table aria-label="Build-up">
       <thead>
@@ -52,7 +53,7 @@ export function BuildUpRun({ state, trialId }: { readonly state: CaseState; read
       </thead>
       <tbody>
         {buildUpRunOf(state).map((row) => (
-          <Row key={row.step.id} $now={trialId === `build/${row.step.id}`}>
+          <Row key={row.step.id} $now={step === row.step.id}>
             <td>{row.step.title}</td>
             <td>{row.expected.map((outcome) => START_OUTCOME_LABELS[outcome]).join(' or ')}</td>
             <td>

@@ -1,12 +1,13 @@
 import { isPast } from 'date-fns';
 import styled from 'styled-components';
 import type { CaseState } from '../../../../core/casework';
-import { proofOfCause } from '../../../../core/casework';
-import type { Diagnosis } from '../../../../core/diagnosis';
+import { earlierModelOf, proofOfCause, type EarlierModel } from '../../../../core/casework';
+import { MODEL_VERSION, type Diagnosis } from '../../../../core/diagnosis';
 import { Allowed } from '../../../shell/Allowed';
 import { Button } from '../../../components/Button';
 import { CardText, CardTitle } from '../../../components/CardText';
 import { dayAndTime, percent } from '../../../components/format';
+import { Notice } from '../../../components/Notice';
 import { ColumnHead } from '../column';
 import { PartResults } from './PartResults';
 
@@ -115,10 +116,26 @@ export function ClosedCard({
       </ColumnHead>
       <CardTitle>{closed.cause}</CardTitle>
       <CardText>{closed.done}</CardText>
+      <EarlierModelNotice earlier={earlierModelOf(closed)} />
       <PartResults state={state} shares={shares} />
       <Allowed action="close-cases">
         <Button onPress={onReopen}>Open it again</Button>
       </Allowed>
     </div>
+  );
+}
+
+/** What is computed now may differ from what was said then: says so, and what it was. */
+function EarlierModelNotice({ earlier }: { readonly earlier: EarlierModel | null }) {
+  if (!earlier) return null;
+  const { model, said } = earlier;
+  return (
+    <Notice kind="plain">
+      Closed under {model === null ? 'an earlier model' : `model ${model}`}; the figures beside this are of model{' '}
+      {MODEL_VERSION}.{' '}
+      {said
+        ? `Then: ${said.leading.map(({ title, probability }) => `${title} ${percent(probability)}`).join(', ')}.`
+        : 'What it said then was not recorded.'}
+    </Notice>
   );
 }

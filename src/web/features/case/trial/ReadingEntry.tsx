@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { QUANTITIES, gradeReading } from '../../../../core/trials';
+import { QUANTITIES, gradeReading, parseTrialId } from '../../../../core/trials';
 import type { TrialView } from '../../../../core/diagnosis';
 import { Button } from '../../../components/Button';
 import { Field } from '../../../components/Field';
@@ -29,7 +29,8 @@ export function ReadingEntry({
 }) {
   const [text, setText] = useState('');
   const [error, setError] = useState<string | undefined>();
-  const quantity = QUANTITIES.find(({ id }) => trial.id.startsWith(`measure/${id}/`));
+  const ref = parseTrialId(trial.id);
+  const quantity = ref?.kind === 'measure' ? QUANTITIES.find(({ id }) => id === ref.quantity) : undefined;
   if (!quantity || !trial.limits) return null;
   const volts = parseVolts(text);
   const grade = volts === null ? null : gradeReading(quantity, volts);

@@ -1,3 +1,4 @@
+import { isFirmwareWork, isStrippedStart, parseTrialId } from '../../../../core/trials';
 import { Cpu, Volume2 } from 'lucide-react';
 import { memo } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
@@ -105,6 +106,7 @@ export const TrialCard = memo(function TrialCard({
 }) {
   const { advice, stopRule } = diagnosis;
   const isProposed = advice.trial?.id === trial.id;
+  const ref = parseTrialId(trial.id);
   const head = useBringIntoView<HTMLDivElement>(trial.id);
   const tools = [...trial.tools, ...trial.spares.map((kind) => `spare ${kind.replace('-', ' ')}`)];
   return (
@@ -138,9 +140,9 @@ export const TrialCard = memo(function TrialCard({
         isAsked={gate.isAsked}
         onConfirm={gate.confirm}
       />
-      {trial.id.startsWith('minimal-') && <StripDown caseId={caseId} state={state} />}
-      {trial.id.startsWith('build/') && <BuildUpRun state={state} trialId={trial.id} />}
-      {/^(fix\/(update|recover|roll-back)-firmware@|look\/firmware-version\/)/.test(trial.id) && (
+      {isStrippedStart(trial.id) && <StripDown caseId={caseId} state={state} />}
+      {ref?.kind === 'build' && <BuildUpRun state={state} step={ref.step} />}
+      {ref && isFirmwareWork(ref) && (
         <Bay as={Link} {...{ to: `/cases/${caseId}/firmware` }}>
           <Cpu size={18} aria-hidden /> Open the firmware bay
         </Bay>

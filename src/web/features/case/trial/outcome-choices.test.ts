@@ -2,7 +2,7 @@ import { diagnosisOf } from '../../../../core/casework/testing-log';
 import type { TrialView } from '../../../../core/diagnosis';
 import { outcomeForKey, splitOutcomes } from './outcome-choices';
 
-const { advice, alternatives } = diagnosisOf({ told: 'at-memory', machine: { board: { stageLights: true } } });
+const { advice, alternatives } = diagnosisOf({ reported: 'at-memory', machine: { board: { stageLights: true } } });
 const start = advice.trial as TrialView;
 const look = alternatives.find(({ id }) => id === 'look/cord/cord') as TrialView;
 

@@ -1,14 +1,15 @@
 import { useMemo, useState } from 'react';
-import type { CaseState } from '../../../../core/casework';
 import type { Diagnosis, TrialView } from '../../../../core/diagnosis';
-import { useLatest } from '../../../components/use-latest';
-import { newId } from '../../../stores/new-id';
-import { useDesk, useDeskStore } from '../../../stores/desk-store';
-import { outcomeForKey, splitOutcomes, type OutcomeChoices } from './outcome-choices';
+import { formatTrialId } from '../../../../core/trials';
 import { canReadAloud, readAloud } from '../../../components/read-aloud';
-import { spokenTrial } from './spoken-trial';
+import { useLatest } from '../../../components/use-latest';
+import { useDesk, useDeskStore } from '../../../stores/desk-store';
+import { isDrafted, type CaseView } from '../../case-log/case-view';
 import type { CaseActions } from '../../case-log/use-case-actions';
+import { outcomeForKey, splitOutcomes, type OutcomeChoices } from './outcome-choices';
+import { spokenTrial } from './spoken-trial';
 import { useGate, type Gate } from './use-gate';
+import { useWriteOutcome } from './use-write-outcome';
 
 export interface TrialWork {
   readonly trial: TrialView | null;
@@ -28,104 +29,111 @@ export interface TrialWork {
   handleKey(key: string): boolean;
 }
 
+export interface TrialWorkOf {
+  readonly caseId: string;
+  /** What the diagnosis speaks of. */
+  readonly view: CaseView;
+  /** With what was written since: what is chosen meanwhile is for after that. */
+  readonly newest: CaseView;
+  readonly diagnosis: Diagnosis | null;
+  /** Nothing newer is being diagnosed, and whoever is signed in may write. */
+  readonly canWrite: boolean;
+  readonly actions: CaseActions;
+}
+
+const plainStart = formatTrialId({ kind: 'start' });
 const noChoices: OutcomeChoices = { likely: [], others: [] };
 
 /** The trial in hand: the proposed one, or the one picked instead. */
-export function useTrialWork(
-  caseId: string,
-  state: CaseState,
-  logged: CaseState,
-  diagnosis: Diagnosis | null,
-  isCurrent: boolean,
-  actions: CaseActions,
-  /** How many steps the log has with what is on its way: what is chosen meanwhile is for after those. */
-  newestSteps: number,
-): TrialWork {
+export function useTrialWork({ caseId, view, newest, diagnosis, canWrite, actions }: TrialWorkOf): TrialWork {
   const desk = useDesk(caseId);
   const change = useDeskStore((store) => store.change);
+  const stepsBefore = view.logged.steps.length;
   const proposed = diagnosis?.advice.trial ?? null;
-  const known = diagnosis ? [...(proposed ? [proposed] : []), ...diagnosis.alternatives] : [];
-  // Whoever sets the machine up by hand wants to start it like that.
-  const isDrafted = state !== logged;
-  const chosenTrial = desk.chosenAfter === logged.steps.length ? desk.chosenTrial : null;
-  const wanted = chosenTrial ?? (isDrafted ? 'start' : null);
-  const chosen = known.find(({ id, outcomes }) => id === wanted && id !== proposed?.id && outcomes.length > 0) ?? null;
-  const trial = chosen ?? proposed;
-  const isDisabled = !isCurrent || state.stage === 'closed' || state.stage === 'parked';
-  const gate = useGate(caseId, trial, logged.steps.length);
+  const trial = trialInHand(view, diagnosis, desk.chosenAfter === stepsBefore ? desk.chosenTrial : null);
+  const { stage } = view.logged;
+  const isDisabled = !canWrite || stage === 'closed' || stage === 'parked';
+  const gate = useGate(caseId, trial, stepsBefore);
   const [asksWhyNot, setAsksWhyNot] = useState(false);
+  const write = useWriteOutcome(caseId, view, actions);
   const outcome = useLatest((id: string, volts?: number) => {
     if (!trial || isDisabled || !gate.pass(id)) return;
     if (id === 'could-not') return setAsksWhyNot(true);
-    write(trial, id, { volts, note: desk.note.trim() });
+    write(trial, { outcome: id, volts, note: desk.note.trim() });
   });
-  const write = (done: TrialView, id: string, { volts, note }: { volts?: number | undefined; note: string }) => {
-    const draftId = isDrafted ? newId() : null;
-    const setUp = draftId ? [{ kind: 'configuration-changed', id: draftId, changes: desk.draft } as const] : [];
-    if (draftId) change(caseId, { draftId });
-    void actions
-      .record(...setUp, {
-        kind: 'trial-done',
-        trial: done.id,
-        outcome: id,
-        ...(volts === undefined ? {} : { volts }),
-        ...(note ? { note } : {}),
-      })
-      .then((saved) => saved && clear({ trial: done.id, draftId, note: desk.note }));
-  };
-  /** Once it is stored, what belonged to it leaves the desk; what was laid there since stays. */
-  const clear = (of: { readonly trial: string; readonly draftId: string | null; readonly note: string }) => {
-    const now = useDeskStore.getState().desks[caseId];
-    change(caseId, {
-      ...(now?.note === of.note ? { note: '' } : {}),
-      ...(now?.wait?.trial === of.trial ? { wait: null } : {}),
-      ...(of.draftId !== null && now?.draftId === of.draftId ? { draft: [], draftId: null } : {}),
-    });
-  };
   const startWait = useLatest(() => {
     if (trial?.wait) change(caseId, { wait: { trial: trial.id, endsAt: Date.now() + 1000 * trial.wait.seconds } });
   });
-  const choose = (id: string | null) => change(caseId, { chosenTrial: id, chosenAfter: newestSteps, confirmed: null });
-  const backToProposal = useLatest(() => choose(proposed?.id ?? null));
+  const choose = (id: string | null) =>
+    change(caseId, { chosenTrial: id, chosenAfter: newest.logged.steps.length, confirmed: null });
   const choices = useMemo(() => (trial ? splitOutcomes(trial) : noChoices), [trial]);
-  const isBusy = useLatest(() => isDisabled);
-  const trialId = trial?.id;
-  const alternatives = useMemo(() => {
-    if (!diagnosis) return [];
-    const { advice, alternatives: others } = diagnosis;
-    return [...(advice.trial ? [advice.trial] : []), ...others].filter(({ id }) => id !== trialId);
-  }, [diagnosis, trialId]);
-  return {
+  const whyNot = {
+    answer: (reason: string) => {
+      setAsksWhyNot(false);
+      const note = [reason, desk.note.trim()].filter(Boolean).join('. ');
+      if (trial) write(trial, { outcome: 'could-not', note });
+    },
+    leave: () => setAsksWhyNot(false),
+  };
+  const work = {
     trial,
-    alternatives,
-    isBusy,
+    alternatives: useOthers(diagnosis, trial?.id),
+    isBusy: useLatest(() => isDisabled),
     gate,
-    isSetUp: isDrafted && trial?.id === 'start',
+    isSetUp: isDrafted(view) && trial?.id === plainStart,
     choices,
     choose,
-    backToProposal,
+    backToProposal: useLatest(() => choose(proposed?.id ?? null)),
     outcome,
-    whyNot:
-      asksWhyNot && trial
-        ? {
-            answer: (reason) => {
-              setAsksWhyNot(false);
-              write(trial, 'could-not', { note: [reason, desk.note.trim()].filter(Boolean).join('. ') });
-            },
-            leave: () => setAsksWhyNot(false),
-          }
-        : null,
+    whyNot: asksWhyNot && trial ? whyNot : null,
     startWait,
     clearNote: () => change(caseId, { note: '' }),
-    handleKey: (key) => {
-      if (key === 'g' && !gate.isConfirmed) return (gate.confirm(), true);
-      if (key === 'r' && trial && canReadAloud()) return (readAloud(spokenTrial(trial)), true);
-      if (key === 't' && trial?.wait)
-        return (desk.wait?.trial === trial.id ? change(caseId, { wait: null }) : startWait(), true);
-      const id = trial && trial.kind !== 'measure' ? outcomeForKey(choices, key) : null;
-      if (id === null) return false;
-      outcome(id);
-      return true;
-    },
   };
+  const stopWait = () => change(caseId, { wait: null });
+  const isWaiting = trial !== null && desk.wait?.trial === trial.id;
+  return { ...work, handleKey: (key) => handleKey(key, work, isWaiting ? stopWait : startWait) };
+}
+
+/** What was chosen; after setting up by hand a plain start; else what is proposed. */
+function trialInHand(view: CaseView, diagnosis: Diagnosis | null, chosenTrial: string | null): TrialView | null {
+  if (!diagnosis) return null;
+  const proposed = diagnosis.advice.trial;
+  const wanted = chosenTrial ?? (isDrafted(view) ? plainStart : null);
+  const chosen = diagnosis.alternatives.find(
+    ({ id, outcomes }) => id === wanted && id !== proposed?.id && outcomes.length > 0,
+  );
+  return chosen ?? proposed;
+}
+
+/** Every trial but the one in hand, the proposed one first. */
+function useOthers(diagnosis: Diagnosis | null, inHand: string | undefined): readonly TrialView[] {
+  return useMemo(() => {
+    if (!diagnosis) return [];
+    const { advice, alternatives } = diagnosis;
+    return [...(advice.trial ? [advice.trial] : []), ...alternatives].filter(({ id }) => id !== inHand);
+  }, [diagnosis, inHand]);
+}
+
+/** Single keys that belong to the trial in hand; true where one was meant for it. */
+function handleKey(
+  key: string,
+  { trial, gate, choices, outcome }: Pick<TrialWork, 'trial' | 'gate' | 'choices' | 'outcome'>,
+  toggleWait: () => void,
+): boolean {
+  if (!trial) return false;
+  if (key === 'g' && !gate.isConfirmed) {
+    gate.confirm();
+    return true;
+  }
+  if (key === 'r' && canReadAloud()) {
+    readAloud(spokenTrial(trial));
+    return true;
+  }
+  if (key === 't' && trial.wait) {
+    toggleWait();
+    return true;
+  }
+  const id = trial.kind === 'measure' ? null : outcomeForKey(choices, key);
+  if (id !== null) outcome(id);
+  return id !== null;
 }

@@ -4,12 +4,12 @@ import { stateOf, type BriefLog } from '../../casework/testing-log';
 import { trialsFor } from '../../trials';
 import { applySteps, compileStep } from '../belief/belief';
 import { informationBits } from './information';
-import { tell, type JointChances } from './joint-chances';
-import { createModelBook } from '../model/model-book';
+import { forecastTrial, type JointProbabilities } from './joint-probabilities';
+import { createOutcomeModelCache } from '../model/outcome-model-cache';
 import { actingFaults, actingFrom } from '../model/outcome-model';
 import { decidedOutcomes } from '../belief/predict';
 import { technicianMisreads } from './propose';
-import { reckon } from '../reckon';
+import { analyseCase } from '../analysis';
 
 const log: BriefLog = {
   machine: {
@@ -21,17 +21,17 @@ const log: BriefLog = {
     board: { stageLights: true },
     builtInGraphics: true,
   },
-  told: 'twitch',
+  reported: 'twitch',
   trials: [
     ['start', 'twitch'],
     ['fix/push-power-plugs@board', 'twitch'],
   ],
 };
 const state = stateOf(log);
-const { known, plan } = reckon(inputOf(state), null);
+const { known, plan } = analyseCase(inputOf(state), null);
 const { space, belief, book } = known;
 
-const joint = (rows: number[][]): JointChances => ({
+const joint = (rows: number[][]): JointProbabilities => ({
   width: rows[0]?.length ?? 0,
   classes: rows.length,
   entries: Float64Array.from(rows.flat()),
@@ -39,9 +39,9 @@ const joint = (rows: number[][]): JointChances => ({
 });
 
 test('a trial with one possible outcome is worth nothing, one that splits in half is worth one bit', () => {
-  expect(tell(joint([[0.4], [0.6]])).bits).toBeCloseTo(0, 12);
+  expect(forecastTrial(joint([[0.4], [0.6]])).bits).toBeCloseTo(0, 12);
   expect(
-    tell(
+    forecastTrial(
       joint([
         [0.5, 0],
         [0, 0.5],
@@ -50,42 +50,43 @@ test('a trial with one possible outcome is worth nothing, one that splits in hal
   ).toBeCloseTo(1, 12);
 });
 
-test('what is told is the information of the joint chances, and who leads after each outcome', () => {
+test('what is forecast is the information of the joint probabilities, and who leads after each outcome', () => {
   const rows = [
     [0.2, 0.1, 0],
     [0.05, 0.3, 0.05],
     [0.1, 0.1, 0.1],
   ];
-  const told = tell(joint(rows));
-  expect(told.bits).toBeCloseTo(informationBits(rows), 12);
-  expect([...told.leaders]).toEqual([0, 1, 2]);
-  expect(told.leads[1]).toBeCloseTo(0.3 / 0.5, 12);
+  const forecast = forecastTrial(joint(rows));
+  expect(forecast.bits).toBeCloseTo(informationBits(rows), 12);
+  expect([...forecast.leaders]).toEqual([0, 1, 2]);
+  expect(forecast.leads[1]).toBeCloseTo(0.3 / 0.5, 12);
 });
 
-test.each(plan.proposals.filter(({ told }) => told !== null).map((proposal) => [proposal.trial.id, proposal] as const))(
-  'plan and belief forecast the same of %s, reckoned from classes and from hypotheses',
-  (_id, { trial, told }) => {
-    const step = {
-      id: 'next',
-      trial,
-      configuration: applyChanges(state.configuration, trial.changes),
-      handling: trial.handling,
-      outcome: trial.outcomes[0]?.id ?? '',
-      volts: null,
-      misreadChance: technicianMisreads,
-    };
-    const compiled = compileStep(space, step, book);
-    const [tally] = applySteps(belief, space, [compiled]).tallies;
-    if (!tally || !compiled.forecast) throw new Error('expected a forecast');
-    const chances = decidedOutcomes(space, compiled.forecast, tally.decides, technicianMisreads);
-    trial.outcomes.forEach((_, o) => expect(Math.abs((told?.chances[o] ?? 0) - (chances[o] ?? 0))).toBeLessThan(0.01));
-    expect(chances.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
-  },
-);
+test.each(
+  plan.proposals.filter(({ forecast }) => forecast !== null).map((proposal) => [proposal.trial.id, proposal] as const),
+)('plan and belief forecast the same of %s, reckoned from classes and from hypotheses', (_id, { trial, forecast }) => {
+  const step = {
+    id: 'next',
+    trial,
+    configuration: applyChanges(state.configuration, trial.changes),
+    handling: trial.handling,
+    outcome: trial.outcomes[0]?.id ?? '',
+    volts: null,
+    misreadProbability: technicianMisreads,
+  };
+  const compiled = compileStep(space, step, book);
+  const [tally] = applySteps(belief, space, [compiled]).tallies;
+  if (!tally || !compiled.forecast) throw new Error('expected a forecast');
+  const probabilities = decidedOutcomes(space, compiled.forecast, tally.decides, technicianMisreads);
+  trial.outcomes.forEach((_, o) =>
+    expect(Math.abs((forecast?.probabilities[o] ?? 0) - (probabilities[o] ?? 0))).toBeLessThan(0.01),
+  );
+  expect(probabilities.reduce((a, b) => a + b, 0)).toBeCloseTo(1, 9);
+});
 
 test('several steps at once give what they give one after the other', () => {
-  const compiled = known.steps.map((step) => compileStep(space, step, createModelBook(state.machine, space)));
-  const start = reckon({ ...inputOf(state), steps: [] }, null).known.belief;
+  const compiled = known.steps.map((step) => compileStep(space, step, createOutcomeModelCache(state.machine, space)));
+  const start = analyseCase({ ...inputOf(state), steps: [] }, null).known.belief;
   const together = applySteps(start, space, compiled).belief;
   const apart = compiled.reduce((before, step) => applySteps(before, space, [step]).belief, start);
   expect(together.probabilities).toEqual(apart.probabilities);

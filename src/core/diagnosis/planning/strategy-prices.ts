@@ -1,12 +1,12 @@
 import { entropyBits } from './information';
-import { rightClass } from './live-ways';
-import { orderBySchool } from './next-by-school';
+import { rightClass } from './active-hypotheses';
+import { orderByStrategy } from './order-by-strategy';
 import type { Plan, Proposal } from './propose';
-import { SCHOOLS, type School, type SchoolView } from './schools';
+import { STRATEGIES, type Strategy, type StrategyView } from './strategies';
 
 /** What going on by one way of ordering would take from here. */
-export interface SchoolPrice {
-  readonly school: School;
+export interface StrategyPrice {
+  readonly strategy: Strategy;
   /** Its next trial; null if it has none that tells anything. */
   readonly next: { readonly trial: string; readonly title: string } | null;
   /** Expected minutes of testing until one repair is as good as sure, or nothing more tells. */
@@ -15,7 +15,7 @@ export interface SchoolPrice {
   readonly extraMinutes: number;
 }
 
-/** A test as a rollout sees it: chances of its outcomes, given each class. */
+/** A test as a rollout sees it: probabilities of its outcomes, given each class. */
 interface Test {
   readonly proposal: Proposal;
   readonly width: number;
@@ -23,7 +23,7 @@ interface Test {
   readonly given: Float64Array;
 }
 
-/** So sure counts as told apart. */
+/** So sure counts as forecast apart. */
 const toldApart = 0.95;
 /** The likeliest classes are played through in turn; what is rarer changes the mean little. */
 const playedClasses = 10;
@@ -36,23 +36,27 @@ const longest = 14;
  * classes is taken to be true in turn; each test then shows what it is likeliest to show, and the rest is weighed anew.
  * Set-up is counted from the machine as it stands, and outcomes are taken as independent given the class.
  */
-export function priceSchools(plan: Plan, view: SchoolView): SchoolPrice[] {
+export function priceStrategies(plan: Plan, view: StrategyView): StrategyPrice[] {
   const weights = plan.live.classWeights.map((weight, row) => (plan.live.classIds[row] === rightClass ? 0 : weight));
   const makeTest = testMaker(plan);
   const likeliest = [...weights.keys()]
     .sort((a, b) => (weights[b] ?? 0) - (weights[a] ?? 0))
     .slice(0, playedClasses)
     .filter((row) => (weights[row] ?? 0) > 0);
-  const priced = SCHOOLS.map((school) => {
-    const order = orderBySchool(school, plan, view);
+  const priced = STRATEGIES.map((strategy) => {
+    const order = orderByStrategy(strategy, plan, view);
     const tests = order.slice(0, considered).map(makeTest);
     const [first] = order;
     const total = likeliest.reduce((sum, row) => sum + (weights[row] ?? 0), 0);
     const minutes = likeliest.reduce(
-      (sum, row) => sum + ((weights[row] ?? 0) / total) * rollOut(tests, weights, row, school === 'best-value'),
+      (sum, row) => sum + ((weights[row] ?? 0) / total) * rollOut(tests, weights, row, strategy === 'best-value'),
       0,
     );
-    return { school, next: first ? { trial: first.trial.id, title: first.trial.title } : null, minutes: minutes || 0 };
+    return {
+      strategy,
+      next: first ? { trial: first.trial.id, title: first.trial.title } : null,
+      minutes: minutes || 0,
+    };
   });
   const best = priced[0]?.minutes ?? 0;
   return priced.map((price) => ({ ...price, extraMinutes: Math.max(0, price.minutes - best) }));

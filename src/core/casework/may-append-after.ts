@@ -1,3 +1,4 @@
+import { leavesMachine } from '../trials';
 import type { CaseEvent } from './event';
 
 /** What is noted without touching the machine: it is as true behind other entries as before them. */
@@ -7,10 +8,11 @@ function leavesTheMachine(event: CaseEvent): boolean {
     case 'part-noted':
     case 'board-noted':
     case 'lacking-set':
-    case 'school-chosen':
+    case 'strategy-chosen':
+    case 'unread':
       return true;
     case 'trial-done':
-      return event.trial.startsWith('look/') || event.trial.startsWith('measure/');
+      return leavesMachine(event.trial);
     default:
       return false;
   }
@@ -21,5 +23,5 @@ function leavesTheMachine(event: CaseEvent): boolean {
  * it was. Where both changed it, or judged the case, mine was made on a machine that was not as it is written now: a
  * person has to decide.
  */
-export const mayFollow = (theirs: readonly CaseEvent[], mine: readonly CaseEvent[]): boolean =>
+export const mayAppendAfter = (theirs: readonly CaseEvent[], mine: readonly CaseEvent[]): boolean =>
   theirs.every(leavesTheMachine) || mine.every(leavesTheMachine);

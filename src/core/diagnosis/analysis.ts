@@ -7,7 +7,7 @@ import { weighStopping, type StopRule } from './planning/stop-rule';
 import { probabilityForemost, rankRepairs, type RankedRepair } from './belief/suspects';
 
 /** What is reckoned of a case before it is put into words. */
-export interface Reckoning {
+export interface Analysis {
   readonly known: Replay;
   /** By variant: probability that it is the one that counts now. */
   readonly foremost: Float64Array;
@@ -19,8 +19,8 @@ export interface Reckoning {
   readonly advice: Advice;
 }
 
-/** Reckons a case; what an earlier reckoning of the same machine knows is not reckoned again. */
-export function reckon(input: DiagnosisInput, earlier: Replay | null): Reckoning {
+/** Reckons a case; what an earlier analysis of the same machine knows is not reckoned again. */
+export function analyseCase(input: DiagnosisInput, earlier: Replay | null): Analysis {
   const known = replay(input, earlier);
   const { space, book, belief } = known;
   const foremost = probabilityForemost(space, belief);

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { toldAndSeen, type CaseState } from '../../../../core/casework';
+import { reportedAndObserved, type CaseState } from '../../../../core/casework';
 import { START_OUTCOME_LABELS } from '../../../../core/startup';
 import { Notice } from '../../../components/Notice';
 
@@ -8,15 +8,15 @@ const Gap = styled.div`
 `;
 
 /** Right after the first start: what is seen is not what was told. Both stay on the sheet. */
-export function ToldNotice({ state }: { readonly state: CaseState }) {
-  const both = toldAndSeen(state);
+export function ReportedNotice({ state }: { readonly state: CaseState }) {
+  const both = reportedAndObserved(state);
   if (!both?.differs || state.steps.at(-1)?.id !== both.entry) return null;
   return (
     <Gap>
       <Notice kind="suspicion">
         <span>
-          <strong>Not as told.</strong> Told: {START_OUTCOME_LABELS[both.told].toLowerCase()}. Seen:{' '}
-          {START_OUTCOME_LABELS[both.seen].toLowerCase()}. Both are kept; what you saw weighs more.
+          <strong>Not as told.</strong> Told: {START_OUTCOME_LABELS[both.reported].toLowerCase()}. Seen:{' '}
+          {START_OUTCOME_LABELS[both.observed].toLowerCase()}. Both are kept; what you saw weighs more.
         </span>
       </Notice>
     </Gap>

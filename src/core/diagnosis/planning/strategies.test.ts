@@ -1,7 +1,7 @@
 import { createCaseDiagnoser } from '../../casework';
 import { diagnosisOf, stateOf, type BriefLog } from '../../casework/testing-log';
 import { createDiagnoser } from '../diagnose';
-import { SCHOOLS } from './schools';
+import { STRATEGIES } from './strategies';
 
 const desktop: NonNullable<BriefLog['machine']> = {
   parts: [
@@ -14,19 +14,19 @@ const desktop: NonNullable<BriefLog['machine']> = {
   board: { stageLights: true },
   builtInGraphics: true,
 };
-const dead: BriefLog = { machine: desktop, told: 'dead', trials: [['start', 'dead']] };
+const dead: BriefLog = { machine: desktop, reported: 'dead', trials: [['start', 'dead']] };
 
 function pricesOf(log: BriefLog) {
   const diagnose = createCaseDiagnoser();
   diagnose(stateOf(log));
-  return diagnose.schoolPrices();
+  return diagnose.strategyPrices();
 }
-const priceOf = (log: BriefLog, school: string) => pricesOf(log).find((price) => price.school === school);
+const priceOf = (log: BriefLog, strategy: string) => pricesOf(log).find((price) => price.strategy === strategy);
 
-test('every school has its price over best value, and none is less', () => {
+test('every strategy has its price over best value, and none is less', () => {
   const prices = pricesOf(dead);
-  expect(prices.map(({ school }) => school)).toEqual(SCHOOLS);
-  expect(prices[0]).toMatchObject({ school: 'best-value', extraMinutes: 0 });
+  expect(prices.map(({ strategy }) => strategy)).toEqual(STRATEGIES);
+  expect(prices[0]).toMatchObject({ strategy: 'best-value', extraMinutes: 0 });
   for (const { extraMinutes, minutes } of prices) {
     expect(extraMinutes).toBeGreaterThanOrEqual(0);
     expect(minutes).toBeGreaterThan(0);
@@ -39,20 +39,20 @@ test('swapping first costs more than best value on a dead machine', () => {
 
 test.each<[string, BriefLog, RegExp]>([
   ['outside-in', dead, /^look\/(outlet-lamp|strip-switch)/],
-  ['strip-down', { ...dead, told: 'twitch', trials: [['start', 'twitch']] }, /^minimal-in-case$/],
-  ['build-up', { ...dead, told: 'twitch', trials: [['start', 'twitch']] }, /^(minimal-on-bench|build\/)/],
-  ['signal-led', { ...dead, told: 'at-memory', trials: [['start', 'at-memory']] }, /(module|slot|memory)/],
+  ['strip-down', { ...dead, reported: 'twitch', trials: [['start', 'twitch']] }, /^minimal-in-case$/],
+  ['build-up', { ...dead, reported: 'twitch', trials: [['start', 'twitch']] }, /^(minimal-on-bench|build\/)/],
+  ['signal-led', { ...dead, reported: 'at-memory', trials: [['start', 'at-memory']] }, /(module|slot|memory)/],
   ['swap-first', dead, /^spare\//],
-])('%s begins as its school does', (school, log, trial) => {
-  expect(priceOf(log, school)?.next?.trial).toMatch(trial);
+])('%s begins as its strategy does', (strategy, log, trial) => {
+  expect(priceOf(log, strategy)?.next?.trial).toMatch(trial);
 });
 
-test('the school of a case decides what is proposed, and repairs that are sure come first whatever the school', () => {
+test('the strategy of a case decides what is proposed, and repairs that are sure come first whatever the strategy', () => {
   const { machine, steps, configuration, caseOpen } = stateOf(dead);
-  const input = { machine, circumstances: [], steps, configuration, caseOpen, school: 'swap-first' } as const;
+  const input = { machine, circumstances: [], steps, configuration, caseOpen, strategy: 'swap-first' } as const;
   const { advice, alternatives } = createDiagnoser()(input);
   expect(advice.trial?.id).toMatch(/^spare\//);
-  // The others stand in the same order, with those that tell nothing at the end.
+  // The others stand in the same order, with those that forecastTrial nothing at the end.
   expect(alternatives.slice(0, 3).every(({ spares }) => spares.length > 0)).toBe(true);
   expect(alternatives.at(-1)?.bits).toBe(0);
   const found = diagnosisOf({ ...dead, trials: [...(dead.trials ?? []), ['look/rocker/supply', 'at-o']] });

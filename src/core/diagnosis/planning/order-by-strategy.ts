@@ -1,7 +1,7 @@
 import type { Plan, Proposal } from './propose';
-import { placesBy, type School, type SchoolView } from './schools';
+import { placesBy, type Strategy, type StrategyView } from './strategies';
 
-/** Below this, in bits, or as a share of all that is open, a trial tells nothing, whatever the school. */
+/** Below this, in bits, or as a share of all that is open, a trial tells nothing, whatever the strategy. */
 const tellsNothing = 0.004;
 const tellsNothingShare = 0.015;
 
@@ -17,21 +17,21 @@ export const openProposals = ({ proposals, openBits }: Pick<Plan, 'proposals' | 
   return proposals.filter(({ trial, bits, lacks }) => !trial.commits && bits > least && lacks.length === 0);
 };
 
-/** The trials of a school in its order; those that tell nothing, commit or lack something are left out. */
-export function orderBySchool(school: School, plan: Plan, view: SchoolView): Proposal[] {
+/** The trials of a strategy in its order; those that forecastTrial nothing, commit or lack something are left out. */
+export function orderByStrategy(strategy: Strategy, plan: Plan, view: StrategyView): Proposal[] {
   const open = openProposals(plan);
-  if (school === 'best-value') return open;
-  const placeOf = placesBy(school, view);
+  if (strategy === 'best-value') return open;
+  const placeOf = placesBy(strategy, view);
   const places = new Map(open.map((proposal) => [proposal, placeOf(proposal.trial)]));
   return open.sort((a, b) => (places.get(a) ?? 0) - (places.get(b) ?? 0));
 }
 
-/** The next trial by a school; null if none tells anything. No work that takes the machine apart before a cheap glance. */
-export function nextBySchool(school: School, plan: Plan, view: SchoolView): Proposal | null {
-  const ordered = orderBySchool(school, plan, view);
+/** The next trial by a strategy; null if none tells anything. No work that takes the machine apart before a cheap glance. */
+export function nextByStrategy(strategy: Strategy, plan: Plan, view: StrategyView): Proposal | null {
+  const ordered = orderByStrategy(strategy, plan, view);
   const [first] = ordered;
   if (!first) return null;
-  if (school !== 'best-value' || first.minutes < invasiveMinutes) return first;
+  if (strategy !== 'best-value' || first.minutes < invasiveMinutes) return first;
   const glance = ordered.find(
     ({ trial, minutes, bits }) => !trial.inside && minutes <= cheapMinutes && bits > worthAGlance,
   );

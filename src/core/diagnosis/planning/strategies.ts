@@ -1,13 +1,13 @@
 import type { PartKind } from '../../machine';
 import { isAtPart, type FaultInstance } from '../../faults';
 import type { LinkId, StartOutcome } from '../../startup';
-import type { Trial } from '../../trials';
+import type { Trial, TrialKind } from '../../trials';
 
 /** Ways of ordering the same trials. */
-export const SCHOOLS = ['best-value', 'outside-in', 'signal-led', 'strip-down', 'build-up', 'swap-first'] as const;
-export type School = (typeof SCHOOLS)[number];
+export const STRATEGIES = ['best-value', 'outside-in', 'signal-led', 'strip-down', 'build-up', 'swap-first'] as const;
+export type Strategy = (typeof STRATEGIES)[number];
 
-export const SCHOOL_NAMES: Readonly<Record<School, string>> = {
+export const STRATEGY_NAMES: Readonly<Record<Strategy, string>> = {
   'best-value': 'Best value',
   'outside-in': 'Outside in',
   'signal-led': 'Signal-led',
@@ -16,10 +16,10 @@ export const SCHOOL_NAMES: Readonly<Record<School, string>> = {
   'swap-first': 'Swap with known-good',
 };
 
-/** What a school goes by besides the trial itself. */
-export interface SchoolView {
+/** What a strategy goes by besides the trial itself. */
+export interface StrategyView {
   readonly faults: readonly FaultInstance[];
-  /** The last failing start that was seen, or what was told. */
+  /** The last failing start that was seen, or what was forecast. */
   readonly signal: StartOutcome | null;
 }
 
@@ -48,27 +48,51 @@ const fromOutside: Readonly<Record<PartKind, number>> = {
   processor: 30,
 };
 
-/** Trials that stand elsewhere than their part, by the beginning of their id. */
-const placedApart: readonly (readonly [prefix: string, place: number])[] = [
-  ['start', 0],
-  ['run-under-load', 0.5],
-  ['bridge-pins', 10],
-  ['measure/', 11],
-  ['look/board-signs/', 21],
-  ['look/stand-offs/', 26],
-  ['look/socket-pins/', 29],
-  ['fix/reset-settings', 20],
-  ['minimal-in-case', 24],
-  ['build/', 28],
-  ['minimal-on-bench', 27],
-  ['spare/processor', 31],
-  ['spare/supply', 23],
-  ['fix/clear-short', 26.5],
-];
+/** Looks at the board that take the machine apart come late. */
+const lateLooks: Readonly<Record<string, number>> = { 'board-signs': 21, 'stand-offs': 26, 'socket-pins': 29 };
+
+/** The place of trials that stand elsewhere than their part; null for those that stand with it. */
+function placeApart({ ref, part }: Trial): number | null {
+  switch (ref.kind) {
+    case 'start':
+    case 'start-and-wait':
+      return 0;
+    case 'run-under-load':
+      return 0.5;
+    case 'bridge-pins':
+      return 10;
+    case 'measure':
+      return 11;
+    case 'minimal-in-case':
+      return 24;
+    case 'minimal-on-bench':
+      return 27;
+    case 'build':
+      return 28;
+    case 'look':
+      return lateLooks[ref.look] ?? null;
+    case 'repair':
+      return ref.repair === 'reset-settings' ? 20 : ref.repair === 'clear-short' ? 26.5 : null;
+    case 'spare':
+      return part?.kind === 'processor' ? 31 : part?.kind === 'supply' ? 23 : null;
+    case 'out':
+    case 'back':
+    case 'back-in-case':
+    case 'load-with-spare':
+    case 'only':
+    case 'on-bench':
+    case 'out-all':
+    case 'load-with-defaults':
+    case 'reported':
+    case 'set-up':
+    case 'flashed':
+      return null;
+  }
+}
 
 function placeOutsideIn(trial: Trial): number {
-  const apart = placedApart.find(([prefix]) => trial.id.startsWith(prefix));
-  if (apart) return apart[1];
+  const apart = placeApart(trial);
+  if (apart !== null) return apart;
   const base = trial.part ? fromOutside[trial.part.kind] : 12;
   return base + (trial.repair ? 0.5 : trial.spares.length > 0 ? 5 : trial.observe.kind === 'look' ? 0 : 0.3);
 }
@@ -100,9 +124,9 @@ function aimsOf(trial: Trial, faults: readonly FaultInstance[]): Set<LinkId> {
   const concerns = (fault: FaultInstance): boolean => {
     if (trial.repair) return fault.repairClass.id === trial.repair.id;
     if (!trial.part || !isAtPart(fault, trial.part.id)) return false;
-    if (observe.kind === 'look') return fault.mode.seen?.some(({ look }) => look === observe.look.id) ?? false;
+    if (observe.kind === 'look') return fault.mode.sightings?.some(({ look }) => look === observe.look.id) ?? false;
     if (observe.kind === 'measure')
-      return fault.mode.reads?.some(({ quantity }) => quantity === observe.quantity.id) ?? false;
+      return fault.mode.readings?.some(({ quantity }) => quantity === observe.quantity.id) ?? false;
     return true;
   };
   const links = new Set(faults.filter(concerns).map(({ link }) => link));
@@ -115,20 +139,20 @@ const after = 100;
 const isUnderLoad = ({ observe }: Trial): boolean => observe.kind === 'start' && observe.depth === 'load';
 
 /**
- * The place of each trial in a school's order, lowest first. "Best value" has no fixed order: every place is 0 and the
+ * The place of each trial in a strategy's order, lowest first. "Best value" has no fixed order: every place is 0 and the
  * plan decides.
  */
-export function placesBy(school: School, { faults, signal }: SchoolView): (trial: Trial) => number {
+export function placesBy(strategy: Strategy, { faults, signal }: StrategyView): (trial: Trial) => number {
   const pointed = signal === null ? [] : pointsAt[signal];
   const isPointedAt = (trial: Trial): boolean => {
     const aims = aimsOf(trial, faults);
     return pointed.some((link) => aims.has(link));
   };
-  const first = (prefixes: readonly string[]) => (trial: Trial) => {
-    const place = prefixes.findIndex((prefix) => trial.id.startsWith(prefix));
+  const first = (kinds: readonly TrialKind[]) => (trial: Trial) => {
+    const place = kinds.indexOf(trial.ref.kind);
     return place < 0 ? after + placeOutsideIn(trial) : place;
   };
-  switch (school) {
+  switch (strategy) {
     case 'best-value':
       return () => 0;
     case 'outside-in':
@@ -136,9 +160,9 @@ export function placesBy(school: School, { faults, signal }: SchoolView): (trial
     case 'signal-led':
       return (trial) => (isPointedAt(trial) ? 0 : after) + placeOutsideIn(trial);
     case 'strip-down':
-      return first(['minimal-in-case', 'back/', 'minimal-on-bench', 'only/', 'out/']);
+      return first(['minimal-in-case', 'back', 'minimal-on-bench', 'only', 'out']);
     case 'build-up':
-      return first(['minimal-on-bench', 'build/', 'back/', 'only/']);
+      return first(['minimal-on-bench', 'build', 'back', 'only']);
     case 'swap-first':
       return (trial) =>
         (trial.spares.length === 0 || trial.part?.kind === 'processor' ? 2 * after : isPointedAt(trial) ? 0 : after) +

@@ -11,7 +11,7 @@ const negligible = 8e-6;
  * The ways in which the machine may be now that matter for a plan, by what is still there: one fault, or two with
  * those of the same first fault together. Each has the row of the repair class that counts: that of the first fault.
  */
-export interface LiveWays {
+export interface ActiveHypotheses {
   readonly classIds: readonly string[];
   /** By class: 1 for "something else", whose looks are looser. */
   readonly isUnknown: Uint8Array;
@@ -35,7 +35,10 @@ export interface LiveWays {
 }
 
 /** Ways from a belief; weights sum to 1. */
-export function liveWays(space: HypothesisSpace, { probabilities, stillThere, touched }: Belief): LiveWays {
+export function activeHypotheses(
+  space: HypothesisSpace,
+  { probabilities, stillThere, touched }: Belief,
+): ActiveHypotheses {
   const { variants, second, pairsFrom } = space;
   const alone = new Float64Array(variants.length);
   const groups: { a: number; sum: number; from: number }[] = [];
@@ -77,7 +80,7 @@ function arrange(
   pairB: readonly number[],
   pairWeight: readonly number[],
   right: number,
-): LiveWays {
+): ActiveHypotheses {
   const rows = new Map<string, number>([[rightClass, 0]]);
   const unknown = [0];
   const rowOf = (v: number): number => {
@@ -129,7 +132,11 @@ function arrange(
 }
 
 /** The same pairs, by their second fault. */
-function turnedAround(variants: number, groupFrom: Int32Array, pair: LiveWays['pair']): LiveWays['behind'] {
+function turnedAround(
+  variants: number,
+  groupFrom: Int32Array,
+  pair: ActiveHypotheses['pair'],
+): ActiveHypotheses['behind'] {
   const from = new Int32Array(variants + 1);
   for (const b of pair.b) from[b + 1] = (from[b + 1] ?? 0) + 1;
   for (let v = 0; v < variants; v++) from[v + 1] = (from[v + 1] ?? 0) + (from[v] ?? 0);

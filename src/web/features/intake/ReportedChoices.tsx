@@ -1,7 +1,7 @@
 import { Label, Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { StyledFieldError } from '../../components/Field';
-import { nobodyCanSay, toldGroups } from './told-choices';
+import { notKnown, reportedGroups } from './reported-choices';
 
 const Columns = styled.div`
   display: grid;
@@ -55,7 +55,7 @@ const GroupLabel = styled(Label)`
 `;
 
 /** What happens on pressing the button: a few large choices along the chain. */
-export function ToldChoices({
+export function ReportedChoices({
   value,
   onChange,
   error,
@@ -68,10 +68,10 @@ export function ToldChoices({
     <RadioGroup value={value || null} onChange={onChange} isInvalid={Boolean(error)} validationBehavior="aria">
       <GroupLabel>What happens when the button is pressed?</GroupLabel>
       <Columns>
-        {toldGroups.map(({ title, choices }, index) => (
+        {reportedGroups.map(({ title, choices }, index) => (
           <Column key={title}>
             <ColumnTitle>{title}</ColumnTitle>
-            {[...choices, ...(index === 0 ? [nobodyCanSay] : [])].map((choice) => (
+            {[...choices, ...(index === 0 ? [notKnown] : [])].map((choice) => (
               <Tile key={choice.id} value={choice.id}>
                 {choice.label}
               </Tile>

@@ -1,8 +1,8 @@
 import { applyChanges, foundConfiguration, type Configuration, type Machine } from '../../machine';
 import { setUpMinutes, trialsFor, type Trial } from '../../trials';
-import { cureChance } from './cure-chance';
+import { cureProbability } from './cure-probability';
 import type { HypothesisSpace } from './hypothesis-space';
-import { passAfter } from '../planning/joint-chances';
+import { passAfterCure } from './pass-after-cure';
 import { actingFaults, actingFrom, compileTrial, type OutcomeModel } from './outcome-model';
 import { configurationKey } from '../belief/same-evidence';
 import { factsOf } from './variant-facts';
@@ -21,9 +21,9 @@ export interface ReadyTrial {
 }
 
 /** Compiled trials of one machine, made once for each thing observed in each configuration; many trials share them. */
-export interface ModelBook {
-  /** The variants that doing a trial may remove, each with the chance. */
-  readonly curesOf: (trial: Pick<Trial, 'repair' | 'handling'>) => (readonly [variant: number, chance: number])[];
+export interface OutcomeModelCache {
+  /** The variants that doing a trial may remove, each with the probability. */
+  readonly curesOf: (trial: Pick<Trial, 'repair' | 'handling'>) => (readonly [variant: number, probability: number])[];
   readonly modelOf: (trial: Trial, configuration: Configuration) => OutcomeModel;
   /** Every trial that is possible in a configuration. */
   readonly trialsIn: (configuration: Configuration) => readonly ReadyTrial[];
@@ -34,7 +34,7 @@ const mostModels = 1200;
 const mostConfigurations = 12;
 
 /** A book that fills as it is asked, and starts afresh when it is full. */
-export function createModelBook(machine: Machine, space: HypothesisSpace): ModelBook {
+export function createOutcomeModelCache(machine: Machine, space: HypothesisSpace): OutcomeModelCache {
   const { variants, faults } = space;
   const whenFound = actingFaults(faults, machine, foundConfiguration(machine));
   const acting = new Map<string, Uint8Array>();
@@ -68,7 +68,7 @@ export function createModelBook(machine: Machine, space: HypothesisSpace): Model
       trial,
       stateKey,
       model,
-      pass: isHandled ? passAfter(model.pass, cures(trial)) : model.pass,
+      pass: isHandled ? passAfterCure(model.pass, cures(trial)) : model.pass,
       minutesClosed: trial.minutes + setUpMinutes(machine, trial, { caseOpen: false }),
       minutesOpen: trial.minutes + setUpMinutes(machine, trial, { caseOpen: true }),
     };
@@ -94,7 +94,7 @@ function observedKey({ observe, part }: Trial): string {
 }
 
 /** Looks up what a trial may cure: only faults at the parts that it handles or of the class that it mends. */
-function createCures({ variants }: HypothesisSpace): ModelBook['curesOf'] {
+function createCures({ variants }: HypothesisSpace): OutcomeModelCache['curesOf'] {
   const { atPart } = factsOf(variants);
   const inClass = new Map<string, number[]>();
   variants.forEach(({ fault }, v) => {
@@ -109,7 +109,7 @@ function createCures({ variants }: HypothesisSpace): ModelBook['curesOf'] {
     ]);
     return [...touched].flatMap((v): [number, number][] => {
       const fault = variants[v]?.fault;
-      return fault ? [[v, cureChance(fault, trial)]] : [];
+      return fault ? [[v, cureProbability(fault, trial)]] : [];
     });
   };
 }

@@ -1,9 +1,9 @@
-import type { LiveWays } from './live-ways';
+import type { ActiveHypotheses } from './active-hypotheses';
 import type { OutcomeModel } from '../model/outcome-model';
 import { unknownKeepsToLook } from '../model/expect-outcomes';
 
-/** Joint chances of repair class and outcome: one row a class, `width` entries each; all sum to 1. */
-export interface JointChances {
+/** Joint probabilities of repair class and outcome: one row a class, `width` entries each; all sum to 1. */
+export interface JointProbabilities {
   readonly width: number;
   readonly classes: number;
   /** Row-major; may be longer than classes × width. */
@@ -12,7 +12,7 @@ export interface JointChances {
   readonly floors: Float64Array;
 }
 
-/** Room for the joint chances of one trial after another. */
+/** Room for the joint probabilities of one trial after another. */
 export class JointScratch {
   entries = new Float64Array(0);
   base = new Float64Array(0);
@@ -29,33 +29,23 @@ export class JointScratch {
 }
 
 /**
- * Joint chances of class and outcome of a trial, before it is done. `pass` is the model's own, or that with what the
- * trial's handling may remove first (see passAfter). Misreading and unknown faults loosen each class as a whole.
+ * Joint probabilities of class and outcome of a trial, before it is done. `pass` is the model's own, or that with what the
+ * trial's handling may remove first (see passAfterCure). Misreading and unknown faults loosen each class as a whole.
  */
-export function jointChances(
-  live: LiveWays,
+export function jointProbabilities(
+  live: ActiveHypotheses,
   model: OutcomeModel,
   pass: Float64Array,
-  misreadChance: number,
+  misreadProbability: number,
   scratch: JointScratch,
-): JointChances {
+): JointProbabilities {
   const classes = live.classIds.length;
   scratch.clear(classes, model.width);
   if (model.deciders.length * fewDeciders < pass.length) addFew(live, model, pass, scratch);
   else addWays(live, model, pass, scratch);
   scratch.base[live.rightRow] = (scratch.base[live.rightRow] ?? 0) + live.right;
-  settle(live, model, misreadChance, scratch);
+  settle(live, model, misreadProbability, scratch);
   return { width: model.width, classes, entries: scratch.entries, floors: scratch.floors };
-}
-
-/** A fault that handling removes with a chance lets the outcome be decided by the rest so much more often. */
-export function passAfter(
-  pass: Float64Array,
-  cure: Iterable<readonly [variant: number, chance: number]>,
-): Float64Array {
-  const after = new Float64Array(pass);
-  for (const [v, chance] of cure) after[v] = 1 - (1 - chance) * (1 - (pass[v] ?? 1));
-  return after;
 }
 
 function addShows(scratch: JointScratch, model: OutcomeModel, row: number, v: number, weight: number): void {
@@ -65,7 +55,8 @@ function addShows(scratch: JointScratch, model: OutcomeModel, row: number, v: nu
   for (let s = 0; s < shows.length; s++) {
     const showing = shows[s];
     if (showing)
-      scratch.entries[at + showing.outcome] = (scratch.entries[at + showing.outcome] ?? 0) + weight * showing.chance;
+      scratch.entries[at + showing.outcome] =
+        (scratch.entries[at + showing.outcome] ?? 0) + weight * showing.probability;
   }
 }
 
@@ -74,7 +65,7 @@ const fewDeciders = 6;
 
 /** The same as addWays, begun from the few variants that can decide: all the rest is decided by nothing. */
 function addFew(
-  { classWeights, of, group, behind, right, rightRow }: LiveWays,
+  { classWeights, of, group, behind, right, rightRow }: ActiveHypotheses,
   model: OutcomeModel,
   pass: Float64Array,
   scratch: JointScratch,
@@ -100,7 +91,7 @@ function addFew(
 }
 
 function addWays(
-  { single, group, pair }: LiveWays,
+  { single, group, pair }: ActiveHypotheses,
   model: OutcomeModel,
   pass: Float64Array,
   scratch: JointScratch,
@@ -139,9 +130,9 @@ function addWays(
 
 /** Adds the share of the untroubled machine to each row, then what a bad spare, misreading and the unknown blur. */
 function settle(
-  live: LiveWays,
+  live: ActiveHypotheses,
   model: OutcomeModel,
-  misreadChance: number,
+  misreadProbability: number,
   { entries, base, floors }: JointScratch,
 ): void {
   const { width, none, badSpare } = model;
@@ -159,8 +150,8 @@ function settle(
     if (badSpare)
       for (let o = 0; o < width; o++)
         entries[at + o] =
-          (1 - badSpare.chance) * (entries[at + o] ?? 0) + mass * badSpare.chance * (badSpare.shows[o] ?? 0);
-    const spread = 1 - (live.isUnknown[row] && !model.keepsToLast ? unknownKeepsToLook : 1) * (1 - misreadChance);
+          (1 - badSpare.probability) * (entries[at + o] ?? 0) + mass * badSpare.probability * (badSpare.shows[o] ?? 0);
+    const spread = 1 - (live.isUnknown[row] && !model.keepsToLast ? unknownKeepsToLook : 1) * (1 - misreadProbability);
     const floor = (mass * spread) / width;
     floors[row] = floor;
     for (let o = 0; o < width; o++) {
@@ -170,9 +161,9 @@ function settle(
   }
 }
 
-/** What a trial is expected to tell: chances of its outcomes, the class that leads after each, and information. */
-export interface Told {
-  readonly chances: Float64Array;
+/** What a trial is expected to forecastTrial: probabilities of its outcomes, the class that leads after each, and information. */
+export interface TrialForecast {
+  readonly probabilities: Float64Array;
   /** By outcome: row of the class that leads then. */
   readonly leaders: Int32Array;
   /** By outcome: its probability then. */
@@ -181,9 +172,9 @@ export interface Told {
   readonly bits: number;
 }
 
-/** Reads joint chances; one pass over them. */
-export function tell({ width, classes, entries, floors }: JointChances): Told {
-  const chances = new Float64Array(width);
+/** Reads joint probabilities; one pass over them. */
+export function forecastTrial({ width, classes, entries, floors }: JointProbabilities): TrialForecast {
+  const probabilities = new Float64Array(width);
   const leaders = new Int32Array(width);
   const leads = new Float64Array(width);
   let bits = 0;
@@ -196,7 +187,7 @@ export function tell({ width, classes, entries, floors }: JointChances): Told {
       const p = entries[at + o] ?? 0;
       if (p === 0) continue;
       mass += p;
-      chances[o] = (chances[o] ?? 0) + p;
+      probabilities[o] = (probabilities[o] ?? 0) + p;
       if (p > (leads[o] ?? 0)) {
         leads[o] = p;
         leaders[o] = row;
@@ -206,11 +197,11 @@ export function tell({ width, classes, entries, floors }: JointChances): Told {
     if (mass > 0) bits -= mass * Math.log2(mass);
   }
   for (let o = 0; o < width; o++) {
-    const p = chances[o] ?? 0;
+    const p = probabilities[o] ?? 0;
     if (p > 0) {
       bits -= p * Math.log2(p);
       leads[o] = (leads[o] ?? 0) / p;
     }
   }
-  return { chances, leaders, leads, bits: Math.max(0, bits) };
+  return { probabilities, leaders, leads, bits: Math.max(0, bits) };
 }

@@ -1,0 +1,45 @@
+import type { TrialView } from '../../../../core/diagnosis';
+import { useDesk, useDeskStore } from '../../../stores/desk-store';
+import { newId } from '../../../stores/new-id';
+import { isDrafted, type CaseView } from '../../case-log/case-view';
+import type { CaseActions } from '../../case-log/use-case-actions';
+
+export interface SeenOutcome {
+  readonly outcome: string;
+  readonly volts?: number | undefined;
+  readonly note: string;
+}
+
+/**
+ * Writes what was seen of a trial, together with what was changed on the plan for it. Once it is stored, what belonged to
+ * it leaves the desk; what was laid there since stays.
+ */
+export function useWriteOutcome(caseId: string, view: CaseView, actions: CaseActions) {
+  const desk = useDesk(caseId);
+  const change = useDeskStore((store) => store.change);
+  return (trial: TrialView, { outcome, volts, note }: SeenOutcome): void => {
+    const draftId = isDrafted(view) ? newId() : null;
+    const setUp = draftId ? [{ kind: 'configuration-changed', id: draftId, changes: desk.draft } as const] : [];
+    if (draftId) change(caseId, { draftId });
+    void actions
+      .record(...setUp, {
+        kind: 'trial-done',
+        trial: trial.id,
+        outcome,
+        ...(volts === undefined ? {} : { volts }),
+        ...(note ? { note } : {}),
+      })
+      .then((saved) => {
+        if (saved) clearDesk({ trial: trial.id, draftId, note: desk.note });
+      });
+  };
+
+  function clearDesk(of: { readonly trial: string; readonly draftId: string | null; readonly note: string }) {
+    const now = useDeskStore.getState().desks[caseId];
+    change(caseId, {
+      ...(now?.note === of.note ? { note: '' } : {}),
+      ...(now?.wait?.trial === of.trial ? { wait: null } : {}),
+      ...(of.draftId !== null && now?.draftId === of.draftId ? { draft: [], draftId: null } : {}),
+    });
+  }
+}

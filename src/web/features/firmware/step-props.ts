@@ -1,0 +1,16 @@
+import type { EventBody } from '../../../core/casework';
+import type { Firmware, KnownFirmware } from './use-firmware';
+
+/** Where what is done at the bay is written: the log of a case. */
+export interface FirmwareLog {
+  record(body: EventBody): Promise<boolean>;
+  /** Back to the trials of the case. */
+  leave(): void;
+  readonly known: KnownFirmware;
+}
+
+/** What each step of the bay is given. */
+export interface StepProps {
+  readonly firmware: Firmware;
+  readonly log: FirmwareLog | null;
+}
