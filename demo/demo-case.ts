@@ -28,16 +28,13 @@ export function eventsOfDemoCase({ key, openedMinutesAgo, by, opened, entries }:
   const at = (afterMinutes: number) =>
     new Date(now.getTime() - 60_000 * (openedMinutesAgo - afterMinutes)).toISOString();
   const first: WritableEvent = { ...opened, kind: 'case-opened', id: demoId(key, 1), at: at(0), by };
-  const rest = entries.map(
-    (entry, i) =>
-      ({
-        ...entry.event,
-        ...(entry.waitMinutes === undefined ? {} : { until: at(entry.afterMinutes + entry.waitMinutes) }),
-        id: demoId(key, i + 2),
-        at: at(entry.afterMinutes),
-        by: entry.by ?? by,
-      }) as WritableEvent,
-  );
+  const rest = entries.map((entry, i) => ({
+    ...entry.event,
+    ...(entry.waitMinutes === undefined ? {} : { until: at(entry.afterMinutes + entry.waitMinutes) }),
+    id: demoId(key, i + 2),
+    at: at(entry.afterMinutes),
+    by: entry.by ?? by,
+  }));
   return [first, ...rest];
 }
 

@@ -9,7 +9,8 @@ import { createTestDatabase } from '../src/server/testing-database';
 import { demoCases } from './cases';
 import { demoId, trial } from './demo-case';
 import { demoBoards } from './boards';
-import { demoShop, loadDemo, loadDemoBoards } from './load-demo';
+import { loadDemo, loadDemoBoards } from './load-demo';
+import { demoShop } from './people';
 
 const now = new Date('2026-01-05T12:00:00Z');
 let database: Awaited<ReturnType<typeof createTestDatabase>>;

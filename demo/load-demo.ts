@@ -1,11 +1,9 @@
 import type { BoardService } from '../src/server/services/board-service';
 import type { CaseService } from '../src/server/services/case-service';
-import type { Refusal } from '../src/server/services/refusal';
+import { Refusal } from '../src/server/services/refusal';
 import { demoBoardId, demoBoards } from './boards';
 import { demoCases } from './cases';
 import { demoId, eventsOfDemoCase, type DemoCase } from './demo-case';
-
-export { demoShop } from './people';
 
 /**
  * Loads the demo cases through the same service as the API. A case that is there stays as it has become, whatever the
@@ -39,8 +37,7 @@ async function isThere(read: () => Promise<unknown>, absence: string): Promise<b
     await read();
     return true;
   } catch (error) {
-    // The server is a bundle of its own: its Refusal is another class of the same shape.
-    if (error instanceof Error && (error as Partial<Refusal>).code === absence) return false;
+    if (error instanceof Refusal && error.code === absence) return false;
     throw error;
   }
 }

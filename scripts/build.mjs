@@ -16,7 +16,7 @@ export async function ensureBuilt({ onBuild = () => {} } = {}) {
   const [{ build: bundle }, { build: buildWeb }] = await Promise.all([import('esbuild'), import('vite')]);
   await bundle({
     absWorkingDir: root,
-    entryPoints: { 'server/main': 'src/server/main.ts', 'demo/load-demo': 'demo/load-demo.ts' },
+    entryPoints: { 'server/main': 'src/server/main.ts', 'demo/main': 'demo/main.ts' },
     outdir: 'dist',
     bundle: true,
     packages: 'external',

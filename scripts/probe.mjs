@@ -1,8 +1,9 @@
 /** npm run probe: the command line, bundled once for these very sources and then run at once. */
+import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { dirname, join } from 'node:path';
-import { fileURLToPath, pathToFileURL } from 'node:url';
+import { fileURLToPath } from 'node:url';
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..');
 const folder = join(root, 'node_modules', '.cache', 'probe');
@@ -32,5 +33,5 @@ if (!existsSync(bundle)) {
     logLevel: 'warning',
   });
 }
-process.argv[1] = bundle;
-await import(pathToFileURL(bundle).href);
+const { status } = spawnSync(process.execPath, [bundle, ...process.argv.slice(2)], { stdio: 'inherit' });
+process.exit(status ?? 1);

@@ -89,10 +89,10 @@ async function identify(page) {
 }
 
 function launchServer(environment) {
-  const server = spawn(process.execPath, [join(root, 'dist/server/main.js')], {
+  const server = spawn(process.execPath, [join(root, 'dist/demo/main.js')], {
     cwd: root,
     stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, ...environment, PORT: '0', LOAD_DEMO: '1' },
+    env: { ...process.env, ...environment, PORT: '0' },
   });
   return new Promise((resolve, reject) => {
     server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));

@@ -56,11 +56,11 @@ async function main() {
   const { ensureBuilt } = await import('./build.mjs');
   await ensureBuilt({ onBuild: () => say('Building ...') });
   const environment = await databaseEnvironment();
-  const server = spawn(process.execPath, [join(root, 'dist/server/main.js')], {
+  const server = spawn(process.execPath, [join(root, demo ? 'dist/demo/main.js' : 'dist/server/main.js')], {
     cwd: root,
     detached: true,
     stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
-    env: { ...process.env, ...environment, LOAD_DEMO: demo ? '1' : '0' },
+    env: { ...process.env, ...environment },
   });
   const ended = new Promise((resolve) => server.once('exit', resolve));
   started.push(async () => {

@@ -18,7 +18,7 @@ type FaultSet = number;
 
 const has = (set: FaultSet, fault: number): boolean => ((set >> fault) & 1) === 1;
 const isSingle = (set: FaultSet): boolean => (set & (set - 1)) === 0;
-const mostOutcomes = 3;
+const maxOutcomes = 3;
 
 /** Eight or nine faults, nine tests, every pair reported apart by some test. */
 function randomProblem(seed: number): Problem {
@@ -29,7 +29,7 @@ function randomProblem(seed: number): Problem {
     const raw = faults.map((f) => Math.exp(2.5 * dice(`weight ${f}`)));
     const total = raw.reduce((a, b) => a + b, 0);
     const tests = [...Array(9).keys()].map((t) => {
-      const width = dice(`width ${t}`) < 0.7 ? 2 : mostOutcomes;
+      const width = dice(`width ${t}`) < 0.7 ? 2 : maxOutcomes;
       return {
         minutes: 0.5 + Math.floor(60 * dice(`minutes a ${t}`) * dice(`minutes b ${t}`)) / 2,
         outcomes: faults.map((f) => Math.floor(width * dice(`outcome ${t} ${f}`))),
@@ -54,7 +54,7 @@ const massOf = ({ weights }: Problem, set: FaultSet): number =>
 
 /** The sets that a test leaves, one an outcome that can be seen. */
 function split(set: FaultSet, outcomes: readonly number[]): FaultSet[] {
-  const parts = new Array<FaultSet>(mostOutcomes).fill(0);
+  const parts = new Array<FaultSet>(maxOutcomes).fill(0);
   outcomes.forEach((outcome, f) => {
     if (has(set, f)) parts[outcome] = (parts[outcome] ?? 0) | (1 << f);
   });
@@ -80,7 +80,7 @@ function remembered(value: (set: FaultSet, again: (set: FaultSet) => number) => 
 }
 
 /** Least expected minutes until one fault is left. */
-const leastMinutes = (problem: Problem) =>
+const minMinutes = (problem: Problem) =>
   remembered((set, again) => {
     if (isSingle(set)) return 0;
     let best = Infinity;
@@ -92,7 +92,7 @@ const leastMinutes = (problem: Problem) =>
   });
 
 /** Least expected money until the right repair is done: test or try any repair, in any order. */
-const leastMoney = (problem: Problem) =>
+const minMoney = (problem: Problem) =>
   remembered((set, again) => {
     if (set === 0) return 0;
     let best = Infinity;
@@ -115,12 +115,12 @@ function leftAfterRepair(problem: Problem, set: FaultSet, f: number, value: (set
 /** The engine's own view of a test in this state: joint probabilities of class and outcome. */
 function jointOf(problem: Problem, set: FaultSet, outcomes: readonly number[]): JointProbabilities {
   const classes = problem.weights.length;
-  const entries = new Float64Array(classes * mostOutcomes);
+  const entries = new Float64Array(classes * maxOutcomes);
   const mass = massOf(problem, set);
   outcomes.forEach((outcome, f) => {
-    if (has(set, f)) entries[f * mostOutcomes + outcome] = (problem.weights[f] ?? 0) / mass;
+    if (has(set, f)) entries[f * maxOutcomes + outcome] = (problem.weights[f] ?? 0) / mass;
   });
-  return { width: mostOutcomes, classes, entries, floors: new Float64Array(classes) };
+  return { width: maxOutcomes, classes, entries, floors: new Float64Array(classes) };
 }
 
 /** Tests that forecastTrial something, by information per minute, as a plan orders them. */
@@ -166,8 +166,8 @@ export function againstOptimum(problems: number, seed: number) {
   for (let p = 0; p < problems; p++) {
     const problem = randomProblem(seed + p);
     const all = (1 << problem.weights.length) - 1;
-    minutes.push(engineMinutes(problem, all) / leastMinutes(problem)(all));
-    money.push(engineMoney(problem, all) / leastMoney(problem)(all));
+    minutes.push(engineMinutes(problem, all) / minMinutes(problem)(all));
+    money.push(engineMoney(problem, all) / minMoney(problem)(all));
   }
   const of = (ratios: readonly number[]) => ({ mean: meanOf(ratios), p90: quantileOf(ratios, 0.9) });
   return { optimumRatio: of(minutes), costRatio: of(money) };

@@ -90,11 +90,11 @@ async function making(folder: string, size: string, out: string) {
       stdio: ['ignore', 'ignore', 'inherit'],
     },
   );
-  let mostKib = 0;
+  let maxKib = 0;
   const watching = setInterval(() => {
     try {
-      mostKib = Math.max(
-        mostKib,
+      maxKib = Math.max(
+        maxKib,
         Number(/VmHWM:\s+(\d+)/.exec(readFileSync(`/proc/${child.pid}/status`, 'utf8'))?.[1] ?? 0),
       );
     } catch {
@@ -106,7 +106,7 @@ async function making(folder: string, size: string, out: string) {
   if (code !== 0) throw new Error(`probe stick make ended with ${String(code)}`);
   return {
     milliseconds: performance.now() - begin,
-    mostMib: mostKib / 1024,
+    maxMib: maxKib / 1024,
     fileBytes: statSync(join(folder, out)).size,
   };
 }
@@ -139,8 +139,8 @@ function print({ planMs, inspectMs, make8GiB, make8GiBPacked, fuzz: fuzzed }: Re
   const line = (what: string, figure: string) => process.stdout.write(`${what.padEnd(52)} ${figure}\n`);
   const ms = ({ median: middle, worst }: { median: number; worst: number }) =>
     `${middle.toFixed(1)} ms, worst ${worst.toFixed(1)} ms`;
-  const made = ({ milliseconds, mostMib }: typeof make8GiB) =>
-    `${(milliseconds / 1000).toFixed(2)} s, ${mostMib.toFixed(0)} MiB`;
+  const made = ({ milliseconds, maxMib }: typeof make8GiB) =>
+    `${(milliseconds / 1000).toFixed(2)} s, ${maxMib.toFixed(0)} MiB`;
   line(`path over 2,000 releases (${planMs.steps} steps)`, ms(planMs.known));
   line('the same, for a processor', ms(planMs.support));
   line('the same, installed version unknown', ms(planMs.unknown));

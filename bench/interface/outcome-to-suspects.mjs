@@ -15,10 +15,10 @@ const root = fileURLToPath(new URL('../..', import.meta.url));
 const presses = 30;
 
 function launchServer(databaseUrl) {
-  const server = spawn(process.execPath, [join(root, 'dist/server/main.js')], {
+  const server = spawn(process.execPath, [join(root, 'dist/demo/main.js')], {
     cwd: root,
     stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: '0', LOAD_DEMO: '1', LOG_LEVEL: 'warn' },
+    env: { ...process.env, DATABASE_URL: databaseUrl, PORT: '0', LOG_LEVEL: 'warn' },
   });
   return new Promise((resolve, reject) => {
     server.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));

@@ -105,14 +105,11 @@ function makeCase(number: number, place: number, { log, stage, waitingFor }: Tem
   const { machine, owner, complaint } = wordsOf(number);
   // A case every twenty minutes.
   const shift = place * 20 * 60_000;
-  const events = log.map(
-    (event): CaseEvent =>
-      ({
-        ...event,
-        at: new Date(Date.parse(event.at) + shift).toISOString(),
-        ...(event.kind === 'case-opened' ? { machine: { ...event.machine, name: machine }, owner, complaint } : {}),
-      }) as CaseEvent,
-  );
+  const events = log.map((event): CaseEvent => ({
+    ...event,
+    at: new Date(Date.parse(event.at) + shift).toISOString(),
+    ...(event.kind === 'case-opened' ? { machine: { ...event.machine, name: machine }, owner, complaint } : {}),
+  }));
   const salt = createHash('md5').update(String(number)).digest('hex');
   const seal = sealOwner(owner, salt);
   let hash: string = firstHash;

@@ -85,7 +85,7 @@ function bodyOf(door: Door, known: Known, draw: Draw): string | Buffer | undefin
   const good = known.good[`${door.method} ${door.path}`];
   const base = good && draw() < 0.6 ? good() : fit(door.body, Math.floor(draw() * 2 ** 31));
   const value = draw() < 0.25 ? base : mutated(base, draw);
-  const text = JSON.stringify(value);
+  const text = JSON.stringify(value) as string | undefined;
   if (text === undefined) return '';
   return draw() < 0.05 ? broken(text, draw) : text;
 }

@@ -1,3 +1,4 @@
+import { ensureBuilt } from '../../scripts/build.mjs';
 import { spawn, type ChildProcess } from 'node:child_process';
 import { chmodSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { createServer, type AddressInfo } from 'node:net';
@@ -5,23 +6,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 
-/** A PostgreSQL of the bench's own. */
-export interface Cluster {
-  readonly ownerUrl: string;
-  readonly serverUrl: string;
-  readonly pid: number;
-  readonly port: number;
-  stop(): Promise<void>;
-}
+import { startCluster, type Cluster } from '../../scripts/setup/postgres-cluster.mjs';
 
-// Plain Node, outside the layers.
-const setUp = new URL('../../scripts/setup/postgres-cluster.mjs', import.meta.url).href;
-export const { startCluster } = (await import(setUp)) as {
-  startCluster: (folder: string, options: { durable: boolean; port?: number }) => Promise<Cluster>;
-};
-const { ensureBuilt } = (await import(new URL('../../scripts/build.mjs', import.meta.url).href)) as {
-  ensureBuilt: () => Promise<void>;
-};
+export { startCluster };
 
 /** A folder for the bench's cluster, gone with `remove`. The program is built if it is not. */
 export async function placeForCluster(what: string): Promise<{ folder: string; remove: () => void }> {

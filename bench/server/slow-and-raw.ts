@@ -65,20 +65,20 @@ export async function slowClients(
   await Promise.all(
     Array.from({ length: count }, async (_, n) => {
       const socket = open();
-      let isOpen = true;
+      const line = { isOpen: true };
       socket.on('error', () => undefined).on('data', () => undefined);
-      socket.once('close', () => (isOpen = false));
+      socket.once('close', () => (line.isOpen = false));
       const head =
         'POST /api/session HTTP/1.1\r\nHost: x\r\nContent-Type: application/json\r\nContent-Length: 5000\r\n';
       const text = n % 2 === 0 ? `${head}\r\n{"login":"${'a'.repeat(4000)}` : `${head}X-Slow: ${'b'.repeat(4000)}`;
       // The first half at once, or the headers would take a minute and a half themselves.
       let at = n % 2 === 0 ? head.length + 2 : 0;
       if (at > 0) socket.write(text.slice(0, at));
-      while (isOpen && performance.now() - begin < limitSeconds * 1000) {
+      while (line.isOpen && performance.now() - begin < limitSeconds * 1000) {
         socket.write(text[at++] ?? 'a');
         await wait(1000);
       }
-      if (isOpen) socket.destroy();
+      if (line.isOpen) socket.destroy();
       else {
         cut += 1;
         longest = Math.max(longest, performance.now() - begin);

@@ -111,7 +111,7 @@ test('script that stands in any text is shown as it was written, on every view',
 
   const noHit = async (where: string) => {
     const hit = await page.evaluate(
-      () => document.body.id + String(document.querySelector('img[src="x"], b[id="hit"]')?.outerHTML ?? ''),
+      () => document.body.id + (document.querySelector('img[src="x"], b[id="hit"]')?.outerHTML ?? ''),
     );
     expect([where, hit]).toEqual([where, '']);
   };

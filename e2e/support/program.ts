@@ -35,19 +35,17 @@ interface Launched {
 }
 
 function launch(databaseUrl: string, port: number, demo: boolean): Promise<Launched> {
-  const child = spawn(process.execPath, ['dist/server/main.js'], {
+  const child = spawn(process.execPath, [demo ? 'dist/demo/main.js' : 'dist/server/main.js'], {
     env: {
       ...process.env,
       DATABASE_URL: databaseUrl,
       PORT: String(port),
-      LOAD_DEMO: demo ? '1' : '0',
       LOG_LEVEL: 'warn',
     },
     stdio: ['ignore', 'pipe', 'inherit'],
   });
   return new Promise((resolve, reject) => {
     child.once('exit', (code) => reject(new Error(`the server ended with ${code}`)));
-    if (!child.stdout) return reject(new Error('expected standard output'));
     let code: string | null = null;
     createInterface(child.stdout).on('line', (line) => {
       code ??= /with the code (\S+)/.exec(line)?.[1] ?? null;
@@ -97,7 +95,9 @@ async function withProgram(
     url,
     cookie,
     code,
-    kill: async () => void (await ended(running.child, 'SIGKILL')),
+    kill: async () => {
+      await ended(running.child, 'SIGKILL');
+    },
     stop: () => ended(running.child, 'SIGTERM'),
     start: async () => {
       running = await launch(databaseUrl.href, Number(new URL(url).port), isDemo);

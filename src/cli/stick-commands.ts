@@ -194,13 +194,13 @@ export function inspectFile(path: string): Answer {
   };
 }
 
-const mostFileBytes = 512 * 2 ** 20;
+const maxFileBytes = 512 * 2 ** 20;
 
 function readOrRefuse(path: string): Uint8Array {
   try {
     const file = openSync(path, 'r');
     const { size } = fstatSync(file);
-    if (size <= mostFileBytes) {
+    if (size <= maxFileBytes) {
       const bytes = new Uint8Array(size);
       for (let done = 0; done < size;) {
         const read = readSync(file, bytes, done, size - done, done);
@@ -214,7 +214,7 @@ function readOrRefuse(path: string): Uint8Array {
   } catch (error) {
     throw new CannotDo(`${path}: ${error instanceof Error ? error.message : String(error)}`);
   }
-  throw new CannotDo(`${path}: expected at most ${mostFileBytes} bytes`);
+  throw new CannotDo(`${path}: expected at most ${maxFileBytes} bytes`);
 }
 
 const lines = (reasons: StickVerdict['reasons']): string[] =>

@@ -18,7 +18,7 @@ import { readCaseFile, type ReadCaseFile } from '.';
 /** What the first edition wrote is read for ever, and means what it meant: see corpus/README.md. */
 
 const corpus = 'corpus/first-edition';
-const readJson = <T>(path: string): T => JSON.parse(readFileSync(join(corpus, path), 'utf8')) as T;
+const readJson = (path: string): unknown => JSON.parse(readFileSync(join(corpus, path), 'utf8'));
 const names = readdirSync(join(corpus, 'cases')).map((file) => file.replace('.json', ''));
 
 interface FrozenDiagnosis {
@@ -26,7 +26,7 @@ interface FrozenDiagnosis {
   readonly rightProbability: number;
   readonly suspects: Readonly<Record<string, number>>;
 }
-const diagnoses = readJson<Readonly<Record<string, FrozenDiagnosis>>>('diagnoses.json');
+const diagnoses = readJson('diagnoses.json') as Readonly<Record<string, FrozenDiagnosis>>;
 
 interface FrozenMachine {
   readonly machine: DeclaredMachine;
@@ -34,9 +34,10 @@ interface FrozenMachine {
   readonly repairs: readonly string[];
   readonly trials: Readonly<Record<string, readonly string[]>>;
 }
-const vocabulary = readJson<{ readonly circumstances: readonly string[]; readonly machines: readonly FrozenMachine[] }>(
-  'vocabulary.json',
-);
+const vocabulary = readJson('vocabulary.json') as {
+  readonly circumstances: readonly string[];
+  readonly machines: readonly FrozenMachine[];
+};
 
 function fileOf(name: string): ReadCaseFile {
   const read = readCaseFile(readJson(`cases/${name}.json`));
@@ -124,7 +125,7 @@ function isKnown(
 
 test('an entry of a version to come is kept, shown as such and counts for nothing; its chain stays whole', () => {
   const name = chained[0] ?? '';
-  const file = readJson<{ events: Record<string, unknown>[] }>(`cases/${name}.json`);
+  const file = readJson(`cases/${name}.json`) as { events: Record<string, unknown>[] };
   const [first, second, ...rest] = file.events;
   const later = { ...second, v: 99, kind: 'thermal-image', pixels: [1, 2] };
   const read = readCaseFile({ ...file, events: [first, later, ...rest] });
@@ -138,7 +139,7 @@ test('an entry of a version to come is kept, shown as such and counts for nothin
 
 test('an id that was dropped makes its entry unread, and the rest of the case goes on', () => {
   const name = chained[0] ?? '';
-  const file = readJson<{ events: Record<string, unknown>[] }>(`cases/${name}.json`);
+  const file = readJson(`cases/${name}.json`) as { events: Record<string, unknown>[] };
   const events = file.events.map((event) =>
     event['trial'] === 'start' ? { ...event, trial: 'look/no-such-look/supply', outcome: 'odd' } : event,
   );

@@ -53,7 +53,10 @@ export function createApp(given: AppDependencies): Express {
   app.use('/api/health', healthRoutes(pool, version));
   app.use('/api', refuseForeign, readCookies, loadSession(signIn, { isSecure }));
   app.use('/api/session', express.json({ limit: '8kb' }), sessionRoutes(signIn, { isSecure, demoAccounts }));
-  app.use('/api', (_request, response, next) => (signedIn(response), next()));
+  app.use('/api', (_request, response, next) => {
+    signedIn(response);
+    next();
+  });
   app.use('/api', express.json({ limit: '1mb' }));
   app.use(
     '/api/cases',

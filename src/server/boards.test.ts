@@ -16,7 +16,7 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-const put = (body: unknown, { boardId = id, on = 0 as 0 | 1 } = {}) =>
+const put = (body: unknown, { boardId = id, on = 0 }: { boardId?: string; on?: 0 | 1 } = {}) =>
   server
     .as('lead', on)
     .put(`/api/boards/${boardId}`)

@@ -200,7 +200,9 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
   shops: {
     ensureShop: (db) => shops.ensureShop(db, { id: one.id, name: 'Taken over' }),
     findShop: async (db) => ((await shops.findShop(db))?.id === two.id ? null : 'another shop'),
-    takeCaseNumber: async (db) => void (await shops.takeCaseNumber(db)),
+    takeCaseNumber: async (db) => {
+      await shops.takeCaseNumber(db);
+    },
   },
   failures: { countTry: null, forgiveTry: null, deleteExpiredAttempts: null },
 };

@@ -8,11 +8,11 @@ import { NetworkFirst } from 'workbox-strategies';
  */
 declare const __PRECACHE__: (PrecacheEntry | string)[];
 interface Worker {
-  skipWaiting(): Promise<void>;
-  readonly clients: { claim(): Promise<void> };
+  readonly skipWaiting: () => Promise<void>;
+  readonly clients: { readonly claim: () => Promise<void> };
 }
 interface Lasting extends Event {
-  waitUntil(work: Promise<unknown>): void;
+  readonly waitUntil: (work: Promise<unknown>) => void;
 }
 
 const page = 'probe-page';

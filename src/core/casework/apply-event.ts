@@ -219,7 +219,7 @@ function closeCase(state: CaseState, event: CaseClosed): Stepped {
   const known = event.fault === null || instantiateFaults(state.machine).some(({ id }) => id === event.fault);
   return known
     ? advance({ ...state, stage: 'closed', ...notWaiting, closed: event })
-    : refuse(['fault'], 'unknown-fault', `expected a fault that this machine can have, found "${event.fault ?? ''}"`);
+    : refuse(['fault'], 'unknown-fault', `expected a fault that this machine can have, found "${event.fault}"`);
 }
 
 function replaceLast(state: CaseState, trial: Trial | null, changes: string): CaseState['entries'] {

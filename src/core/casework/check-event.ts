@@ -43,13 +43,13 @@ export function checkChange(machine: Machine, change: Change, index: number): Re
       message: `expected a part of this machine, found "${change.part}"`,
     };
   const { to } = change;
-  const isSlot = to.state !== 'moved' || machine.parts.some(({ kind, id }) => kind === 'slot' && id === to.to);
-  return part.kind !== 'module' || isSlot
+  if (part.kind !== 'module' || to.state !== 'moved') return null;
+  return machine.parts.some(({ kind, id }) => kind === 'slot' && id === to.to)
     ? null
     : {
         path: ['changes', index, 'to', 'to'],
         code: 'unknown-slot',
-        message: `expected a slot of this board, found "${to.state === 'moved' ? to.to : ''}"`,
+        message: `expected a slot of this board, found "${to.to}"`,
       };
 }
 

@@ -1,4 +1,4 @@
-import { diagnoseCase, foldCase, type CaseEvent, type EventBody } from '.';
+import { diagnoseCase, foldCase, type EventBody } from '.';
 import { eventId, eventsOf } from './testing-log';
 
 const opened = eventsOf({
@@ -32,9 +32,7 @@ const odds = (share: number) => share / (1 - share);
 const strike = (n: number): EventBody => ({ kind: 'entry-struck', entry: eventId(100 + n), reason: 'Misread' });
 
 function fold(...bodies: readonly EventBody[]) {
-  const events = bodies.map(
-    (body, i) => ({ ...body, id: eventId(100 + i), at: '2026-01-05T11:00:00Z', by: 'Test' }) as CaseEvent,
-  );
+  const events = bodies.map((body, i) => ({ ...body, id: eventId(100 + i), at: '2026-01-05T11:00:00Z', by: 'Test' }));
   const folded = foldCase([...opened, ...events]);
   if (!folded.ok) throw new Error(folded.problem.code);
   return folded.state;

@@ -2,8 +2,12 @@ import { diagnoseCase, foldCase, type CaseEvent, type EventBody } from '.';
 import { eventId, eventsOf, stateOf } from './testing-log';
 
 const opened = eventsOf({ machine: { parts: [{ id: 'drive', kind: 'drive' }] }, reported: 'twitch' });
-const event = (n: number, body: EventBody): CaseEvent =>
-  ({ ...body, id: eventId(100 + n), at: '2026-01-05T10:00:00Z', by: 'Test' }) as CaseEvent;
+const event = (n: number, body: EventBody): CaseEvent => ({
+  ...body,
+  id: eventId(100 + n),
+  at: '2026-01-05T10:00:00Z',
+  by: 'Test',
+});
 const fold = (...events: CaseEvent[]) => {
   const folded = foldCase([...opened, ...events]);
   return folded.ok

@@ -1,6 +1,6 @@
 import { diagnoseCase, partResults, reportedAndObserved, totalPaid, type EventBody } from '.';
 import { eventId, eventsOf, stateOf, type BriefLog } from './testing-log';
-import { foldCase, type CaseEvent } from '.';
+import { foldCase } from '.';
 
 const usedParts: BriefLog = {
   machine: {
@@ -52,7 +52,7 @@ test('a start that stops early says nothing good of what comes later', () => {
 const noted = (...bodies: EventBody[]) =>
   foldCase([
     ...eventsOf(usedParts),
-    ...bodies.map((body, i) => ({ ...body, id: eventId(50 + i), at: '2026-01-05T11:00:00Z', by: 'Test' }) as CaseEvent),
+    ...bodies.map((body, i) => ({ ...body, id: eventId(50 + i), at: '2026-01-05T11:00:00Z', by: 'Test' })),
   ]);
 
 test('prices and speeds are noted part by part, and a later note leaves the rest standing', () => {

@@ -27,9 +27,9 @@ function likeliest(trial: Trial, state: CaseState, present: readonly PresentFaul
 
 /**
  * Plays a machine with one fault by the engine's own advice, each outcome being the likeliest, until the engine says
- * to close or `mostTrials` are done. A fault goes once handling is more likely than not to remove it.
+ * to close or `maxTrials` are done. A fault goes once handling is more likely than not to remove it.
  */
-export function playByAdvice(fault: FaultInstance, log: BriefLog, { mostTrials = 30, look = 0 } = {}): PlayedCase {
+export function playByAdvice(fault: FaultInstance, log: BriefLog, { maxTrials = 30, look = 0 } = {}): PlayedCase {
   const events: CaseEvent[] = [...eventsOf(log)];
   const presentation = fault.mode.presentations[look];
   if (!presentation) throw new Error(`${fault.id}: expected a way of showing number ${look}`);
@@ -42,7 +42,7 @@ export function playByAdvice(fault: FaultInstance, log: BriefLog, { mostTrials =
     const { state } = folded;
     const trials = events.flatMap((event) => (event.kind === 'trial-done' ? [event.trial] : []));
     const id = diagnose(state).advice.trial?.id ?? null;
-    if (id === null || trials.length >= mostTrials) {
+    if (id === null || trials.length >= maxTrials) {
       const isRight = !isThere || !canAct(fault, state.machine, state.configuration);
       return { state, repairs, trials, ended: id === null, isRight };
     }

@@ -60,7 +60,7 @@ export interface DrawOptions {
 }
 
 const ownerMisreports = 0.08;
-const mostTries = 200;
+const maxTries = 200;
 
 interface Way {
   readonly fault: FaultInstance;
@@ -80,7 +80,7 @@ export function drawFaultyMachine(
   const ways = waysOf(machine, circumstances, (id) =>
     priorLogError === 0 ? 1 : Math.exp(priorLogError * (2 * dice(`prior ${id}`) - 1)),
   );
-  for (let attempt = 0; attempt < mostTries; attempt++) {
+  for (let attempt = 0; attempt < maxTries; attempt++) {
     const drawn = drawWays(ways, (name) => dice(`${name} ${attempt}`), dice('how many') < twoFaults ? 2 : 1);
     const faults = drawn.map(({ fault, presentation }) => ({ fault, stops: breakOf(fault, presentation, machine) }));
     const acting = faults.filter(({ fault }) => canAct(fault, machine, foundConfiguration(machine)));
@@ -100,7 +100,7 @@ export function drawFaultyMachine(
       dice,
     };
   }
-  throw new Error(`${declared.name}: expected a fault that shows within ${mostTries} draws`);
+  throw new Error(`${declared.name}: expected a fault that shows within ${maxTries} draws`);
 }
 
 function waysOf(machine: Machine, circumstances: readonly Circumstance[], factor: (id: string) => number): Way[] {

@@ -32,7 +32,7 @@ export interface PlayedCase {
 /** So likely must the true repair class be to count as isolated. */
 export const isolatedAt = 0.95;
 /** A case that takes more is given up. */
-const mostTrials = 60;
+const maxTrials = 60;
 
 export interface PlayOptions {
   readonly strategy?: Strategy;
@@ -82,7 +82,7 @@ export function playCase(faulty: FaultyMachine, { strategy = 'best-value', known
     if (bench.there.length === 0 || (top && top.probability >= isolatedAt && classes.has(top.repairClass.id)))
       isolated ??= bench.minutes;
     const { trialId } = analysis.advice;
-    if (trialId === null || bench.steps.length > mostTrials) {
+    if (trialId === null || bench.steps.length > maxTrials) {
       const isRight = trialId === null && !bench.there.some(({ fault }) => canAct(fault, machine, configuration));
       return {
         played: {

@@ -10,7 +10,6 @@ const environmentSchema = z.object({
     .regex(/^postgres(ql)?:\/\//, 'expected a postgresql:// address')
     .optional(),
   WEB_ROOT: z.string().default('dist/web'),
-  LOAD_DEMO: z.enum(['0', '1']).default('0'),
   HTTPS: z.enum(['0', '1']).default('0'),
   TRUSTED_PROXIES: z.coerce.number().int().min(0).max(5).default(0),
   LOG_LEVEL: z.enum(['silent', 'error', 'warn', 'info', 'debug']).default('warn'),
@@ -22,7 +21,6 @@ export interface Config {
   /** Owns the tables; the serving role may not. */
   readonly migrationDatabaseUrl: string;
   readonly webRoot: string;
-  readonly loadDemo: boolean;
   /** A proxy in front serves it over HTTPS. */
   readonly isSecure: boolean;
   readonly trustedProxies: number;
@@ -42,7 +40,6 @@ export function readConfig(environment: NodeJS.ProcessEnv): Config {
     webRoot: env.WEB_ROOT,
     isSecure: env.HTTPS === '1',
     trustedProxies: env.TRUSTED_PROXIES,
-    loadDemo: env.LOAD_DEMO === '1',
     logLevel: env.LOG_LEVEL,
   };
 }

@@ -13,17 +13,26 @@ export async function announceChange(db: Queryable, change: CaseChange): Promise
   await db.query('SELECT pg_notify($1, $2)', [channel, JSON.stringify(change)]);
 }
 
+export interface ChangeListener {
+  readonly onChange: (change: CaseChange) => void;
+  readonly onGap: () => void;
+}
+
 export interface ChangeFeed {
   /** Hears the changes of one shop; `onGap` when some may have been missed. Returns how to stop. */
-  subscribe(shopId: string, listener: { onChange(change: CaseChange): void; onGap(): void }): () => void;
-  close(): Promise<void>;
+  readonly subscribe: (shopId: string, listener: ChangeListener) => () => void;
+  readonly close: () => Promise<void>;
 }
 
 const retryMs = 500;
 
 /** Listens on a connection of its own and takes it up again whenever it breaks. */
 export function createChangeFeed(connectionString: string, onError: (error: Error) => void): ChangeFeed {
-  const listeners = new Set<{ shopId: string; onChange(change: CaseChange): void; onGap(): void }>();
+  const listeners = new Set<{
+    shopId: string;
+    readonly onChange: (change: CaseChange) => void;
+    readonly onGap: () => void;
+  }>();
   let client: pg.Client | null = null;
   let isClosed = false;
   let retry: NodeJS.Timeout | undefined;

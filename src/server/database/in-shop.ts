@@ -44,7 +44,9 @@ async function tryInTransaction<T>(pool: pg.Pool, work: (db: Queryable) => Promi
     await client.query('COMMIT');
     return result;
   } catch (error) {
-    await client.query('ROLLBACK').catch((rollback: Error) => (broken = rollback));
+    await client.query('ROLLBACK').catch((rollback: unknown) => {
+      broken = rollback instanceof Error ? rollback : new Error(String(rollback));
+    });
     throw error;
   } finally {
     client.release(broken);

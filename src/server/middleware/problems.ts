@@ -22,7 +22,10 @@ export const notFound: RequestHandler = (_request, response) => {
 /** The one place where errors become answers. */
 export function problemHandler(log: Logger): ErrorRequestHandler {
   return (error: unknown, request, response, next) => {
-    if (response.headersSent) return next(error);
+    if (response.headersSent) {
+      next(error);
+      return;
+    }
     const answer = toProblem(error);
     if (answer.status >= 500)
       log.error({ err: plainError(error), id: response.locals['requestId'], method: request.method }, answer.title);

@@ -63,7 +63,10 @@ export const allow =
  * browser and carries nobody's cookie unasked. The cookie itself is SameSite=Strict.
  */
 export const refuseForeign: RequestHandler = (request, _response, next) => {
-  if (['GET', 'HEAD', 'OPTIONS'].includes(request.method)) return next();
+  if (['GET', 'HEAD', 'OPTIONS'].includes(request.method)) {
+    next();
+    return;
+  }
   const site = request.get('sec-fetch-site');
   const isForeign = (site !== undefined && site !== 'same-origin') || isOtherOrigin(request);
   if (isForeign) throw new Refusal(403, 'foreign-request', 'The request comes from another site');

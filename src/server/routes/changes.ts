@@ -6,7 +6,7 @@ import { Refusal } from '../services/refusal';
 const heartbeatMs = 20_000;
 /** A stream ends after so long and is asked for anew: by then the session may be over. */
 const longestMs = 10 * 60_000;
-const mostPerPerson = 20;
+const maxPerPerson = 20;
 
 /** /api/changes: server-sent events, one whenever a case of the shop grows. */
 export function changeRoutes(feed: ChangeFeed): Router {
@@ -15,7 +15,7 @@ export function changeRoutes(feed: ChangeFeed): Router {
   router.get('/', allow('read'), (request, response) => {
     const { me, personId } = signedIn(response);
     const streams = open.get(personId) ?? 0;
-    if (streams >= mostPerPerson) throw new Refusal(429, 'too-many-streams', 'Too many windows listen for changes');
+    if (streams >= maxPerPerson) throw new Refusal(429, 'too-many-streams', 'Too many windows listen for changes');
     response.writeHead(200, {
       'content-type': 'text/event-stream',
       'cache-control': 'no-store',

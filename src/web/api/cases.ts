@@ -73,8 +73,8 @@ export async function appendToCase(
 ): Promise<readonly CaseEvent[]> {
   const known =
     lastSequence(client, id) ??
-    (await client.fetchQuery({ queryKey: caseKey(id), queryFn: () => request(caseDetailSchema, `/cases/${id}`) }))
-      .events.length;
+    (await client.query({ queryKey: caseKey(id), queryFn: () => request(caseDetailSchema, `/cases/${id}`) })).events
+      .length;
   try {
     const body = { expectedSequence: known, events };
     const { events: stored } = await request(appendedSchema, `/cases/${id}/events`, { method: 'POST', body });

@@ -56,13 +56,17 @@ export function followChanges(client: QueryClient, onServerBack: () => void): ()
       source.onerror = () => {
         if (source.readyState === EventSource.CLOSED) resolve();
       };
-      stop.signal.addEventListener('abort', () => (source.close(), resolve()));
+      stop.signal.addEventListener('abort', () => {
+        source.close();
+        resolve();
+      });
     });
   const retryMs = 5000;
   const holdOn = async () => {
-    while (!stop.signal.aborted) {
+    for (;;) {
       await hold();
-      if (!stop.signal.aborted) await new Promise((resolve) => setTimeout(resolve, retryMs));
+      if (stop.signal.aborted) return;
+      await new Promise((resolve) => setTimeout(resolve, retryMs));
     }
   };
   // Browsers lend locks only over HTTPS or on the machine itself; without them each window holds a stream of its own.

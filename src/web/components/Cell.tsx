@@ -57,7 +57,7 @@ export function TextCell<T extends FieldValues>({ control, name, label }: CellPr
     <>
       <CellInput
         {...field}
-        value={String(field.value ?? '')}
+        value={asText(field.value)}
         aria-label={label}
         aria-invalid={fieldState.invalid}
         autoComplete="off"
@@ -69,15 +69,17 @@ export function TextCell<T extends FieldValues>({ control, name, label }: CellPr
 
 /** A tick in a table row of a form. */
 export function TickCell<T extends FieldValues>({ control, name, label }: CellProps<T>) {
-  const { field } = useController({ control, name });
+  const {
+    field: { ref, name: fieldName, value, onChange, onBlur },
+  } = useController({ control, name });
   return (
     <Tick
       type="checkbox"
-      ref={field.ref}
-      name={field.name}
-      checked={Boolean(field.value)}
-      onChange={(event) => field.onChange(event.target.checked)}
-      onBlur={field.onBlur}
+      ref={ref}
+      name={fieldName}
+      checked={Boolean(value)}
+      onChange={(event) => onChange(event.target.checked)}
+      onBlur={onBlur}
       aria-label={label}
     />
   );
@@ -93,7 +95,7 @@ export function ChoiceCell<T extends FieldValues>({
   const { field, fieldState } = useController({ control, name });
   return (
     <>
-      <CellSelect {...field} value={String(field.value ?? '')} aria-label={label} aria-invalid={fieldState.invalid}>
+      <CellSelect {...field} value={asText(field.value)} aria-label={label} aria-invalid={fieldState.invalid}>
         {choices.map(([id, words]) => (
           <option key={id} value={id}>
             {words}
@@ -108,3 +110,7 @@ export function ChoiceCell<T extends FieldValues>({
 function CellError({ message }: { readonly message: ReactNode }) {
   return message ? <Wrong role="alert">{message}</Wrong> : null;
 }
+
+/** What a text field shows of a value of a form. */
+export const asText = (value: unknown): string =>
+  typeof value === 'string' || typeof value === 'number' ? String(value) : '';

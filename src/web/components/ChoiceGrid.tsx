@@ -1,4 +1,12 @@
-import { Label, Radio, RadioGroup, Checkbox, CheckboxGroup } from 'react-aria-components';
+import {
+  CheckboxButton,
+  CheckboxField,
+  CheckboxGroup,
+  Label,
+  RadioButton,
+  RadioField,
+  RadioGroup,
+} from 'react-aria-components';
 import styled, { css } from 'styled-components';
 import { StyledFieldError } from './Field';
 
@@ -36,13 +44,13 @@ const tile = css`
   }
 `;
 
-const RadioTile = styled(Radio)`
+const RadioTile = styled(RadioButton)`
   ${tile}
   &::before {
     border-radius: 50%;
   }
 `;
-const CheckTile = styled(Checkbox)`
+const CheckTile = styled(CheckboxButton)`
   ${tile}
   &::before {
     border-radius: 3px;
@@ -87,9 +95,9 @@ export function ChoiceGrid({
       <GroupLabel>{label}</GroupLabel>
       <Grid $columns={columns}>
         {choices.map((choice) => (
-          <RadioTile key={choice.id} value={choice.id}>
-            {choice.label}
-          </RadioTile>
+          <RadioField key={choice.id} value={choice.id}>
+            <RadioTile>{choice.label}</RadioTile>
+          </RadioField>
         ))}
       </Grid>
       <StyledFieldError>{error}</StyledFieldError>
@@ -116,9 +124,9 @@ export function CheckGrid({
       <GroupLabel>{label}</GroupLabel>
       <Grid $columns={columns}>
         {choices.map((choice) => (
-          <CheckTile key={choice.id} value={choice.id}>
-            {choice.label}
-          </CheckTile>
+          <CheckboxField key={choice.id} value={choice.id}>
+            <CheckTile>{choice.label}</CheckTile>
+          </CheckboxField>
         ))}
       </Grid>
     </CheckboxGroup>

@@ -27,6 +27,8 @@ export function deviceDatabase(): Promise<IDBPDatabase<Stored>> {
 
 export const deviceStorage: OutboxStorage = {
   all: async () => (await deviceDatabase()).getAll('outbox'),
-  put: async (batch) => void (await (await deviceDatabase()).put('outbox', batch)),
+  put: async (batch) => {
+    await (await deviceDatabase()).put('outbox', batch);
+  },
   remove: async (key) => (await deviceDatabase()).delete('outbox', key),
 };

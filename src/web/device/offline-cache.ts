@@ -23,12 +23,14 @@ export async function restoreAnswers(client: QueryClient): Promise<void> {
 const isNobody = (data: unknown): boolean =>
   typeof data === 'object' && data !== null && 'me' in data && data.me === null;
 
+const nameOf = ({ queryKey }: { readonly queryKey: readonly unknown[] }): string => String(queryKey[0]);
+
 /** Keeps what is read, a moment later; forgets what leaves the client, as when somebody signs out. */
 export function keepAnswers(client: QueryClient): void {
   const timers = new Map<string, ReturnType<typeof setTimeout>>();
   client.getQueryCache().subscribe(({ type, query }) => {
     const name = query.queryHash;
-    if (!kept.has(String(query.queryKey[0]))) return;
+    if (!kept.has(nameOf(query))) return;
     if (type === 'removed' || isNobody(query.state.data)) {
       clearTimeout(timers.get(name));
       timers.delete(name);
@@ -42,9 +44,9 @@ export function keepAnswers(client: QueryClient): void {
       name,
       setTimeout(() => {
         timers.delete(name);
-        const { data, dataUpdatedAt } = query.state;
+        const { data, dataUpdatedAt } = query.state as { data: unknown; dataUpdatedAt: number };
         void deviceDatabase()
-          .then((db) => db.put('answers', { key: query.queryKey, data, at: dataUpdatedAt }, name))
+          .then((db) => db.put('answers', { key: query.queryKey as readonly unknown[], data, at: dataUpdatedAt }, name))
           .catch(() => undefined);
       }, writeAfterMs),
     );

@@ -11,9 +11,9 @@ export interface Batch {
 
 /** Where batches are kept until they are stored: survives a closed tab. */
 export interface OutboxStorage {
-  all(): Promise<Batch[]>;
-  put(batch: Batch): Promise<void>;
-  remove(key: string): Promise<void>;
+  readonly all: () => Promise<Batch[]>;
+  readonly put: (batch: Batch) => Promise<void>;
+  readonly remove: (key: string) => Promise<void>;
 }
 
 /** What became of a batch that was sent. */
@@ -41,30 +41,30 @@ export interface OutboxState {
 export interface OutboxParts {
   readonly storage: OutboxStorage;
   /** Sends a batch behind all that is known of its case. */
-  send(batch: Batch): Promise<Sent>;
-  onChange(state: OutboxState): void;
+  readonly send: (batch: Batch) => Promise<Sent>;
+  readonly onChange: (state: OutboxState) => void;
   /** A key behind all that were given before. */
-  newKey(): string;
+  readonly newKey: () => string;
   /** Calls back after so many milliseconds; gives back how to call it off. */
-  later(work: () => void, ms: number): () => void;
+  readonly later: (work: () => void, ms: number) => () => void;
 }
 
 export interface Outbox {
   /** Takes up what an earlier visit of this person left, and sends it. */
-  begin(personId: string): Promise<void>;
+  readonly begin: (personId: string) => Promise<void>;
   /**
    * Keeps events and sends them, one batch after the other. Resolves true once they are stored, or are safely kept while
    * nobody answers; false if they were refused or wait for a decision.
    */
-  write(caseId: string, events: readonly CaseEvent[]): Promise<boolean>;
+  readonly write: (caseId: string, events: readonly CaseEvent[]) => Promise<boolean>;
   /** Sends at once what waits. */
-  hurry(): void;
+  readonly hurry: () => void;
   /** Of entries that cross with others: puts mine behind theirs after all. */
-  follow(caseId: string): void;
+  readonly follow: (caseId: string) => void;
   /** Takes back what is not stored of a case. */
-  leaveOut(caseId: string): Promise<void>;
+  readonly leaveOut: (caseId: string) => Promise<void>;
   /** The word about a case was read. */
-  dismiss(caseId: string): void;
+  readonly dismiss: (caseId: string) => void;
 }
 
 const firstRetryMs = 1000;

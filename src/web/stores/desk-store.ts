@@ -34,7 +34,7 @@ const emptyDesk: Desk = {
 
 interface DeskStore {
   readonly desks: Readonly<Record<string, Desk>>;
-  change(caseId: string, change: Partial<Desk>): void;
+  readonly change: (caseId: string, change: Partial<Desk>) => void;
 }
 
 export const useDeskStore = create<DeskStore>()(

@@ -76,8 +76,8 @@ export const emptyFirmwareDesk: FirmwareDesk = {
 
 interface FirmwareDeskStore {
   readonly desks: Readonly<Record<string, FirmwareDesk>>;
-  change(key: string, change: Partial<FirmwareDesk>): void;
-  clear(key: string): void;
+  readonly change: (key: string, change: Partial<FirmwareDesk>) => void;
+  readonly clear: (key: string) => void;
 }
 
 export const useFirmwareDeskStore = create<FirmwareDeskStore>()(

@@ -4,8 +4,8 @@ import { persist } from 'zustand/middleware';
 interface IntakeDraftStore {
   /** What was typed so far; survives a closed tab. Checked against the form's schema when read. */
   readonly draft: unknown;
-  keep(draft: unknown): void;
-  clear(): void;
+  readonly keep: (draft: unknown) => void;
+  readonly clear: () => void;
 }
 
 export const useIntakeDraftStore = create<IntakeDraftStore>()(

@@ -4,7 +4,7 @@ import type { ThemeName } from '../theme/tokens';
 
 interface ThemeStore {
   readonly name: ThemeName;
-  toggle(): void;
+  readonly toggle: () => void;
 }
 
 export const useThemeStore = create<ThemeStore>()(

@@ -6,8 +6,8 @@ export type DiagnosisPort = Pick<Worker, 'postMessage' | 'terminate' | 'onmessag
 
 export interface DiagnosisClient {
   /** Asks for a diagnosis of a log. Answers to what was asked before are dropped from now on. */
-  ask(events: readonly CaseEvent[], chosen: string | null): void;
-  close(): void;
+  readonly ask: (events: readonly CaseEvent[], chosen: string | null) => void;
+  readonly close: () => void;
 }
 
 /**

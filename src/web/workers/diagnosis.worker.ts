@@ -71,7 +71,10 @@ self.onmessage = ({ data }: MessageEvent<DiagnosisRequest>) => {
   const folded = take(data);
   const diagnosis = folded ? diagnose(folded) : null;
   const milliseconds = performance.now() - startedAt;
-  if (!diagnosis) return answer({ kind: 'diagnosis', ticket, diagnosis, milliseconds });
+  if (!diagnosis) {
+    answer({ kind: 'diagnosis', ticket, diagnosis, milliseconds });
+    return;
+  }
   const { alternatives, suspects } = diagnosis;
   const first = alternatives.map((trial) => (trial.id === plainStart || trial.id === chosen ? trial : brief(trial)));
   const ranked = suspects.map((suspect, rank) => (rank < maxWithEvidence ? suspect : { ...suspect, evidence: [] }));

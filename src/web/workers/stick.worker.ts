@@ -59,7 +59,7 @@ export type StickAnswer =
   | { readonly kind: 'progress'; readonly ticket: number; readonly share: number }
   | { readonly kind: 'refused'; readonly ticket: number; readonly message: string };
 
-const mostFileBytes = 512 * 2 ** 20;
+const maxFileBytes = 512 * 2 ** 20;
 
 /** The image in hand: it stays here and never crosses to the screen. */
 let image: StickFile | null = null;
@@ -94,7 +94,7 @@ const baseName = (path: string): string => path.split('/').at(-1) ?? path;
 async function inspect({ ticket, file, entry }: Extract<StickRequest, { kind: 'inspect' }>): Promise<void> {
   const begin = performance.now();
   image = null;
-  if (file.size > mostFileBytes) throw new Error(`${file.name}: expected at most 512 MiB, found ${file.size} bytes`);
+  if (file.size > maxFileBytes) throw new Error(`${file.name}: expected at most 512 MiB, found ${file.size} bytes`);
   const bytes = new Uint8Array(await file.arrayBuffer());
   const whole = await inspectHere(bytes);
   const found = whole.kind === 'archive' ? fromArchive(bytes, whole, entry) : { name: file.name, content: bytes };
@@ -150,7 +150,8 @@ async function make({ ticket, totalBytes, name, original, target }: Extract<Stic
   if (!stick.ok) throw new Error(stick.message);
   if (!target) {
     const blob = new Blob([...packedStick(stick.segments())] as BlobPart[], { type: 'application/gzip' });
-    return answer({ kind: 'made', ticket, blob, bytes: blob.size });
+    answer({ kind: 'made', ticket, blob, bytes: blob.size });
+    return;
   }
   const writable = await target.createWritable();
   await writable.truncate(totalBytes);
@@ -196,12 +197,12 @@ const fromFile = (file: File): StickSource => ({
 
 async function unpacked(ticket: number, file: File): Promise<StickSource> {
   const collector = new SparseCollector();
-  let isFull = false;
+  const filling = { isFull: false };
   const gunzip = new Gunzip((piece) => {
-    isFull ||= !collector.push(piece);
+    filling.isFull ||= !collector.push(piece);
   });
   const step = 2 ** 20;
-  for (let at = 0; at < file.size && !isFull; at += step) {
+  for (let at = 0; at < file.size && !filling.isFull; at += step) {
     gunzip.push(new Uint8Array(await file.slice(at, at + step).arrayBuffer()), at + step >= file.size);
     answer({ kind: 'progress', ticket, share: Math.min(1, (at + step) / file.size) });
   }

@@ -7,7 +7,7 @@ type Answered = Exclude<StickAnswer, { kind: 'progress' | 'refused' }>;
 
 export interface StickWorker {
   /** Resolves with the answer; rejects with what was refused. */
-  ask(request: WithoutTicket<StickRequest>): Promise<Answered>;
+  readonly ask: (request: WithoutTicket<StickRequest>) => Promise<Answered>;
   /** What is being done now, with the share that is done, 0 to 1; null while idle. */
   readonly underway: { readonly kind: StickRequest['kind']; readonly share: number } | null;
 }
@@ -28,7 +28,10 @@ export function useStickWorker(): StickWorker {
     const started = new Worker(new URL('./stick.worker.ts', import.meta.url), { type: 'module' });
     const asked = waiting.current;
     started.onmessage = ({ data }: MessageEvent<StickAnswer>) => {
-      if (data.kind === 'progress') return setUnderway((now) => now && { ...now, share: data.share });
+      if (data.kind === 'progress') {
+        setUnderway((now) => now && { ...now, share: data.share });
+        return;
+      }
       const one = asked.get(data.ticket);
       asked.delete(data.ticket);
       if (asked.size === 0) setUnderway(null);

@@ -34,7 +34,7 @@ export function fitEntries(
   return done.flatMap(({ step }, k) =>
     isSilent(step.outcome)
       ? []
-      : [{ eventId: step.id, probability: Math.min(1, (without.all ?? 0) / (without.each[k] ?? 1)) }],
+      : [{ eventId: step.id, probability: Math.min(1, without.all / (without.each[k] ?? 1)) }],
   );
 }
 

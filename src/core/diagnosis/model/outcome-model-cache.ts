@@ -30,8 +30,8 @@ export interface OutcomeModelCache {
 }
 
 /** So many models are kept: a full desktop in two or three configurations. */
-const mostModels = 1200;
-const mostConfigurations = 12;
+const maxModels = 1200;
+const maxConfigurations = 12;
 
 /** A book that fills as it is asked, and starts afresh when it is full. */
 export function createOutcomeModelCache(machine: Machine, space: HypothesisSpace): OutcomeModelCache {
@@ -50,7 +50,7 @@ export function createOutcomeModelCache(machine: Machine, space: HypothesisSpace
     const key = `${observedKey(trial)} ${where}`;
     const known = models.get(key);
     if (known) return known;
-    if (models.size >= mostModels) {
+    if (models.size >= maxModels) {
       models.clear();
       acting.clear();
     }
@@ -80,7 +80,7 @@ export function createOutcomeModelCache(machine: Machine, space: HypothesisSpace
       const nowKey = configurationKey(configuration);
       const known = ready.get(nowKey);
       if (known) return known;
-      if (ready.size >= mostConfigurations) ready.clear();
+      if (ready.size >= maxConfigurations) ready.clear();
       const all = trialsFor(machine, configuration).map((trial) => makeReady(trial, configuration, nowKey));
       ready.set(nowKey, all);
       return all;

@@ -87,7 +87,7 @@ function rollOut(tests: readonly Test[], prior: Float64Array, truth: number, cho
   let weights = scaled(prior);
   let minutes = 0;
   for (let done = 0; done < longest && Math.max(...weights) < toldApart; done++) {
-    const next = choosesBest ? mostTelling(left, weights) : firstTelling(left, weights);
+    const next = choosesBest ? maxInformative(left, weights) : firstTelling(left, weights);
     if (!next) break;
     left.delete(next);
     minutes += next.proposal.minutes;
@@ -103,7 +103,7 @@ function firstTelling(tests: Iterable<Test>, weights: Float64Array): Test | null
   return null;
 }
 
-function mostTelling(tests: Iterable<Test>, weights: Float64Array): Test | null {
+function maxInformative(tests: Iterable<Test>, weights: Float64Array): Test | null {
   let best: Test | null = null;
   let bestRate = 0;
   for (const test of tests) {

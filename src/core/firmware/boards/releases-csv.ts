@@ -30,7 +30,7 @@ export type ReadReleases =
   | { readonly ok: true; readonly releases: readonly Release[] }
   | { readonly ok: false; readonly problems: readonly CsvProblem[] };
 
-const mostRows = 5000;
+const maxRows = 5000;
 const list = (values: readonly string[] | undefined): string => values?.join('; ') ?? '';
 const yes = (flag: boolean | undefined): string => (flag ? 'yes' : '');
 
@@ -73,8 +73,8 @@ export function releasesFromCsv(text: string): ReadReleases {
       .filter(({ type }) => type !== 'Delimiter')
       .map(({ row, message }) => problem((row ?? 0) + 2, '', message)),
   ];
-  if (parsed.data.length > mostRows)
-    problems.push(problem(mostRows + 2, '', `expected at most ${mostRows} rows, found ${parsed.data.length}`));
+  if (parsed.data.length > maxRows)
+    problems.push(problem(maxRows + 2, '', `expected at most ${maxRows} rows, found ${parsed.data.length}`));
   if (problems.length > 0) return { ok: false, problems };
   const releases = parsed.data.map((cells, i) => readRow(cells, i + 2, problems));
   return problems.length > 0 ? { ok: false, problems } : { ok: true, releases };

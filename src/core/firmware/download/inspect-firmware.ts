@@ -29,7 +29,7 @@ export interface Inspection {
 }
 
 const mib = 2 ** 20;
-const leastImageBytes = mib / 2;
+const minImageBytes = mib / 2;
 
 export const sha256Of = (bytes: Uint8Array): string => bytesToHex(sha256(bytes));
 export const crc32Text = (bytes: Uint8Array): string => (crc32.buf(bytes) >>> 0).toString(16).padStart(8, '0');
@@ -44,7 +44,7 @@ export function isErased(bytes: Uint8Array): boolean {
 const isArchive = (bytes: Uint8Array): boolean =>
   bytes[0] === 0x50 && bytes[1] === 0x4b && (bytes[2] === 3 || bytes[2] === 5);
 /** Chips have sizes of a power of two; an image is one of those, or a little more with a header before it. */
-const isChipSize = (bytes: number): boolean => bytes >= leastImageBytes && Number.isInteger(Math.log2(bytes));
+const isChipSize = (bytes: number): boolean => bytes >= minImageBytes && Number.isInteger(Math.log2(bytes));
 const neverImages = /\.(txt|pdf|exe|nsh|efi|md|html?|rtf|docx?|png|jpe?g|bat|cmd|sh|ini|inf|sys|dll)$/i;
 
 /**
@@ -115,7 +115,7 @@ function inspectArchive(bytes: Uint8Array): Pick<Inspection, 'entries' | 'candid
       reasons: [bad(opened.problem.code, opened.problem.message, 'Download it again from the board’s own page.')],
     };
   const candidates = opened.entries
-    .filter(({ name, bytes: size }) => size >= leastImageBytes && !neverImages.test(name))
+    .filter(({ name, bytes: size }) => size >= minImageBytes && !neverImages.test(name))
     .sort((a, b) => Number(isChipSize(b.bytes)) - Number(isChipSize(a.bytes)) || b.bytes - a.bytes)
     .map(({ name }) => name);
   const reasons =

@@ -14,10 +14,10 @@ export interface FirmwareVolume {
 /** "_FVH", in the header at this offset. */
 const signature = [0x5f, 0x46, 0x56, 0x48] as const;
 const signatureOffset = 40;
-const leastHeaderBytes = 56;
-const mostHeaderBytes = 4096;
+const minHeaderBytes = 56;
+const maxHeaderBytes = 4096;
 /** An image holds a handful; more are not listed. */
-const mostVolumes = 4096;
+const maxVolumes = 4096;
 
 const hex = (bytes: Uint8Array): string => [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
 
@@ -36,7 +36,7 @@ export function firmwareVolumes(image: Uint8Array): FirmwareVolume[] {
   const reader = new ByteReader(image, 'firmware');
   const volumes: FirmwareVolume[] = [];
   let from = signatureOffset;
-  while (volumes.length < mostVolumes) {
+  while (volumes.length < maxVolumes) {
     const at = findSignature(image, from);
     if (at < 0) return volumes;
     const volume = volumeAt(reader, at - signatureOffset);
@@ -58,7 +58,7 @@ function volumeAt(reader: ByteReader, offset: number): FirmwareVolume | null {
   try {
     const lengthBytes = reader.u64(offset + 32);
     const headerBytes = reader.u16(offset + 48);
-    const makesSense = headerBytes >= leastHeaderBytes && headerBytes <= mostHeaderBytes && headerBytes % 2 === 0;
+    const makesSense = headerBytes >= minHeaderBytes && headerBytes <= maxHeaderBytes && headerBytes % 2 === 0;
     if (!makesSense || lengthBytes < headerBytes) return null;
     let sum = 0;
     for (let at = 0; at < headerBytes; at += 2) sum = (sum + reader.u16(offset + at)) & 0xffff;

@@ -21,17 +21,17 @@ export type OpenedArchive =
 export type ReadEntry =
   { readonly ok: true; readonly content: Uint8Array } | { readonly ok: false; readonly problem: ArchiveProblem };
 
-const mostEntries = 2000;
-const mostUnpackedBytes = 512 * 2 ** 20;
+const maxEntries = 2000;
+const maxUnpackedBytes = 512 * 2 ** 20;
 /** Firmware packs to a half or a third; a thousandfold is a bomb. */
-const mostRatio = 1000;
-const mostNameBytes = 1024;
+const maxRatio = 1000;
+const maxNameBytes = 1024;
 
 const endRecord = 0x06054b50;
 const directoryRecord = 0x02014b50;
 const localRecord = 0x04034b50;
 const endRecordBytes = 22;
-const mostCommentBytes = 0xffff;
+const maxCommentBytes = 0xffff;
 const stored = 0;
 const deflated = 8;
 const encryptedFlag = 0x1;
@@ -85,8 +85,8 @@ function readDirectory(reader: ByteReader): Placed[] {
   const count = reader.u16(end + 10);
   if (reader.u16(end + 4) !== 0 || reader.u16(end + 8) !== count)
     throw new Refused('split-archive', 'archive: expected one part, found an archive of several');
-  if (count > mostEntries)
-    throw new Refused('too-many-entries', `archive: expected at most ${mostEntries} entries, found ${count}`);
+  if (count > maxEntries)
+    throw new Refused('too-many-entries', `archive: expected at most ${maxEntries} entries, found ${count}`);
   let at = reader.u32(end + 16);
   const entries: Placed[] = [];
   for (let i = 0; i < count; i++) {
@@ -112,14 +112,14 @@ function readDirectory(reader: ByteReader): Placed[] {
 }
 
 function findEnd(reader: ByteReader): number {
-  const lowest = Math.max(0, reader.length - endRecordBytes - mostCommentBytes);
+  const lowest = Math.max(0, reader.length - endRecordBytes - maxCommentBytes);
   for (let at = reader.length - endRecordBytes; at >= lowest; at--) if (reader.u32(at) === endRecord) return at;
   throw new Refused('bad-archive', 'archive: expected the end record of a zip archive, found none');
 }
 
 function nameOf(reader: ByteReader, at: number, length: number): string {
-  if (length === 0 || length > mostNameBytes)
-    throw new Refused('bad-name', `archive: expected names of 1 to ${mostNameBytes} bytes, found ${length}`);
+  if (length === 0 || length > maxNameBytes)
+    throw new Refused('bad-name', `archive: expected names of 1 to ${maxNameBytes} bytes, found ${length}`);
   const name = new TextDecoder().decode(reader.bytes(at, length)).replaceAll('\\', '/');
   if (name.startsWith('/') || /^[A-Za-z]:/.test(name) || name.split('/').includes('..'))
     throw new Refused('traversal', `archive: expected names within the archive, found "${name}"`);
@@ -128,10 +128,10 @@ function nameOf(reader: ByteReader, at: number, length: number): string {
 
 function checkSizes(entries: readonly Placed[]): void {
   const total = entries.reduce((sum, { bytes }) => sum + bytes, 0);
-  if (total > mostUnpackedBytes)
-    throw new Refused('too-large', `archive: expected at most ${mostUnpackedBytes} bytes unpacked, found ${total}`);
-  const bomb = entries.find(({ bytes, packedBytes }) => bytes > mostRatio * Math.max(1, packedBytes));
-  if (bomb) throw new Refused('bomb', `archive: expected no more than ${mostRatio} times the size, found ${bomb.name}`);
+  if (total > maxUnpackedBytes)
+    throw new Refused('too-large', `archive: expected at most ${maxUnpackedBytes} bytes unpacked, found ${total}`);
+  const bomb = entries.find(({ bytes, packedBytes }) => bytes > maxRatio * Math.max(1, packedBytes));
+  if (bomb) throw new Refused('bomb', `archive: expected no more than ${maxRatio} times the size, found ${bomb.name}`);
 }
 
 function unpack(bytes: Uint8Array, entry: Placed): Uint8Array {

@@ -12,10 +12,10 @@ const bounce = 0.35;
 /** Spread of a person's taps, as a share of the period. */
 const tapSpread = 0.22;
 /** Blinks missed in a row that still count as one tempo. */
-const mostMissed = 3;
+const maxMissed = 3;
 const costOfMiss = 1.2;
 /** No single interval may decide against all the others. */
-const mostCost = 6;
+const maxCost = 6;
 const costOfChange = 4;
 
 /**
@@ -67,8 +67,8 @@ function median(values: readonly number[]): number {
 }
 
 function costOf(interval: number, period: number): number {
-  let least = mostCost;
-  for (let blinks = 1; blinks <= 1 + mostMissed; blinks++) {
+  let least = maxCost;
+  for (let blinks = 1; blinks <= 1 + maxMissed; blinks++) {
     const off = Math.log(interval / (blinks * period)) / tapSpread;
     least = Math.min(least, (off * off) / 2 + (blinks - 1) * costOfMiss);
   }

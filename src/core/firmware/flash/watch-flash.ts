@@ -46,7 +46,7 @@ const quietSeconds = 45;
 /** A stop that comes so many periods after the last marked blink was watched. */
 const watchedPeriods = 8;
 /** Nothing is written in less than this share of the usual time. */
-const leastShare = 0.4;
+const minShare = 0.4;
 
 /**
  * What a bare-board flash is doing, from marks a person made: tempo, phase, whether that is still normal, and if it gave
@@ -184,7 +184,7 @@ function whenStopped(base: Base, flash: BareFlash, { blinks, seen, at, quiet }: 
       ? ` The book says that the light ${finished === 'off' ? 'goes out' : finished === 'steady' ? 'stays on' : 'blinks'} at the end; here it ${seen === 'off' ? 'went out' : 'stays on'}.`
       : '';
   const finish: LightRun = { phase: 'finished', fromSeconds: at, toSeconds: at, periodSeconds: null };
-  if (usualEnd && elapsedSeconds < leastShare * usualEnd[0])
+  if (usualEnd && elapsedSeconds < minShare * usualEnd[0])
     return {
       ...ended,
       state: 'early',

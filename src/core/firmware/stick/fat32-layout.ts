@@ -8,15 +8,15 @@ export const reservedSectors = 32;
 export const fatCount = 2;
 export const rootCluster = 2;
 /** Fewer clusters make it FAT16, whatever it says of itself. */
-export const leastClusters = 65_525;
+export const minClusters = 65_525;
 export const endOfChain = 0x0fff_ffff;
 /** The upper four bits of an entry are not part of the number. */
 export const clusterMask = 0x0fff_ffff;
 
 const mib = 2 ** 20;
 const gib = 2 ** 30;
-export const leastStickBytes = 64 * mib;
-export const mostStickBytes = 32 * gib;
+export const minStickBytes = 64 * mib;
+export const maxStickBytes = 32 * gib;
 
 export interface StickLayout {
   readonly totalSectors: number;
@@ -47,7 +47,7 @@ function sectorsPerClusterFor(bytes: number): number {
  * @example layStick(64 * 2 ** 20) // => { ok: true, layout: { sectorsPerCluster: 1, clusterCount: 126974, ... } }
  */
 export function layStick(totalBytes: number): LaidStick {
-  if (!Number.isInteger(totalBytes / sectorBytes) || totalBytes < leastStickBytes || totalBytes > mostStickBytes)
+  if (!Number.isInteger(totalBytes / sectorBytes) || totalBytes < minStickBytes || totalBytes > maxStickBytes)
     return { ok: false, message: `size: expected whole sectors from 64 MiB to 32 GiB, found ${totalBytes} bytes` };
   const totalSectors = totalBytes / sectorBytes;
   const partitionSectors = totalSectors - partitionStart;

@@ -1,12 +1,12 @@
 const shortChars = "A-Z0-9!#$%&'()@^_`{}~-";
 const isShort = new RegExp(`^[${shortChars}]{1,8}(\\.[${shortChars}]{1,3})?$`);
 const notShort = new RegExp(`[^${shortChars}]`, 'g');
-const mostLetters = 255;
+const maxLetters = 255;
 
 /** Why a name cannot stand on a FAT32 stick; null if it can. */
 export function problemOfName(name: string): string | null {
-  if (name.length === 0 || name.length > mostLetters) return `expected 1 to 255 characters, found ${name.length}`;
-  const bad = [...name].find((char) => char < ' ' || '\\/:*?"<>|'.includes(char));
+  if (name.length === 0 || name.length > maxLetters) return `expected 1 to 255 characters, found ${name.length}`;
+  const bad = Array.from(name).find((char) => char < ' ' || '\\/:*?"<>|'.includes(char));
   if (bad) return `expected no "${bad}" in a name, found "${name}"`;
   if (/[. ]$/.test(name)) return `expected a name that does not end in a dot or blank, found "${name}"`;
   return name === '.' || name === '..' ? `expected a name, found "${name}"` : null;

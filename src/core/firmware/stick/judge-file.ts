@@ -5,7 +5,7 @@ import { chainOf, clusterAt, type FoundFile } from './read-folder';
 import { within, type StickVolume } from './stick-volume';
 
 /** Images are 16 or 32 MiB, some 64; what is larger is not read. */
-const mostImageBytes = 256 * 2 ** 20;
+const maxImageBytes = 256 * 2 ** 20;
 const again = 'Copy the image again and eject the stick properly.';
 
 /** Judges the one file that the board will read: its size, its chain of clusters, its content. */
@@ -14,7 +14,7 @@ export async function judgeFile(volume: StickVolume, file: FoundFile, wanted: St
   const reasons: Reason[] = [];
   if (wanted.bytes !== undefined && file.bytes !== wanted.bytes)
     reasons.push(bad('wrong-size', `"${file.name}" has ${file.bytes} bytes, not ${wanted.bytes}.`, again));
-  if (file.bytes > mostImageBytes)
+  if (file.bytes > maxImageBytes)
     return [
       ...reasons,
       bad('too-large', `"${file.name}" has ${file.bytes} bytes: no image is that large.`, 'Unpack the archive first.'),

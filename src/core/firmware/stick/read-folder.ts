@@ -17,7 +17,7 @@ export type ReadFolder =
   { readonly ok: true; readonly files: readonly FoundFile[]; readonly label: string | null } | { readonly ok: false };
 
 /** What the specification allows in one folder. */
-const mostFolderBytes = 65_536 * entryBytes;
+const maxFolderBytes = 65_536 * entryBytes;
 const firstBadMark = 0x0fff_fff7;
 const firstEndMark = 0x0fff_fff8;
 
@@ -40,7 +40,7 @@ export const clusterAt = ({ dataAt, clusterBytes }: StickVolume, cluster: number
 /** The entries of a folder, deleted ones left out. */
 export async function readFolder(volume: StickVolume, firstCluster: number): Promise<ReadFolder> {
   const { clusterBytes } = volume;
-  const chain = chainOf(volume, firstCluster, Math.ceil(mostFolderBytes / clusterBytes));
+  const chain = chainOf(volume, firstCluster, Math.ceil(maxFolderBytes / clusterBytes));
   if (!chain || chain.length === 0) return { ok: false };
   const bytes = new Uint8Array(chain.length * clusterBytes);
   try {

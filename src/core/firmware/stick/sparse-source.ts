@@ -1,8 +1,8 @@
 import type { StickSource } from './stick-source';
 
 const blockBytes = 64 * 2 ** 10;
-const mostBytes = 64 * 2 ** 30;
-const mostKeptBytes = 2 ** 30;
+const maxBytes = 64 * 2 ** 30;
+const maxKeptBytes = 2 ** 30;
 
 export type Collected =
   { readonly ok: true; readonly source: StickSource } | { readonly ok: false; readonly message: string };
@@ -28,7 +28,7 @@ export class SparseCollector {
       at += part.length;
       if (this.filled === blockBytes) this.keep();
     }
-    if (this.bytes > mostBytes) this.problem = `expected at most ${mostBytes} bytes unpacked`;
+    if (this.bytes > maxBytes) this.problem = `expected at most ${maxBytes} bytes unpacked`;
     return this.problem === null;
   }
 
@@ -36,8 +36,8 @@ export class SparseCollector {
     if (this.current.some((byte) => byte !== 0)) {
       this.blocks.set(Math.ceil(this.bytes / blockBytes) - 1, this.current);
       this.current = new Uint8Array(blockBytes);
-      if (this.blocks.size * blockBytes > mostKeptBytes)
-        this.problem = `expected at most ${mostKeptBytes} bytes that are not zero`;
+      if (this.blocks.size * blockBytes > maxKeptBytes)
+        this.problem = `expected at most ${maxKeptBytes} bytes that are not zero`;
     }
     this.filled = 0;
   }

@@ -1,6 +1,6 @@
 import { ByteReader, OutOfBounds } from '../byte-reader';
 import type { StickSource } from './stick-source';
-import { leastClusters, sectorBytes } from './fat32-layout';
+import { minClusters, sectorBytes } from './fat32-layout';
 import { bad, note, warning, type Reason } from '../download/inspect-firmware';
 
 /** A FAT32 volume on a stick: where its parts lie, in bytes from the start of the stick. */
@@ -27,7 +27,7 @@ const signatureAt = 510;
 const signature = 0xaa55;
 const anew = 'Make the stick anew: MBR, one FAT32 partition.';
 const gib = 2 ** 30;
-const mostFatBytes = 64 * 2 ** 20;
+const maxFatBytes = 64 * 2 ** 20;
 
 /** Finds the FAT32 volume of a stick and judges how it is laid out. */
 export async function findVolume(source: StickSource): Promise<FoundVolume> {
@@ -126,10 +126,10 @@ async function parseVolume(source: StickSource, start: number, before: readonly 
   if (!isSane) return refuse(...before, bad('not-fat32', 'The boot sector is not one of FAT32.', anew));
   const dataSectors = totalSectors - reserved - fats * fatSectors;
   const clusterCount = Math.floor(dataSectors / sectorsPerCluster);
-  if (clusterCount < leastClusters)
+  if (clusterCount < minClusters)
     return refuse(...before, bad('not-fat32', `With ${Math.max(0, clusterCount)} clusters it counts as FAT16.`, anew));
   const fatBytes = fatSectors * sectorBytes;
-  if (fatBytes > mostFatBytes || fatBytes / 4 < clusterCount + 2)
+  if (fatBytes > maxFatBytes || fatBytes / 4 < clusterCount + 2)
     return refuse(...before, bad('not-fat32', 'The file allocation table does not fit the volume.', anew));
   const reasons = [...before];
   const fat = await within(source, start + reserved * sectorBytes, fatBytes);

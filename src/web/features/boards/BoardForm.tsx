@@ -1,6 +1,6 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { set, useFieldArray, useForm, type Control, type FieldErrors } from 'react-hook-form';
+import { set, useFieldArray, useForm, type Control, type FieldErrors, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { BoardBookFile } from '../../../contracts';
@@ -103,7 +103,7 @@ export function BoardForm({
         </Ticked>
       </Section>
       <RevisionsEditor control={control} form={form} />
-      <FlashFields control={control} hasFlash={form.watch('hasFlash')} />
+      <FlashFields control={control} hasFlash={useWatch({ control, name: 'hasFlash' })} />
       <Section>
         <h2>Ways to reset the settings</h2>
         <RowsEditor

@@ -123,7 +123,7 @@ function Fact({ name, children }: { readonly name: string; readonly children: Re
   );
 }
 
-const mostShown = 60;
+const maxShown = 60;
 
 function RevisionReleases({ board: { revisions } }: { readonly board: BoardBookFile }) {
   const [chosen, setChosen] = useState(revisions.length - 1);
@@ -145,7 +145,7 @@ function RevisionReleases({ board: { revisions } }: { readonly board: BoardBookF
         <Muted>Knows from its first firmware:</Muted> {revision.processors.join(', ') || 'not written down'}
       </p>
       <Releases aria-label={`Releases of revision ${revision.revision}, newest first`}>
-        {newestFirst.slice(0, mostShown).map((release) => (
+        {newestFirst.slice(0, maxShown).map((release) => (
           <li key={release.version}>
             <strong>{release.version}</strong>
             <Muted>{release.date}</Muted>
@@ -153,7 +153,7 @@ function RevisionReleases({ board: { revisions } }: { readonly board: BoardBookF
           </li>
         ))}
       </Releases>
-      {newestFirst.length > mostShown && <Muted>and {newestFirst.length - mostShown} older ones</Muted>}
+      {newestFirst.length > maxShown && <Muted>and {newestFirst.length - maxShown} older ones</Muted>}
     </section>
   );
 }

@@ -119,7 +119,7 @@ function BoardRow({ board: { id, model, revisions, canFlashBare, updatedAt } }: 
   );
 }
 
-const mostFileBytes = 900_000;
+const maxFileBytes = 900_000;
 
 function ImportBoard() {
   const put = usePutBoard();
@@ -128,7 +128,10 @@ function ImportBoard() {
   const take = async (file: File | undefined) => {
     if (!file) return;
     const read = await readBoardFile(file);
-    if (!read.ok) return setProblems(read.problems);
+    if (!read.ok) {
+      setProblems(read.problems);
+      return;
+    }
     setProblems([]);
     const saved = await put.mutateAsync({ id: newId(), expectedEdition: 0, board: read.board }).catch(() => null);
     if (saved) await navigate(`/boards/${saved.id}`);
@@ -156,8 +159,8 @@ function ImportBoard() {
 
 async function readBoardFile(file: File) {
   const refuse = (problem: string) => ({ ok: false, problems: [problem] }) as const;
-  if (file.size > mostFileBytes)
-    return refuse(`${file.name}: expected at most ${mostFileBytes} bytes, found ${file.size}.`);
+  if (file.size > maxFileBytes)
+    return refuse(`${file.name}: expected at most ${maxFileBytes} bytes, found ${file.size}.`);
   let json: unknown;
   try {
     json = JSON.parse(await file.text());

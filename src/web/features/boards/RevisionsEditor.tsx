@@ -34,6 +34,10 @@ const Head = styled.div`
     color: ${({ theme }) => theme.muted};
   }
 `;
+/** A caption above a cell, which has its own label. */
+const Captioned = styled.div`
+  display: grid;
+`;
 const Tools = styled.div`
   display: flex;
   flex-wrap: wrap;
@@ -55,18 +59,18 @@ export function RevisionsEditor({
       {fields.map((revision, i) => (
         <Section key={revision.id} aria-label={`Revision ${i + 1} and its releases`}>
           <Head>
-            <label>
+            <Captioned>
               <span>Revision</span>
               <TextCell control={control} name={`revisions.${i}.revision`} label={`Revision ${i + 1}`} />
-            </label>
-            <label>
+            </Captioned>
+            <Captioned>
               <span>Processors that its first firmware knew, separated by semicolons</span>
               <TextCell
                 control={control}
                 name={`revisions.${i}.processors`}
                 label={`Processors of revision ${i + 1}`}
               />
-            </label>
+            </Captioned>
             {fields.length > 1 && (
               <Button $kind="quiet" aria-label={`Take out revision ${i + 1}`} onPress={() => remove(i)}>
                 <Trash2 size={17} aria-hidden />

@@ -43,7 +43,7 @@ export interface RowColumn {
 }
 
 /** Longer tables show their last rows first; the newest are what is edited. */
-const mostShown = 40;
+const maxShown = 40;
 
 /** A table of a board that is edited row by row. */
 export function RowsEditor({
@@ -62,7 +62,7 @@ export function RowsEditor({
 }) {
   const { fields, append, remove } = useFieldArray({ control, name });
   const [isWhole, setWhole] = useState(false);
-  const hidden = isWhole ? 0 : Math.max(0, fields.length - mostShown);
+  const hidden = isWhole ? 0 : Math.max(0, fields.length - maxShown);
   return (
     <div>
       {fields.length > 0 && (

@@ -1,3 +1,4 @@
+import { asText } from '../../components/Cell';
 import { Controller, type Control, type FieldPath } from 'react-hook-form';
 import styled from 'styled-components';
 import { TickCell } from '../../components/Cell';
@@ -48,7 +49,7 @@ export function Line({
       render={({ field, fieldState }) => (
         <Field
           label={label}
-          value={String(field.value)}
+          value={asText(field.value)}
           onChange={field.onChange}
           onBlur={field.onBlur}
           error={fieldState.error?.message}

@@ -1,11 +1,9 @@
-import { foldCase, type CaseEvent, type EventBody } from '../../../core/casework';
+import { foldCase, type EventBody } from '../../../core/casework';
 import { eventId, eventsOf } from '../../../core/casework/testing-log';
 import { entryWords } from './entry-words';
 
 function words(...bodies: EventBody[]) {
-  const more = bodies.map(
-    (body, i) => ({ ...body, id: eventId(10 + i), at: '2026-01-05T10:00:00Z', by: 'T' }) as CaseEvent,
-  );
+  const more = bodies.map((body, i) => ({ ...body, id: eventId(10 + i), at: '2026-01-05T10:00:00Z', by: 'T' }));
   const folded = foldCase([...eventsOf({ reported: 'dead' }), ...more]);
   if (!folded.ok) throw new Error(folded.problem.message);
   return folded.state.entries.map(entryWords).map(({ done, seen }) => `${done}: ${seen}`);

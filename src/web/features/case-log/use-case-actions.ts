@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import type { CaseEvent, EventBody } from '../../../core/casework';
+import type { EventBody } from '../../../core/casework';
 import { useMe } from '../../shell/me';
 import { outbox, useOutboxStore, useWaiting } from '../../device/outbox-store';
 import { newId } from '../../stores/new-id';
@@ -12,7 +12,7 @@ export interface CaseActions {
    * Writes events, all or none: shown at once, kept on the device, sent in order. Resolves true once they are stored, or
    * are safely kept while the server is away.
    */
-  record(...bodies: readonly NewEvent[]): Promise<boolean>;
+  readonly record: (...bodies: readonly NewEvent[]) => Promise<boolean>;
   /** They are on their way to a server that answers. */
   readonly isSaving: boolean;
 }
@@ -26,7 +26,7 @@ export function useCaseActions(caseId: string): CaseActions {
     (...bodies: readonly NewEvent[]) =>
       outbox.write(
         caseId,
-        bodies.map((body) => ({ id: newId(), ...body, at: new Date().toISOString(), by }) as CaseEvent),
+        bodies.map((body) => ({ id: newId(), ...body, at: new Date().toISOString(), by })),
       ),
     [caseId, by],
   );

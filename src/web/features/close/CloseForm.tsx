@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Controller, useForm, type FieldErrors } from 'react-hook-form';
+import { Controller, useForm, type FieldErrors, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import * as z from 'zod';
@@ -100,7 +100,7 @@ export function CloseForm({
   const actions = useCaseActions(caseId);
   const navigate = useNavigate();
   const [edited, setEdited] = useState(false);
-  const fault = form.watch('fault');
+  const fault = useWatch({ control: form.control, name: 'fault' });
   const proof = proofOfCause(state, fault === notListed ? null : fault);
   const pick = (id: string) => {
     form.setValue('fault', id);
@@ -148,7 +148,10 @@ export function CloseForm({
           <Field
             label="The cause, in words"
             value={field.value}
-            onChange={(value) => (setEdited(true), field.onChange(value))}
+            onChange={(value) => {
+              setEdited(true);
+              field.onChange(value);
+            }}
             error={fieldState.error?.message}
           />
         )}

@@ -66,7 +66,8 @@ export function AfterStep({ firmware, log }: StepProps) {
     setVersion('');
     if (!isSame) {
       change({ installed: seen });
-      return setSaid(`Written down: ${seen} is on it, not ${wanted.version}. The flash did not take.`);
+      setSaid(`Written down: ${seen} is on it, not ${wanted.version}. The flash did not take.`);
+      return;
     }
     const isOnTheWay = wanted !== null && steps.length > 1;
     change({

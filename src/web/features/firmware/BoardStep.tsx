@@ -35,7 +35,7 @@ const Said = styled.div`
   max-width: 54rem;
 `;
 
-const mostShown = 12;
+const maxShown = 12;
 
 /** Which board and revision it is, from what can be read on it. */
 export function BoardStep({ firmware: { desk, change }, log }: StepProps) {
@@ -97,7 +97,7 @@ export function BoardStep({ firmware: { desk, change }, log }: StepProps) {
       )}
       {answer && (
         <Found aria-label="Boards that it can be">
-          {answer.candidates.slice(0, mostShown).map((candidate) => (
+          {answer.candidates.slice(0, maxShown).map((candidate) => (
             <li key={candidate.id + candidate.revision}>
               <div>
                 <strong>
@@ -115,8 +115,8 @@ export function BoardStep({ firmware: { desk, change }, log }: StepProps) {
               </Button>
             </li>
           ))}
-          {answer.candidates.length > mostShown && (
-            <Muted>and {answer.candidates.length - mostShown} more: read further</Muted>
+          {answer.candidates.length > maxShown && (
+            <Muted>and {answer.candidates.length - maxShown} more: read further</Muted>
           )}
         </Found>
       )}

@@ -198,17 +198,17 @@ function Ending({
   return (
     <Foot>
       {watch.state === 'finished' && (
-        <Button $kind="primary" onPress={() => onEnd('finished', { seconds })}>
+        <Button $kind="primary" onPress={() => void onEnd('finished', { seconds })}>
           Write it down and go on
         </Button>
       )}
       {watch.state === 'early' && (
-        <Button $kind="primary" onPress={() => onEnd('unsure', { seconds })}>
+        <Button $kind="primary" onPress={() => void onEnd('unsure', { seconds })}>
           Write it down and check the version
         </Button>
       )}
       {(watch.state === 'gave-up' || watch.state === 'no-light') && (
-        <Button $kind="primary" onPress={() => onEnd('gave-up', { seconds, ...(reason ? { reason } : {}) })}>
+        <Button $kind="primary" onPress={() => void onEnd('gave-up', { seconds, ...(reason ? { reason } : {}) })}>
           Write it down and try again
         </Button>
       )}
@@ -216,7 +216,7 @@ function Ending({
       {!hasMarks && !isOver && <Button onPress={onAgain}>Not yet: back to the gates</Button>}
       {watch.keepPower &&
         (isAsked ? (
-          <Button onPress={() => onEnd('interrupted', { seconds })}>Yes, the power went out</Button>
+          <Button onPress={() => void onEnd('interrupted', { seconds })}>Yes, the power went out</Button>
         ) : (
           <Button $kind="quiet" onPress={() => setAsked(true)}>
             The power went out

@@ -1,4 +1,4 @@
-import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
+import { CheckboxButton, CheckboxField, CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
 import type { FlashGate } from '../../../core/firmware';
 import type { StickFacts } from '../../stores/firmware-desk-store';
@@ -12,7 +12,7 @@ const List = styled(CheckboxGroup)`
 const Name = styled(Label)`
   font-weight: 700;
 `;
-const Gate = styled(Checkbox)`
+const Gate = styled(CheckboxButton)`
   display: grid;
   grid-template-columns: 1.7rem minmax(0, 1fr);
   align-items: start;
@@ -59,13 +59,15 @@ export function Gates({
     <List value={[...confirmed]} onChange={onChange}>
       <Name>{done === gates.length ? 'All confirmed: go.' : `${done} of ${gates.length} confirmed: no go yet.`}</Name>
       {gates.map(({ id, say, why }) => (
-        <Gate key={id} value={id}>
-          <span>
-            {say}
-            {why && <small>{why}</small>}
-            {id === 'stick' && <small>{stickWords(stick)}</small>}
-          </span>
-        </Gate>
+        <CheckboxField key={id} value={id}>
+          <Gate>
+            <span>
+              {say}
+              {why && <small>{why}</small>}
+              {id === 'stick' && <small>{stickWords(stick)}</small>}
+            </span>
+          </Gate>
+        </CheckboxField>
       ))}
     </List>
   );

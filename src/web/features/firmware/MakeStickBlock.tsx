@@ -1,6 +1,6 @@
 import { FolderDown, HardDriveDownload } from 'lucide-react';
 import { useState } from 'react';
-import { mostStickBytes } from '../../../core/firmware';
+import { maxStickBytes } from '../../../core/firmware';
 import { Button } from '../../components/Button';
 import { download } from '../../components/download';
 import { Select } from '../../components/Select';
@@ -9,7 +9,7 @@ import type { StickWorker } from '../../workers/use-stick-worker';
 import { Block, Fields, Foot, Muted, Wrong } from './step-parts';
 
 const mib = 2 ** 20;
-const sizes = [64, 128, 256, 512, 1024, 2048, 4096, 8192, 16_384, mostStickBytes / mib];
+const sizes = [64, 128, 256, 512, 1024, 2048, 4096, 8192, 16_384, maxStickBytes / mib];
 
 /** What browsers on some systems have besides the standard. */
 interface Pickers {

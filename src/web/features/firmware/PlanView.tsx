@@ -22,7 +22,7 @@ const More = styled.details`
   }
 `;
 
-const mostListed = 8;
+const maxListed = 8;
 
 /** A plan with its reasons, what was ruled out, or the one question to ask. */
 export function PlanView({ plan }: { readonly plan: UpdatePlan }) {
@@ -76,8 +76,8 @@ export function PlanView({ plan }: { readonly plan: UpdatePlan }) {
 }
 
 const listed = (versions: readonly string[]): string =>
-  versions.length > mostListed
-    ? `${versions.slice(0, mostListed).join(', ')} and ${versions.length - mostListed} more`
+  versions.length > maxListed
+    ? `${versions.slice(0, maxListed).join(', ')} and ${versions.length - maxListed} more`
     : versions.join(', ');
 
 function RuledOut({ list }: { readonly list: readonly { readonly version: string; readonly why: string }[] }) {

@@ -3,9 +3,9 @@ import type { Firmware, KnownFirmware } from './use-firmware';
 
 /** Where what is done at the bay is written: the log of a case. */
 export interface FirmwareLog {
-  record(body: EventBody): Promise<boolean>;
+  readonly record: (body: EventBody) => Promise<boolean>;
   /** Back to the trials of the case. */
-  leave(): void;
+  readonly leave: () => void;
   readonly known: KnownFirmware;
 }
 

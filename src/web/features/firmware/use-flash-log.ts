@@ -13,9 +13,14 @@ export function useFlashLog({ desk, change, board, next }: Firmware, log: Firmwa
       const { purpose, installed: from } = desk;
       const saved = !log || (await log.record({ kind: 'firmware-flashed', method, purpose, from, to, end, ...more }));
       if (!saved) return;
-      if (end === 'gave-up') return change({ watchFrom: null, marks: [], gates: [], step: 'stick', stick: null });
-      if (end === 'interrupted')
-        return change({ watchFrom: null, marks: [], gates: [], purpose: 'recover', step: 'way' });
+      if (end === 'gave-up') {
+        change({ watchFrom: null, marks: [], gates: [], step: 'stick', stick: null });
+        return;
+      }
+      if (end === 'interrupted') {
+        change({ watchFrom: null, marks: [], gates: [], purpose: 'recover', step: 'way' });
+        return;
+      }
       change({ watchFrom: null, marks: [], gates: [], step: 'after', afterwards: [] });
     },
     [desk, change, board, next, log],

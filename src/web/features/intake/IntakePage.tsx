@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { Controller, useForm, type FieldErrors, type UseFormReturn } from 'react-hook-form';
+import { Controller, useForm, type FieldErrors, type UseFormReturn, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { CIRCUMSTANCES } from '../../../core/faults';
@@ -64,8 +64,7 @@ function useIntakeForm(): UseFormReturn<IntakeDraft> {
   });
   const keep = useIntakeDraftStore((store) => store.keep);
   useEffect(() => {
-    const { unsubscribe } = form.watch((values) => keep(values));
-    return unsubscribe;
+    return form.subscribe({ formState: { values: true }, callback: ({ values }) => keep(values) });
   }, [form, keep]);
   return form;
 }
@@ -78,11 +77,11 @@ export function IntakePage() {
   const clear = useIntakeDraftStore((store) => store.clear);
   const open = useOpenCase();
   const navigate = useNavigate();
-  const draft = form.watch();
+  const draft = useWatch({ control: form.control, compute: (values: IntakeDraft) => values });
   const board = useBoardDetail(draft.board || null);
   const set = (change: Partial<IntakeDraft>) =>
     Object.entries(change).forEach(([name, value]) =>
-      form.setValue(name as keyof IntakeDraft, value as never, { shouldDirty: true }),
+      form.setValue(name as keyof IntakeDraft, value, { shouldDirty: true }),
     );
   const submit = form.handleSubmit(async (values) => {
     await open.mutateAsync({

@@ -1,4 +1,4 @@
-import { Label, Radio, RadioGroup } from 'react-aria-components';
+import { Label, RadioButton, RadioField, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { StyledFieldError } from '../../components/Field';
 import { notKnown, reportedGroups } from './reported-choices';
@@ -29,7 +29,7 @@ const ColumnTitle = styled.div`
   clip-path: polygon(0 0, calc(100% - 12px) 0, 100% 50%, calc(100% - 12px) 100%, 0 100%);
   font-weight: 600;
 `;
-const Tile = styled(Radio)`
+const Tile = styled(RadioButton)`
   display: flex;
   align-items: center;
   min-height: 48px;
@@ -72,9 +72,9 @@ export function ReportedChoices({
           <Column key={title}>
             <ColumnTitle>{title}</ColumnTitle>
             {[...choices, ...(index === 0 ? [notKnown] : [])].map((choice) => (
-              <Tile key={choice.id} value={choice.id}>
-                {choice.label}
-              </Tile>
+              <RadioField key={choice.id} value={choice.id}>
+                <Tile>{choice.label}</Tile>
+              </RadioField>
             ))}
           </Column>
         ))}

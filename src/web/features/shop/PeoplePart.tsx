@@ -135,6 +135,10 @@ function InviteForm() {
   const [name, setName] = useState('');
   const [role, setRole] = useState<Role>('technician');
   const [isAsked, setIsAsked] = useState(false);
+  const clear = () => {
+    setName('');
+    setIsAsked(false);
+  };
   return (
     <>
       <Invite
@@ -142,7 +146,7 @@ function InviteForm() {
         onSubmit={(event) => {
           event.preventDefault();
           setIsAsked(true);
-          if (name.trim()) invite.mutate({ name, role }, { onSuccess: () => (setName(''), setIsAsked(false)) });
+          if (name.trim()) invite.mutate({ name, role }, { onSuccess: clear });
         }}
       >
         <Field

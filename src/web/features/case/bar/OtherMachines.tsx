@@ -26,7 +26,7 @@ const Chip = styled(Link)<{ $over: boolean }>`
   }
 `;
 
-const mostShown = 3;
+const maxShown = 3;
 
 /** The other machines on the bench, longest touched last: one press to go over, their waits in sight. */
 export function useOtherMachines(caseId: string) {
@@ -35,7 +35,7 @@ export function useOtherMachines(caseId: string) {
 }
 
 export function OtherMachines({ caseId }: { readonly caseId: string }) {
-  const others = useOtherMachines(caseId).slice(0, mostShown);
+  const others = useOtherMachines(caseId).slice(0, maxShown);
   if (others.length === 0) return null;
   return (
     <Row aria-label="Also on the bench">

@@ -11,7 +11,7 @@ const Form = styled.form`
   margin-top: 0.6rem;
 `;
 
-const mostPaid = 1_000_000;
+const maxPaid = 1_000_000;
 
 /** What was paid for a part: noted once, for parts that are bought to be proven. */
 export function PaidEntry({ paid, onPaid }: { readonly paid: number | null; readonly onPaid: (paid: number) => void }) {
@@ -23,7 +23,7 @@ export function PaidEntry({ paid, onPaid }: { readonly paid: number | null; read
       onSubmit={(event) => {
         event.preventDefault();
         const amount = Number(text.trim().replace(',', '.'));
-        if (text.trim() === '' || !(amount >= 0 && amount <= mostPaid)) return setError('Write an amount, 0 or more.');
+        if (text.trim() === '' || !(amount >= 0 && amount <= maxPaid)) return setError('Write an amount, 0 or more.');
         onPaid(amount);
       }}
     >

@@ -190,9 +190,10 @@ export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, o
 
 /** The same object as long as it says the same: every entry of the log makes a new one. */
 function useSteady<T>(value: T): T {
-  const last = useRef(value);
-  if (JSON.stringify(last.current) !== JSON.stringify(value)) last.current = value;
-  return last.current;
+  const [steady, setSteady] = useState(value);
+  if (JSON.stringify(steady) === JSON.stringify(value)) return steady;
+  setSteady(value);
+  return value;
 }
 
 const isOwn = (part: Part, place: string): boolean => part.slot === place || part.socket === place;

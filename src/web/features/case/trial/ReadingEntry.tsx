@@ -47,7 +47,10 @@ export function ReadingEntry({
       <Field
         label="Reading in volts"
         value={text}
-        onChange={(value) => (setText(value), setError(undefined))}
+        onChange={(value) => {
+          setText(value);
+          setError(undefined);
+        }}
         error={error}
       />
       <Button type="submit" $kind="primary">

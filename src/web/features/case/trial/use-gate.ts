@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { TrialView } from '../../../../core/diagnosis';
 import { gateOf } from '../../../../core/trials';
 import { useDesk, useDeskStore } from '../../../stores/desk-store';
@@ -7,9 +7,9 @@ export interface Gate {
   /** Nothing had to be confirmed, or it was. */
   readonly isConfirmed: boolean;
   readonly isAsked: boolean;
-  confirm(): void;
+  readonly confirm: () => void;
   /** True if what was seen may be noted; otherwise the confirmation is asked for. */
-  pass(outcome: string): boolean;
+  readonly pass: (outcome: string) => boolean;
 }
 
 /** One confirmation counts for one carrying out of a trial. */
@@ -21,16 +21,15 @@ export function useGate(caseId: string, trial: TrialView | null, stepsBefore: nu
   const change = useDeskStore((store) => store.change);
   const [askedFor, setAskedFor] = useState<string | null>(null);
   const isConfirmed = trial === null || gateOf(trial.cautions).length === 0 || confirmed === gateId(trial, stepsBefore);
-  useEffect(() => setAskedFor(null), [trial?.id]);
   return useMemo(
     () => ({
       isConfirmed,
-      isAsked: !isConfirmed && askedFor === trial.id,
+      isAsked: !isConfirmed && askedFor === gateId(trial, stepsBefore),
       confirm: () => trial && change(caseId, { confirmed: gateId(trial, stepsBefore) }),
       pass: (outcome) => {
         // Nothing was done, so nothing had to be safe.
         if (isConfirmed || outcome === 'could-not') return true;
-        setAskedFor(trial.id);
+        setAskedFor(gateId(trial, stepsBefore));
         return false;
       },
     }),

@@ -15,18 +15,18 @@ export interface TrialWork {
   readonly trial: TrialView | null;
   readonly alternatives: readonly TrialView[];
   /** Something is on its way, or the case takes no entries; asked at the moment of a press. */
-  isBusy(): boolean;
+  readonly isBusy: () => boolean;
   readonly gate: Gate;
   readonly isSetUp: boolean;
   readonly choices: OutcomeChoices;
-  choose(id: string | null): void;
-  backToProposal(): void;
-  outcome(id: string, volts?: number): void;
+  readonly choose: (id: string | null) => void;
+  readonly backToProposal: () => void;
+  readonly outcome: (id: string, volts?: number) => void;
   /** Set while the reason is asked for which the trial could not be done. */
-  readonly whyNot: { answer(reason: string): void; leave(): void } | null;
-  startWait(): void;
-  clearNote(): void;
-  handleKey(key: string): boolean;
+  readonly whyNot: { readonly answer: (reason: string) => void; readonly leave: () => void } | null;
+  readonly startWait: () => void;
+  readonly clearNote: () => void;
+  readonly handleKey: (key: string) => boolean;
 }
 
 export interface TrialWorkOf {

@@ -1,0 +1,18 @@
+import type pg from 'pg';
+import { createBoardService } from '../src/server/services/board-service';
+import { createCaseService } from '../src/server/services/case-service';
+import { seedShop } from '../src/server/services/seed-people';
+import { startServer } from '../src/server/start-server';
+import { loadDemo, loadDemoBoards } from './load-demo';
+import { demoShop } from './people';
+
+/** The program with the demo in it: loaded through the same services as requests, then served. */
+async function prepareDemo(pool: pg.Pool) {
+  await seedShop(pool, demoShop, new Date());
+  const own = { pool, shopId: demoShop.id, actor: null, now: () => new Date() };
+  await loadDemoBoards(createBoardService(own));
+  await loadDemo(createCaseService(own), new Date());
+  return [...demoShop.people];
+}
+
+await startServer(prepareDemo);

@@ -1,0 +1,90 @@
+import { readFileSync } from 'node:fs';
+import type { AddressInfo } from 'node:net';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import type pg from 'pg';
+import { pino } from 'pino';
+import type { Session } from '../contracts';
+import { createApp } from './app';
+import { readConfig } from './config/read-config';
+import { createChangeFeed } from './database/changes';
+import { inTransaction } from './database/in-shop';
+import { migrate } from './database/migrate';
+import { createPool } from './database/pool';
+import { createHttpServer } from './http-server';
+import { isSetUp, writeSetUpCode } from './repositories/installation';
+import { hashSecret, newTypedCode } from './services/secrets';
+import { shutDownGracefully } from './shut-down-gracefully';
+
+/** What comes before serving, as the demo does: given the pool, says which accounts the sign-in page shows. */
+export type Prepare = (pool: pg.Pool) => Promise<Session['demoAccounts']>;
+
+const nothingToPrepare: Prepare = () => Promise.resolve([]);
+
+/**
+ * Reads the configuration, connects, migrates, prepares, listens on loopback, and stops cleanly on SIGINT and SIGTERM.
+ * Failure: ends the process with 1 and one line that says why.
+ */
+export async function startServer(prepare: Prepare = nothingToPrepare): Promise<void> {
+  try {
+    await start(prepare);
+  } catch (error) {
+    fail(error);
+  }
+}
+
+async function start(prepare: Prepare): Promise<void> {
+  const config = readConfig(process.env);
+  const log = pino({ level: config.logLevel, redact: ['req.headers', 'password', 'token', 'code'] });
+  const here = dirname(fileURLToPath(import.meta.url));
+  const { version } = JSON.parse(readFileSync(join(here, '../../package.json'), 'utf8')) as { version: string };
+  await migrate(config.migrationDatabaseUrl, join(here, '../server/migrations'));
+  const onError = (error: Error) => log.warn({ err: error }, 'a database connection broke');
+  const pool = createPool(config.databaseUrl, { onError });
+  const demoAccounts = await prepare(pool);
+  const code = await newSetUpCode(pool);
+  const changes = createChangeFeed(config.databaseUrl, onError);
+  const app = createApp({
+    pool,
+    changes,
+    log,
+    version,
+    now: () => new Date(),
+    isSecure: config.isSecure,
+    trustedProxies: config.trustedProxies,
+    demoAccounts,
+    webRoot: config.webRoot,
+  });
+  const server = createHttpServer(app).listen(config.port, '127.0.0.1');
+  server.on('error', (error) => fail(error));
+  server.on('listening', () => {
+    const url = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+    if (code)
+      process.stdout.write(`Nobody works here yet. Make the first lead at ${url}/set-up with the code ${code}\n`);
+    process.stdout.write(`Jovial Probe is at ${url}\n`);
+  });
+  shutDownGracefully(server, async () => {
+    await changes.close();
+    await pool.end();
+  });
+}
+
+/** A code for the first lead, printed once; null where there is one already. */
+async function newSetUpCode(pool: pg.Pool): Promise<string | null> {
+  return inTransaction(pool, async (db) => {
+    if (await isSetUp(db)) return null;
+    const code = newTypedCode();
+    await writeSetUpCode(db, hashSecret(code));
+    return code;
+  });
+}
+
+function fail(error: unknown): void {
+  const code = error instanceof Error && 'code' in error ? error.code : undefined;
+  const words =
+    code === 'EADDRINUSE'
+      ? `expected a free port, found ${process.env['PORT'] ?? 4780} taken (set PORT to another)`
+      : String(error instanceof Error ? error.message : error);
+  process.stderr.write(`Jovial Probe cannot start: ${words}\n`);
+  process.exit(1);
+}
