@@ -29,7 +29,7 @@ const views = [
     path: demoCase('12'),
     act: async (page) => {
       await page.getByRole('button', { name: /^Show all/ }).click();
-      await page.getByRole('button', { name: /Start with the minimum in the case/ }).click();
+      await page.getByRole('button', { name: /Strip to the minimum in the case and start/ }).click();
     },
   },
   { name: 'case-build-up', path: demoCase('11') },
@@ -55,7 +55,7 @@ const views = [
     path: `${demoCase('03')}/firmware`,
     act: async (page) => {
       await identify(page);
-      await page.getByText('One that knows a processor').click();
+      await page.getByText('Supports a certain processor').click();
     },
   },
   {
@@ -63,8 +63,8 @@ const views = [
     path: '/firmware',
     act: async (page) => {
       await identify(page);
-      await page.getByRole('button', { name: 'Choose the way' }).click();
-      await page.getByRole('button', { name: 'Take this way: Bare-board flash' }).click();
+      await page.getByRole('button', { name: 'Choose the method' }).click();
+      await page.getByRole('button', { name: 'Use this method: Bare-board flash' }).click();
       await page.getByRole('button', { name: 'Go to the flash' }).click();
       for (const gate of await page.getByRole('checkbox').all()) await gate.check({ force: true });
       await page.getByLabel('Set up so that').selectOption('name');
@@ -84,7 +84,7 @@ const views = [
 
 async function identify(page) {
   await page.getByLabel('Name printed on the board').fill('Tern 4-M');
-  await page.getByLabel('Version that is on now').fill('R5');
+  await page.getByLabel('Version installed now').fill('R5');
   await page.getByRole('button', { name: /^It is Tern/ }).click();
 }
 

@@ -42,7 +42,7 @@ export function desktopOf(instances: number): Machine {
 const log = [
   ['start', 'twitch'],
   ['look/supply-fan/supply', 'kicks'],
-  ['look/power-plugs/board', 'home'],
+  ['look/power-plugs/board', 'seated'],
   ['out/front-usb-1', 'twitch'],
   ['measure/vsb/supply', 'within'],
   ['out/drive-1', 'twitch'],
@@ -117,7 +117,7 @@ export function caseOfSixty(machine: Machine): CaseEvent[] {
     ['look/supply-fan/supply', 'kicks'],
     ['out/front-usb-1', 'twitch'],
     ['back/front-usb-1', 'twitch'],
-    ['look/power-plugs/board', 'home'],
+    ['look/power-plugs/board', 'seated'],
     ['out/drive-1', 'twitch'],
     ['spare/card-1', 'twitch'],
     ['back/drive-1', 'twitch'],

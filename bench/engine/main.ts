@@ -1,7 +1,7 @@
 import { fork } from 'node:child_process';
 import { parseArgs } from 'node:util';
 import { STRATEGIES, type Strategy } from '../../src/core/diagnosis';
-import { calibrationError, scorePolicy, type PlayedCase, type PolicyScore } from '../../src/core/practice';
+import { calibrationError, scoreStrategy, type PlayedCase, type StrategyScore } from '../../src/core/practice';
 import { bundlePart } from './bundle-part';
 import { againstOptimum } from './optimum';
 import type { Part } from './part';
@@ -66,7 +66,7 @@ async function play(
   );
 }
 
-const score = (played: Played): PolicyScore[] => [...played].map(([name, games]) => scorePolicy(name, games));
+const score = (played: Played): StrategyScore[] => [...played].map(([name, games]) => scoreStrategy(name, games));
 const calibration = (played: Played): number =>
   calibrationError([...(played.get('best-value') ?? [])].flatMap(({ forecasts }) => forecasts));
 
@@ -98,9 +98,9 @@ const report: Report = {
   cases,
   exactMaxError: exact,
   ...optimum,
-  policies: score(usual),
+  strategies: score(usual),
   calibrationError: calibration(usual),
-  stress: { policies: score(stress), calibrationError: calibration(stress) },
+  stress: { strategies: score(stress), calibrationError: calibration(stress) },
   doubles: { cases: best?.cases ?? 0, unrepairedShare: best?.unrepairedShare ?? 1 },
   doubtfulFirstTwoShare: doubtful.share,
   doubtful,

@@ -1,4 +1,4 @@
-import type { PolicyScore } from '../../src/core/practice';
+import type { StrategyScore } from '../../src/core/practice';
 import type { Report } from './report';
 
 const two = (value: number): string => value.toFixed(2);
@@ -13,11 +13,11 @@ function table(rows: readonly (readonly string[])[]): string {
     .join('\n');
 }
 
-function policyTable(policies: readonly PolicyScore[]): string {
-  const best = policies.find(({ name }) => name === 'best-value')?.meanMinutesToIsolate ?? 0;
+function strategyTable(strategies: readonly StrategyScore[]): string {
+  const best = strategies.find(({ name }) => name === 'best-value')?.meanMinutesToIsolate ?? 0;
   return table([
     ['order', 'to isolate', '90 %', 'to fix', 'trials', 'wrong repairs', 'wrong parts', 'left', 'best value takes'],
-    ...policies.map((p) => [
+    ...strategies.map((p) => [
       p.name,
       p.meanMinutesToIsolate.toFixed(1),
       p.p90MinutesToIsolate.toFixed(0),
@@ -40,11 +40,11 @@ minutes to isolation over the optimum               mean ${two(optimumRatio.mean
 money to the right repair over the optimum          mean ${costRatio.mean.toFixed(3)}
 
 ${report.cases} machines, minutes
-${policyTable(report.policies)}
+${strategyTable(report.strategies)}
 calibration error ${report.calibrationError.toFixed(3)}
 
 the same under stress
-${policyTable(report.stress.policies)}
+${strategyTable(report.stress.strategies)}
 calibration error ${report.stress.calibrationError.toFixed(3)}
 
 double faults left unrepaired        ${percent(report.doubles.unrepairedShare)} of ${report.doubles.cases}

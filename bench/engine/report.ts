@@ -1,4 +1,4 @@
-import type { PolicyScore } from '../../src/core/practice';
+import type { StrategyScore } from '../../src/core/practice';
 import type { againstOptimum } from './optimum';
 
 export interface Speed {
@@ -18,9 +18,9 @@ export interface Report extends ReturnType<typeof againstOptimum> {
   readonly seed: number;
   readonly cases: number;
   readonly exactMaxError: number;
-  readonly policies: readonly PolicyScore[];
+  readonly strategies: readonly StrategyScore[];
   readonly calibrationError: number;
-  readonly stress: { readonly policies: readonly PolicyScore[]; readonly calibrationError: number };
+  readonly stress: { readonly strategies: readonly StrategyScore[]; readonly calibrationError: number };
   readonly doubles: { readonly cases: number; readonly unrepairedShare: number };
   readonly doubtfulFirstTwoShare: number;
   readonly doubtful: { readonly flips: number; readonly share: number; readonly falseAlarmShare: number };

@@ -21,7 +21,7 @@ export interface Known {
 
 const samples = new Map<JsonSchema, unknown[]>();
 
-/** A value that fits the schema; drawn from a heap that is made anew when it is used up. */
+/** A value that fits the schema; drawn from a heap that is made again when it is used up. */
 function fit(schema: JsonSchema, seed: number): unknown {
   let heap = samples.get(schema);
   if (!heap || heap.length === 0) {

@@ -24,7 +24,7 @@ export const pilotStation: DemoCase = {
   },
   entries: [
     trial(5, 'start', 'at-processor', { note: 'The display stands still.' }),
-    trial(9, 'look/power-plugs/board', 'home'),
+    trial(9, 'look/power-plugs/board', 'seated'),
     trial(14, 'look/firmware-version/board', 'too-old', { note: 'The list names a later version for it.' }),
     {
       afterMinutes: 20,

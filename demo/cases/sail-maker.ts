@@ -30,7 +30,7 @@ export const sailMaker: DemoCase = {
     { afterMinutes: 1, event: { kind: 'strategy-chosen', strategy: 'outside-in' } },
     trial(4, 'start', 'twitch', { note: 'Complaint seen.' }),
     { afterMinutes: 5, event: { kind: 'lacking-set', tools: ['scope'], spares: ['supply', 'board'] } },
-    trial(8, 'look/power-plugs/board', 'home'),
+    trial(8, 'look/power-plugs/board', 'seated'),
     trial(13, 'out/drive', 'twitch'),
     trial(17, 'out/front-usb', 'twitch'),
   ],

@@ -1,6 +1,6 @@
 import { trial, type DemoCase } from '../demo-case';
 
-/** A palm-size machine on a DC adapter that sags: right without load, too low with it. Mended and closed. */
+/** A palm-size machine on a DC adapter that sags: right without load, too low with it. Repaired and closed. */
 export const slipwayPrinter: DemoCase = {
   key: '08',
   openedMinutesAgo: 4 * 24 * 60,

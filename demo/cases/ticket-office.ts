@@ -35,7 +35,7 @@ export const ticketOffice: DemoCase = {
         kind: 'case-closed',
         ending: 'repaired',
         fault: 'monitor-wrong-input@monitor',
-        cause: 'The monitor listens to another input',
+        cause: 'The monitor is set to another input',
         done: 'Input 2 selected. Label with the right input stuck to the frame.',
       },
     },

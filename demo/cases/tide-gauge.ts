@@ -26,7 +26,7 @@ export const tideGauge: DemoCase = {
   entries: [
     trial(3, 'start', 'dead', { note: 'Complaint seen.' }),
     trial(5, 'look/rocker/supply', 'at-i'),
-    trial(6, 'look/cord/cord', 'home'),
+    trial(6, 'look/cord/cord', 'seated'),
     trial(7, 'look/standby-light/board', 'lit'),
     trial(11, 'measure/vsb/supply', 'within', { volts: 5.04 }),
   ],

@@ -12,10 +12,10 @@ test('the first lead comes in by the printed code, once, and what is wrong is sa
   await expect(title(page)).toHaveText('The first lead');
   const fill = async (values: Record<string, string>) => {
     for (const [label, value] of Object.entries(values)) await page.getByLabel(label, { exact: true }).fill(value);
-    await page.getByRole('button', { name: 'Begin' }).click();
+    await page.getByRole('button', { name: 'Start' }).click();
   };
-  await page.getByRole('button', { name: 'Begin' }).click();
-  await expect(page.getByText('This is needed.')).toHaveCount(5);
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(page.getByText('Required.')).toHaveCount(5);
   await fill({
     Code: 'AAAAA-BBBBB-CCCCC-DDDDD',
     'Name of the shop': first.shop,
@@ -56,22 +56,22 @@ test('a changed password ends the other sessions at once; signing out everywhere
 
   await page.goto(`${url}/account`);
   const change = async (now: string, next: string) => {
-    await page.getByLabel('Password now').fill(now);
+    await page.getByLabel('Current password').fill(now);
     await page.getByLabel('New password').fill(next);
-    await page.getByRole('button', { name: 'Change it' }).click();
+    await page.getByRole('button', { name: 'Change the password' }).click();
   };
   await change('not this one', 'a kettle on the quay');
   await expect(page.getByText('Expected the password you sign in with')).toBeVisible();
   await change(first.password, 'short');
   await expect(page.getByText('Expected at least 10 characters')).toBeVisible();
   await change(first.password, 'a kettle on the quay');
-  await expect(page.getByText('Changed. Your other sessions are over.')).toBeVisible();
-  await expect(page.getByLabel('Password now')).toHaveValue('');
+  await expect(page.getByText('Changed. Your other sessions were signed out.')).toBeVisible();
+  await expect(page.getByLabel('Current password')).toHaveValue('');
 
   await other.reload();
   await expect(title(other)).toHaveText('Sign in');
   await comeIn(first.password);
-  await expect(other.getByRole('alert')).toContainText('is not right');
+  await expect(other.getByRole('alert')).toContainText('is wrong');
   await comeIn('a kettle on the quay');
   await expect(title(other)).toHaveText('Bench queue');
 
@@ -82,10 +82,7 @@ test('a changed password ends the other sessions at once; signing out everywhere
   await other.context().close();
 });
 
-test('the audit is narrowed by person and by action, and shows what somebody tried and may not', async ({
-  page,
-  usedDemo,
-}) => {
+test('the audit is narrowed by person and by action, and shows what was refused', async ({ page, usedDemo }) => {
   const { url } = usedDemo;
   const trainee = await fetch(`${url}/api/session`, {
     method: 'POST',
@@ -98,10 +95,10 @@ test('the audit is narrowed by person and by action, and shows what somebody tri
   await page.getByRole('radio', { name: 'Audit' }).click();
   const rows = page.getByRole('row');
   await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Ebbe' });
-  await expect(rows.filter({ hasText: 'tried, and may not' })).toContainText('owner data');
+  await expect(rows.filter({ hasText: 'was refused' })).toContainText('owner data');
   await expect(rows.filter({ hasText: 'Edda' })).toHaveCount(0);
   await page.getByLabel('What', { exact: true }).selectOption({ label: 'Signed in' });
-  await expect(rows.filter({ hasText: 'tried, and may not' })).toHaveCount(0);
+  await expect(rows.filter({ hasText: 'was refused' })).toHaveCount(0);
   await expect(rows.filter({ hasText: 'Ebbe' }).first()).toContainText('signed in');
   await page.getByLabel('Who', { exact: true }).selectOption({ label: 'Everybody' });
   await page.getByLabel('What', { exact: true }).selectOption({ label: 'Opened a case' });

@@ -13,13 +13,13 @@ test('a board is added by hand, its mistakes marked at their fields, its release
   await expect(page.getByText('Something is missing or wrong')).toBeVisible();
   await page.getByLabel('Name, as printed on board and box').fill('Gannet 7');
   await page.getByRole('textbox', { name: 'Revision 1', exact: true }).fill('3');
-  await chooseFile(page, 'Read releases from CSV', {
+  await chooseFile(page, 'Import releases from CSV', {
     name: 'releases.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from('version,date\n100,31.1.2026\n'),
   });
   await expect(page.getByText('Row 2, date: expected a day as 2026-01-31, found "31.1.2026".')).toBeVisible();
-  await chooseFile(page, 'Read releases from CSV', {
+  await chooseFile(page, 'Import releases from CSV', {
     name: 'releases.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(
@@ -40,7 +40,7 @@ test('a board is added by hand, its mistakes marked at their fields, its release
   await page.getByRole('button', { name: 'Save the board' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Gannet 7');
   await expect(page.getByRole('list', { name: 'Releases of revision 3, newest first' })).toContainText(
-    'Adds Plover 8, Plover 9.',
+    'Adds Plover 8 and Plover 9.',
   );
   await expect(page.getByRole('img', { name: 'FRONT: row 1 pin 1: SWITCH, row 1 pin 2: no pin' })).toBeVisible();
 });
@@ -72,8 +72,8 @@ test('a board goes out as a file and comes in again; a file that does not fit is
   });
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Tern 4-HX');
   await page.getByRole('button', { name: 'Edit' }).click();
-  await page.getByRole('button', { name: 'Take out of the book' }).click();
-  await page.getByRole('button', { name: 'Yes, take it out of the book' }).click();
+  await page.getByRole('button', { name: 'Remove from the book' }).click();
+  await page.getByRole('button', { name: 'Yes, remove it from the book' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Board book');
   await expect(page.getByRole('link', { name: 'Tern 4-HX' })).toHaveCount(0);
 });
@@ -89,11 +89,11 @@ test('of two who edit one board the second is told, and loses nothing of what wa
     await one.getByRole('link', { name: 'Auk 6' }).click();
     await one.getByRole('button', { name: 'Edit' }).click();
   }
-  await other.getByLabel('Key that opens the menu').fill('F9');
+  await other.getByLabel('Setup key').fill('F9');
   await other.getByRole('button', { name: 'Save the board' }).click();
   await expect(other.getByRole('button', { name: 'Edit' })).toBeVisible();
-  await page.getByLabel('Key that opens the menu').fill('F8');
+  await page.getByLabel('Setup key').fill('F8');
   await page.getByRole('button', { name: 'Save the board' }).click();
   await expect(page.getByRole('alert').first()).toContainText('yours was not saved');
-  await expect(page.getByLabel('Key that opens the menu')).toHaveValue('F8');
+  await expect(page.getByLabel('Setup key')).toHaveValue('F8');
 });

@@ -13,9 +13,9 @@ test('whoever is not signed in sees the doors, and behind them what was asked fo
   await page.goto(`${program.url}/boards`);
   await expect(title(page)).toHaveText('Sign in');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('This is needed.')).toHaveCount(2);
+  await expect(page.getByText('Required.')).toHaveCount(2);
   await signIn(page, benchLead.login, 'not the password');
-  await expect(page.getByRole('alert')).toContainText('is not right');
+  await expect(page.getByRole('alert')).toContainText('is wrong');
   await signIn(page, benchLead.login, benchLead.password);
   await expect(title(page)).toHaveText('Board book');
   await page.reload();
@@ -57,7 +57,7 @@ test('a lead invites somebody, who joins by the link and sees what the role allo
   await guest.getByRole('button', { name: 'Join' }).click();
   await expect(title(guest)).toHaveText('Bench queue');
   await guest.goto(link);
-  await expect(title(guest)).toHaveText('This invitation is over');
+  await expect(title(guest)).toHaveText('This invitation is no longer valid');
 
   await page.reload();
   await page.getByRole('button', { name: 'Close the account of Pål' }).click();
@@ -73,16 +73,16 @@ test('who only reads sees the case without the ways to write to it', async ({ pa
   await page.context().clearCookies();
   await page.goto(`${demo.url}/cases/0d3a0c00-0000-4000-8000-000000000500`);
   await page.getByRole('button', { name: /Ticket desk/ }).click();
-  await expect(title(page)).toHaveText('Press the case switch and feel it');
+  await expect(title(page)).toHaveText('Press the case switch and feel how it moves');
   await expect(sheet(page).getByRole('listitem').first()).toBeVisible();
-  for (const name of ['Close case', 'Park', 'Undo the last entry', 'Not sure', 'Add', 'Say what is not at hand'])
+  for (const name of ['Close case', 'Park', 'Undo the last entry', 'Not sure', 'Add', 'Tools and spares missing'])
     await expect(page.getByRole('button', { name })).toHaveCount(0);
   await page.keyboard.press('1');
   await page.keyboard.press('u');
   await page.keyboard.press('c');
   await expect(page).toHaveURL(/000500$/);
   await page.goto(`${demo.url}/cases/0d3a0c00-0000-4000-8000-000000000500/close`);
-  await expect(page.getByText('Closing a case is for technicians and leads.')).toBeVisible();
+  await expect(page.getByText('Only technicians and leads can close a case.')).toBeVisible();
 });
 
 test('an owner is found, and erased only after a second word', async ({ page, usedDemo }) => {
@@ -95,7 +95,7 @@ test('an owner is found, and erased only after a second word', async ({ page, us
   await expect(found.getByRole('link', { name: /Sail maker cutting machine/ })).toBeVisible();
   await page.getByRole('button', { name: 'Erase the owner …' }).click();
   await page.getByRole('button', { name: 'Erase the owner', exact: true }).click();
-  await expect(page.getByText('is erased from one case')).toBeVisible();
+  await expect(page.getByText('is erased from 1 case')).toBeVisible();
 });
 
 test('nothing on any page is refused by the content-security policy', async ({ page, demo }) => {

@@ -9,9 +9,9 @@ test('what one window writes comes into view in another by itself', async ({ pag
   await takeIn(page, program.url, { machine: 'Two windows', reported: 'Nothing at all' });
   const second = await context.newPage();
   await second.goto(page.url());
-  await expect(title(second)).toHaveText('Start it as it stands');
+  await expect(title(second)).toHaveText('Start it as it is');
   await see(page, 'Nothing at all');
-  await expect(title(second)).toHaveText('Look at the rocker of the supply');
+  await expect(title(second)).toHaveText('Check the rocker switch of the supply');
   await expect(sheet(second).getByRole('listitem')).toHaveCount(2);
 });
 
@@ -27,12 +27,12 @@ test('two people write to one case at once: a look comes behind by itself, and i
   const second = await context.newPage();
   await deafen(second);
   await second.goto(page.url());
-  await expect(title(second)).toHaveText('Look at the rocker of the supply');
+  await expect(title(second)).toHaveText('Check the rocker switch of the supply');
   await page.getByLabel('Note').fill('Written first');
   await page.getByRole('button', { name: 'Add' }).click();
   await expect(sheet(page).getByRole('listitem')).toHaveCount(3);
-  await see(second, 'It stands at I');
-  await expect(second.getByText('Bench wrote one entry meanwhile. Yours came after.')).toBeVisible();
+  await see(second, 'It is at I');
+  await expect(second.getByText('Bench wrote 1 entry meanwhile. Yours came after.')).toBeVisible();
   await expect(sheet(second).getByRole('listitem')).toHaveCount(4);
 });
 
@@ -42,14 +42,14 @@ test('where both changed the machine a person decides, and nothing is doubled', 
   const second = await context.newPage();
   await deafen(second);
   await second.goto(page.url());
-  await expect(title(second)).toHaveText('Start it as it stands');
+  await expect(title(second)).toHaveText('Start it as it is');
   await see(page, 'Nothing at all');
   await expect(sheet(page).getByRole('listitem')).toHaveCount(2);
   await see(second, 'Restarts over and over');
-  await expect(second.getByRole('alert')).toContainText('Bench wrote one entry first and changed the machine');
+  await expect(second.getByRole('alert')).toContainText('Bench wrote 1 entry first and changed the machine');
   await second.getByRole('button', { name: 'Leave mine out' }).click();
   await expect(sheet(second).getByRole('listitem')).toHaveCount(2);
-  await expect(title(second)).toHaveText('Look at the rocker of the supply');
+  await expect(title(second)).toHaveText('Check the rocker switch of the supply');
 });
 
 test('a case entered in the browser is there after the server was killed and started again', async ({
@@ -74,7 +74,7 @@ test('while the server is away an outcome waits, and is then stored once', async
   await takeIn(page, program.url, { machine: 'Patience', reported: 'Nothing at all' });
   await program.kill();
   await see(page, 'Nothing at all');
-  await expect(page.getByText('The server does not answer. One entry waits on this device')).toBeVisible();
+  await expect(page.getByText('The server does not answer. 1 entry is kept on this device')).toBeVisible();
   await program.start();
   await page.getByRole('button', { name: 'Try now' }).click();
   await expect(page.getByText('on this device')).toHaveCount(0);
@@ -94,8 +94,8 @@ test('what was typed at intake survives a closed tab; what is missing is said at
   await again.goto(`${program.url}/cases/new`);
   await expect(again.getByLabel('Machine', { exact: true })).toHaveValue('Half written');
   await again.getByRole('button', { name: 'Open the case' }).click();
-  await expect(again.getByText('Write who brought it.')).toBeVisible();
-  await expect(again.getByText('Choose what happens, or that nobody can say.')).toBeVisible();
+  await expect(again.getByText('Enter who brought it.')).toBeVisible();
+  await expect(again.getByText('Choose what happens, or "Not known".')).toBeVisible();
   await expect(again).toHaveURL(/\/cases\/new$/);
 });
 
@@ -103,7 +103,7 @@ test('a case that does not exist and an address that leads nowhere say so', asyn
   await page.goto(`${program.url}/cases/99999999-9999-4999-8999-999999999999`);
   await expect(page.getByRole('alert')).toContainText('expected the id of a case');
   await page.goto(`${program.url}/teapot`);
-  await expect(title(page)).toHaveText('There is nothing here');
+  await expect(title(page)).toHaveText('Page not found');
 });
 
 test('a screen whose code is gone, for the program was updated, says so and is loaded again', async ({
@@ -115,6 +115,6 @@ test('a screen whose code is gone, for the program was updated, says so and is l
   await page.getByRole('button', { name: 'New case' }).click();
   await expect(page.getByRole('heading', { name: 'This screen could not be opened' })).toBeVisible();
   await page.unroute('**/assets/IntakePage*');
-  await page.getByRole('button', { name: 'Load it again' }).click();
+  await page.getByRole('button', { name: 'Reload' }).click();
   await expect(page.getByLabel('Complaint')).toBeVisible();
 });

@@ -15,8 +15,8 @@ test('the simulated board can be watched for practice, and says what was wrong',
   await page.goto(`${usedDemo.url}/firmware`);
   await readPrint(page, { model: 'Tern 4-M', version: 'R5' });
   await page.getByRole('button', { name: /^It is Tern/ }).click();
-  await page.getByRole('button', { name: 'Choose the way' }).click();
-  await page.getByRole('button', { name: 'Take this way: Bare-board flash' }).click();
+  await page.getByRole('button', { name: 'Choose the method' }).click();
+  await page.getByRole('button', { name: 'Use this method: Bare-board flash' }).click();
   await page.getByRole('button', { name: 'Go to the flash' }).click();
   await confirmGates(page);
   await page.getByLabel('Set up so that').selectOption('port');
@@ -30,5 +30,5 @@ test('the simulated board can be watched for practice, and says what was wrong',
   await page.clock.resume();
   await page.getByText('The board stopped: the stick is in another port.').waitFor();
   await page.keyboard.press('o');
-  await expect(page.getByText('It gave up', { exact: true })).toBeVisible();
+  await expect(page.getByText('It failed', { exact: true })).toBeVisible();
 });

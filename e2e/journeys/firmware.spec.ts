@@ -39,7 +39,7 @@ async function flashWell(page: Page): Promise<void> {
   await markBlinks(page, 400, 4);
   await page.keyboard.press('o');
   await expect(watch).toContainText('Finished');
-  await page.getByRole('button', { name: 'Write it down and go on' }).click();
+  await page.getByRole('button', { name: 'Record it and continue' }).click();
   await expect(title(page)).toHaveText('Afterwards');
 }
 
@@ -52,22 +52,22 @@ test('a newer processor on an old board: from the plan over a stepping stone to 
   await lendFolder(page);
   await toTheBay(page, usedDemo.url, 'Newer than its board');
   await readPrint(page, { model: 'tern 4-m', revision: 'Rev 1.1', version: 'R3' });
-  await expect(page.getByText('Easily taken for it: Tern 4-H')).toBeVisible();
+  await expect(page.getByText('Easily confused with: Tern 4-H')).toBeVisible();
   await page.getByRole('button', { name: 'It is Tern 4-M, revision 1.1' }).click();
-  await page.getByText('One that knows a processor').click();
+  await page.getByText('Supports a certain processor').click();
   await page.getByLabel('Processor', { exact: true }).selectOption('Kestrel 5');
   const plan = page.getByRole('status', { name: 'Plan' });
   await expect(plan).toContainText('R3 → R5 → R10');
-  await expect(plan).toContainText('A stepping stone: R10 needs it or newer.');
-  await page.getByRole('button', { name: 'Choose the way' }).click();
-  const ways = page.getByRole('list', { name: 'Ways, the cheapest first' }).getByRole('listitem');
+  await expect(plan).toContainText('Stepping stone: R10 needs it or a newer version first.');
+  await page.getByRole('button', { name: 'Choose the method' }).click();
+  const ways = page.getByRole('list', { name: 'Methods, cheapest first' }).getByRole('listitem');
   await expect(ways.first()).toContainText('Bare-board flash');
   await expect(
     ways
-      .filter({ hasText: 'From the firmware’s own menu' })
-      .or(ways.filter({ hasText: "From the firmware's own menu" })),
+      .filter({ hasText: 'From the firmware’s setup menu' })
+      .or(ways.filter({ hasText: "From the firmware's setup menu" })),
   ).toContainText('It does not start.');
-  await page.getByRole('button', { name: 'Take this way: Bare-board flash' }).click();
+  await page.getByRole('button', { name: 'Use this method: Bare-board flash' }).click();
 
   for (const [version, seed] of [
     ['R5', 5],
@@ -81,18 +81,18 @@ test('a newer processor on an old board: from the plan over a stepping stone to 
       buffer: archive,
     });
     await expect(page.getByText(`The size fits ${version}`)).toBeVisible();
-    await expect(page.getByLabel('Name that the board looks for')).toHaveValue('TERN4M.BIN');
+    await expect(page.getByLabel('File name that the board expects')).toHaveValue('TERN4M.BIN');
     await page.getByRole('button', { name: 'Write into a mounted stick' }).click();
     await expect(page.getByText(`Written and read back the same: TERN4M.BIN, tern-${version}.bin.`)).toBeVisible();
     await page.getByRole('button', { name: 'Go to the flash' }).click();
-    await expect(page.getByText('Checked here: good. Name and content only')).toBeVisible();
+    await expect(page.getByText('Checked here: good. Only name and content were checked')).toBeVisible();
     await flashWell(page);
-    await page.getByLabel('Version that it shows now').fill(version);
+    await page.getByLabel('Version shown now').fill(version);
     await page.getByText('boot order').click();
-    await page.getByRole('button', { name: 'Write the version down' }).click();
+    await page.getByRole('button', { name: 'Record the version' }).click();
   }
   await expect(page.getByText('R10 is on it.')).toBeVisible();
-  await page.getByRole('button', { name: 'Back to the trials' }).last().click();
+  await page.getByRole('button', { name: 'Back to the tests' }).last().click();
   await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
   const entries = page.getByRole('dialog');
   await expect(entries).toContainText('Flashed R5 → R10');
@@ -108,15 +108,13 @@ test('a wrong revision is found out before anything is flashed', async ({ page, 
   );
   await expect(page.getByRole('button', { name: 'It is Tern 4-M, revision 1.1' })).toBeDisabled();
   await readPrint(page, { model: 'Tern 4-K' });
-  await expect(page.getByRole('alert')).toContainText('One letter makes another board');
+  await expect(page.getByRole('alert')).toContainText('One letter makes a different board');
   await readPrint(page, { model: 'Tern 4-M', version: 'R5' });
   await expect(page.getByText('Version R5 is on the list of this revision only.')).toBeVisible();
   await page.getByRole('button', { name: 'It is Tern 4-M, revision 1.1' }).click();
-  await expect(page.getByLabel('On it now')).toHaveValue('R5');
+  await expect(page.getByLabel('Installed now')).toHaveValue('R5');
   await expect(page.getByRole('status', { name: 'Plan' })).toContainText('R5 → R11');
-  await expect(page.getByRole('status', { name: 'Plan' })).toContainText(
-    'A pre-release, and no complaint asks for it.',
-  );
+  await expect(page.getByRole('status', { name: 'Plan' })).toContainText('A pre-release, and nothing requires it.');
 });
 
 test('a flash that gives up after some seconds ends at the name on the stick', async ({ page, usedDemo }, info) => {
@@ -128,8 +126,8 @@ test('a flash that gives up after some seconds ends at the name on the stick', a
   await toTheBay(page, usedDemo.url, 'Gives up');
   await readPrint(page, { model: 'Tern 4-M', version: 'R5' });
   await page.getByRole('button', { name: /^It is Tern/ }).click();
-  await page.getByRole('button', { name: 'Choose the way' }).click();
-  await page.getByRole('button', { name: 'Take this way: Bare-board flash' }).click();
+  await page.getByRole('button', { name: 'Choose the method' }).click();
+  await page.getByRole('button', { name: 'Use this method: Bare-board flash' }).click();
   await page.getByRole('button', { name: 'Go to the flash' }).click();
   await expect(page.getByRole('button', { name: /start the watch/ })).toBeDisabled();
   await confirmGates(page);
@@ -137,16 +135,16 @@ test('a flash that gives up after some seconds ends at the name on the stick', a
   await markBlinks(page, 1000, 5);
   await page.keyboard.press('o');
   const watch = page.getByRole('region', { name: 'Flash watch' });
-  await expect(watch).toContainText(/It gave up after 5 blinks in \d seconds: nothing was written\./);
-  await expect(watch.getByRole('list', { name: 'Likeliest reasons' }).getByRole('listitem').first()).toContainText(
-    'The name on the stick is not the one that the board looks for',
+  await expect(watch).toContainText(/It failed after 5 blinks in \d seconds: nothing was written\./);
+  await expect(watch.getByRole('list', { name: 'Most likely reasons' }).getByRole('listitem').first()).toContainText(
+    'The file name on the stick is not the one the board expects',
   );
-  await page.getByRole('button', { name: 'Write it down and try again' }).click();
+  await page.getByRole('button', { name: 'Record it and try again' }).click();
   await chooseFile(page, 'Choose an image of the stick', stick);
   await expect(page.getByText('The stick will not work.')).toBeVisible();
-  await expect(page.getByText('has one ending too many')).toBeVisible();
-  await page.getByRole('button', { name: 'Back to the trials' }).first().click();
-  await expect(sheet(page)).toContainText('Gave up: nothing was written. The name on the stick');
+  await expect(page.getByText('has an extra extension')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the tests' }).first().click();
+  await expect(sheet(page)).toContainText('Failed: nothing was written. The file name on the stick');
 });
 
 test('a stick that is saved packed is judged good when it comes back; an archive with a password is refused', async ({
@@ -196,30 +194,30 @@ test('a board whose flash lost its power is recovered from its second image, and
   await toTheBay(page, usedDemo.url, 'Power went');
   await readPrint(page, { model: 'Auk 6', version: '23.5' });
   await page.getByRole('button', { name: /^It is Auk/ }).click();
-  await page.getByText('One that knows a processor').click();
+  await page.getByText('Supports a certain processor').click();
   await page.getByLabel('Processor', { exact: true }).selectOption('Plover 90');
-  await expect(page.getByRole('status', { name: 'Plan' })).toContainText('The installed version knows Plover 90.');
-  await page.getByText('A certain one, or back to an older').click();
+  await expect(page.getByRole('status', { name: 'Plan' })).toContainText('The installed version supports Plover 90.');
+  await page.getByText('A certain version, or back to an older one').click();
   await page.getByLabel('Version', { exact: true }).selectOption('25.1');
   await expect(page.getByRole('status', { name: 'Plan' })).toContainText('25.1 cannot be undone');
-  await page.getByText('Steps with no way back are allowed').click();
-  await page.getByRole('button', { name: 'Choose the way' }).click();
-  await page.getByRole('radio', { name: 'Yes, it reaches the menu' }).check({ force: true });
-  await page.getByRole('button', { name: /^Take this way: From the firmware/ }).click();
+  await page.getByText('Allow steps that cannot be undone').click();
+  await page.getByRole('button', { name: 'Choose the method' }).click();
+  await page.getByRole('radio', { name: 'Yes, it reaches setup' }).check({ force: true });
+  await page.getByRole('button', { name: /^Use this method: From the firmware/ }).click();
   await page.getByRole('button', { name: 'Go to the flash' }).click();
   await confirmGates(page);
   await page.getByRole('button', { name: 'The power went out' }).click();
-  const ways = page.getByRole('list', { name: 'Ways, the cheapest first' }).getByRole('listitem');
+  const ways = page.getByRole('list', { name: 'Methods, cheapest first' }).getByRole('listitem');
   await expect(ways.first()).toContainText('Start from the second image');
-  await expect(ways.filter({ hasText: 'own menu' })).toContainText('Its image is broken');
-  await page.getByRole('button', { name: 'Take this way: Start from the second image' }).click();
+  await expect(ways.filter({ hasText: 'own menu' })).toContainText('Its image is damaged');
+  await page.getByRole('button', { name: 'Use this method: Start from the second image' }).click();
   await confirmGates(page);
   await page.getByRole('button', { name: 'It finished' }).click();
-  await page.getByLabel('Version that it shows now').fill('23.5');
-  await page.getByRole('button', { name: 'Write the version down' }).click();
+  await page.getByLabel('Version shown now').fill('23.5');
+  await page.getByRole('button', { name: 'Record the version' }).click();
   await expect(page.getByText('23.5 is on it.')).toBeVisible();
-  await page.getByRole('button', { name: 'Back to the trials' }).first().click();
-  await expect(sheet(page)).toContainText('Interrupted while it wrote');
+  await page.getByRole('button', { name: 'Back to the tests' }).first().click();
+  await expect(sheet(page)).toContainText('Interrupted while writing');
   await expect(sheet(page)).toContainText('Recovered 23.5 → second image');
 });
 
@@ -238,6 +236,6 @@ test('what was read of a board stands in the log: another screen goes on with it
     .getByRole('button', { name: /Which version/ })
     .first()
     .click();
-  await expect(elsewhere.getByLabel('On it now')).toHaveValue('R5');
+  await expect(elsewhere.getByLabel('Installed now')).toHaveValue('R5');
   await elsewhere.close();
 });

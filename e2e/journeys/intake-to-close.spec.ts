@@ -5,55 +5,58 @@ test('a dead machine from intake to a proven, closed case, with an undo on the w
   await takeIn(page, program.url, {
     machine: 'Tide-gauge logger',
     reported: 'Nothing at all',
-    circumstances: ['Moved or carried lately'],
+    circumstances: ['Moved recently'],
   });
-  await expect(title(page)).toHaveText('Start it as it stands');
+  await expect(title(page)).toHaveText('Start it as it is');
   await see(page, 'Nothing at all');
 
-  await expect(title(page)).toHaveText('Look at the rocker of the supply');
-  await see(page, 'It stands at I');
-  await expect(sheet(page)).toContainText('It stands at I');
+  await expect(title(page)).toHaveText('Check the rocker switch of the supply');
+  await see(page, 'It is at I');
+  await expect(sheet(page)).toContainText('It is at I');
   await page.getByRole('button', { name: 'Undo the last entry' }).click();
   await expect(sheet(page)).toContainText('struck');
-  await expect(title(page)).toHaveText('Look at the rocker of the supply');
+  await expect(title(page)).toHaveText('Check the rocker switch of the supply');
 
-  await see(page, 'It stands at O');
-  await expect(title(page)).toHaveText('Set the rocker of the supply to I, then start');
-  await expect(page.getByText('Mend this')).toBeVisible();
-  await see(page, 'Starts and stays up');
+  await see(page, 'It is at O');
+  await expect(title(page)).toHaveText('Set the rocker switch of the supply to I, then start');
+  await expect(page.getByText('Fix this')).toBeVisible();
+  await see(page, 'Starts and keeps running');
   await expect(title(page)).toHaveText('Run it under full load');
-  await see(page, 'Starts and stays up');
-  await expect(title(page)).toHaveText('The machine is right');
+  await see(page, 'Starts and keeps running');
+  await expect(title(page)).toHaveText('The machine works');
 
   await page.getByRole('main').getByRole('button', { name: 'Close the case' }).click();
-  await expect(page.getByRole('radio', { name: /The rocker of the supply stands at O/ })).toBeChecked();
+  await expect(page.getByRole('radio', { name: /The rocker switch of the supply is at O/ })).toBeChecked();
   await expect(page.getByText('Proof: supported')).toBeVisible();
   await page.getByRole('button', { name: 'Close the case' }).click();
-  await expect(title(page)).toHaveText('The rocker of the supply stands at O');
+  await expect(title(page)).toHaveText('The rocker switch of the supply is at O');
 
   await page.keyboard.press('q');
   await expect(page.getByRole('listitem').filter({ hasText: 'Tide-gauge logger' })).toContainText('Closed');
 });
 
 test('a cause is proven by away, back, away, and its evidence unfolds', async ({ page, program }) => {
-  await takeIn(page, program.url, { machine: 'Museum kiosk', reported: 'Message about USB current, then stop' });
-  await see(page, 'Message about USB current, then stop');
+  await takeIn(page, program.url, {
+    machine: 'Museum kiosk',
+    reported: 'USB over-current warning on screen, then it stops',
+  });
+  await see(page, 'USB over-current warning on screen, then it stops');
   await pickInstead(page, 'Start without the front USB lead');
-  await see(page, 'Starts and stays up');
+  await see(page, 'Starts and keeps running');
   await expect(title(page)).toHaveText('Put the front USB lead back and start');
   await expect(page.getByText('Prove it')).toBeVisible();
-  await see(page, 'Message about USB current, then stop');
+  await see(page, 'USB over-current warning on screen, then it stops');
   await expect(title(page)).toHaveText('Leave the front USB lead unplugged, agreed with the owner, then start');
-  await see(page, 'Starts and stays up');
+  await see(page, 'Starts and keeps running');
 
   const suspect = page.getByRole('button', { name: /The ports of the front USB lead/ });
   await suspect.click();
-  await expect(page.getByRole('region', { name: 'Suspects and other trials' })).toContainText('The log: proven.');
-  await expect(page.getByText(/for: Start without the front USB lead: starts and stays up/).first()).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Suspects and other tests' })).toContainText('The log: proven.');
+  await expect(page.getByText(/for: Start without the front USB lead: starts and keeps running/).first()).toBeVisible();
 
   await page.keyboard.press('c');
   await expect(page.getByText('Proof: proven')).toBeVisible();
-  await expect(page.getByRole('radio', { name: 'Worked around, agreed with the owner' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Workaround, agreed with the owner' })).toBeChecked();
 });
 
 test('a measurement is graded as it is typed and refused when it is no number', async ({ page, program }) => {
@@ -65,7 +68,7 @@ test('a measurement is graded as it is typed and refused when it is no number', 
   const field = page.getByLabel('Reading in volts');
   await field.fill('plenty');
   await page.getByRole('button', { name: 'Record', exact: true }).click();
-  await expect(page.getByText('Write volts between')).toBeVisible();
+  await expect(page.getByText('Enter volts between')).toBeVisible();
   await field.fill('4,31');
   await expect(page.getByText('Too low. Limits 4.75 to 5.25 V.')).toBeVisible();
   await page.getByRole('button', { name: 'Record', exact: true }).click();

@@ -36,11 +36,11 @@ test('intake, trials, undo, note, parking and close by keyboard alone', async ({
   await tabTo(page, /^\s*Open the case/);
   await page.keyboard.press('Enter');
 
-  await expect(title(page)).toHaveText('Start it as it stands');
+  await expect(title(page)).toHaveText('Start it as it is');
   await page.keyboard.press('t');
   await expect(page.getByRole('button', { name: 'Stop' })).toBeVisible();
   await page.keyboard.press('1');
-  await expect(title(page)).toHaveText('Look at the rocker of the supply');
+  await expect(title(page)).toHaveText('Check the rocker switch of the supply');
   await page.keyboard.press('1');
   await expect(sheet(page).getByRole('listitem')).toHaveCount(3);
   await page.keyboard.press('u');
@@ -57,9 +57,9 @@ test('intake, trials, undo, note, parking and close by keyboard alone', async ({
   await page.keyboard.type('a spare supply');
   await page.keyboard.press('Enter');
   await expect(title(page)).toHaveText('Waiting for a spare supply');
-  await tabTo(page, /Take it up again/);
+  await tabTo(page, /Resume/);
   await page.keyboard.press('Enter');
-  await expect(title(page)).toHaveText('Look at the rocker of the supply');
+  await expect(title(page)).toHaveText('Check the rocker switch of the supply');
 
   await page.keyboard.press('c');
   await expect(title(page)).toContainText('Close');

@@ -16,16 +16,16 @@ test('a dead machine ends at a contaminated switch', async ({ page, program }) =
   await takeIn(page, program.url, {
     machine: 'Tea house till',
     reported: 'Nothing at all',
-    circumstances: ['Liquid near it'],
+    circumstances: ['Liquid spilled'],
   });
   await see(page, 'Nothing at all');
   await doTrial(page, 'Look for the standby light on the board', 'It is lit');
-  await doTrial(page, 'Bridge the two switch pins', 'Starts and stays up');
-  await doTrial(page, 'Press the case switch and feel it', 'It sticks or is wet');
+  await doTrial(page, 'Bridge the two switch pins', 'Starts and keeps running');
+  await doTrial(page, 'Press the case switch and feel how it moves', 'It sticks or is wet');
   await expect(title(page)).toHaveText(/^Clean the case switch with contact cleaner/);
-  await see(page, 'Starts and stays up');
-  await doTrial(page, 'Run it under full load', 'Starts and stays up');
-  await expect(title(page)).toHaveText('The machine is right');
+  await see(page, 'Starts and keeps running');
+  await doTrial(page, 'Run it under full load', 'Starts and keeps running');
+  await expect(title(page)).toHaveText('The machine works');
   await page.keyboard.press('c');
   await expect(page.getByRole('radio', { name: /Liquid or dirt in the case switch/ })).toBeChecked();
   await closeCase(page, 'Switch cleaned and dried, pressed twenty times.');
@@ -37,15 +37,15 @@ test('no picture ends at the input of the monitor, and what was told otherwise i
   program,
 }) => {
   await takeIn(page, program.url, { machine: 'Chart room screen', reported: 'Nothing at all' });
-  await see(page, 'Fans run, no picture, no signal to read');
-  await expect(page.getByText('Not as told.')).toBeVisible();
-  await expect(sheet(page)).toContainText('not as told');
-  await doTrial(page, 'Look at the monitor: light and chosen input', 'Another input is chosen');
+  await see(page, 'Fans run, no picture, no light, code or beep');
+  await expect(page.getByText('Differs from the report.')).toBeVisible();
+  await expect(sheet(page)).toContainText('differs from the report');
+  await doTrial(page, 'Check the monitor: power light and selected input', 'Another input is selected');
   await expect(title(page)).toHaveText('Select the input that the cable is in, then start');
-  await see(page, 'Starts and stays up');
-  await doTrial(page, 'Run it under full load', 'Starts and stays up');
+  await see(page, 'Starts and keeps running');
+  await doTrial(page, 'Run it under full load', 'Starts and keeps running');
   await page.keyboard.press('c');
-  await expect(page.getByRole('radio', { name: /The monitor listens to another input/ })).toBeChecked();
+  await expect(page.getByRole('radio', { name: /The monitor is set to another input/ })).toBeChecked();
   await closeCase(page, 'Input two chosen.');
 });
 
@@ -65,14 +65,14 @@ test('a front lead is found by stripping down after one was forgotten', async ({
   await expect(title(page)).toHaveText('Start it as it is set up');
   await see(page, 'Starts for a moment, then stops');
 
-  await goTo(page, 'Start with the minimum in the case');
+  await goTo(page, 'Strip to the minimum in the case and start');
   await part(page, 'front-usb-2').click();
   await expect(part(page, 'front-usb-2').locator('title')).toContainText('off ✓');
-  const ticks = page.getByRole('group', { name: 'Off, or not there' }).getByRole('checkbox', { checked: false });
+  const ticks = page.getByRole('group', { name: 'Off, or not fitted' }).getByRole('checkbox', { checked: false });
   while ((await ticks.count()) > 0) await ticks.first().locator('xpath=ancestor::label').click();
   await expect(page.getByText('Everything is accounted for: this is the minimum.')).toBeVisible();
   await see(page, 'Picture, but no system found');
-  await expect(page.getByRole('region', { name: 'Suspects and other trials' })).toContainText(/front USB lead 2/i);
+  await expect(page.getByRole('region', { name: 'Suspects and other tests' })).toContainText(/front USB lead 2/i);
   await doTrial(
     page,
     'Put the front USB lead 2 back and start'.replace('the front', 'front'),
@@ -82,19 +82,19 @@ test('a front lead is found by stripping down after one was forgotten', async ({
   await expect(page.getByRole('list', { name: 'Proof: 4 of 4 turns made' })).toBeVisible();
 });
 
-test('a memory grid ends at a channel, and mounting the cooler anew at its cause', async ({ page, program }) => {
+test('a memory grid ends at a channel, and mounting the cooler again at its cause', async ({ page, program }) => {
   await takeIn(page, program.url, {
     machine: 'Net loft order machine',
-    reported: 'Stuck, signal says memory',
+    reported: 'Stops at memory (light, code or beep)',
     circumstances: ['Processor changed'],
     parts: (at) => at.getByRole('checkbox', { name: 'Stage lights' }).check({ force: true }),
   });
-  await see(page, 'Stuck, signal says memory');
+  await see(page, 'Stops at memory (light, code or beep)');
   const cell = (name: RegExp) => page.getByRole('region', { name: 'Memory grid' }).getByRole('button', { name });
   for (const [slot, outcome] of [
-    ['A2', 'Stuck, signal says memory'],
-    ['B2', 'Starts and stays up'],
-    ['A1', 'Stuck, signal says memory'],
+    ['A2', 'Stops at memory (light, code or beep)'],
+    ['B2', 'Starts and keeps running'],
+    ['A1', 'Stops at memory (light, code or beep)'],
   ] as const) {
     await cell(new RegExp(`module 1 in slot ${slot}`)).click();
     await expect(title(page)).toHaveText(`Start with only module 1 in slot ${slot}`);
@@ -106,12 +106,12 @@ test('a memory grid ends at a channel, and mounting the cooler anew at its cause
   await expect(page.getByText(/^Memory channel A: all its slots fail/)).toBeVisible();
   await doTrial(
     page,
-    'Mount the cooler again: film off, paste on, screws crosswise, then start',
-    'Starts and stays up',
+    'Remount the cooler: film off, new paste, screws tightened crosswise, then start',
+    'Starts and keeps running',
   );
   await expect(
-    page.getByRole('region', { name: 'Suspects and other trials' }).getByRole('button').first(),
-  ).toContainText('Uneven cooler pressure lifts the contacts of memory channel A');
+    page.getByRole('region', { name: 'Suspects and other tests' }).getByRole('button').first(),
+  ).toContainText('Uneven cooler pressure opens contacts of memory channel A');
 });
 
 test('used parts are proven one by one: of two supplies one fails, with the prices on record', async ({
@@ -120,17 +120,17 @@ test('used parts are proven one by one: of two supplies one fails, with the pric
 }) => {
   await takeIn(page, program.url, {
     machine: 'Used parts',
-    reported: 'Nobody can say',
-    circumstances: ['Second-hand parts'],
-    parts: (at) => more(at, 'Supplies beside it, to be proven'),
+    reported: 'Not known',
+    circumstances: ['Used parts'],
+    parts: (at) => more(at, 'Extra supplies to test'),
   });
   await notePaid(page, 'supply', '15');
   await notePaid(page, 'supply-2', '20');
   await see(page, 'Nothing at all');
-  await doTrial(page, 'Look at the rocker of the supply: supply 1', 'It stands at I');
-  await doTrial(page, 'Put supply 2 in and start', 'Starts and stays up');
+  await doTrial(page, 'Check the rocker switch of the supply: supply 1', 'It is at I');
+  await doTrial(page, 'Put supply 2 in and start', 'Starts and keeps running');
   await doTrial(page, 'Put supply 1 back and start', 'Nothing at all');
-  await doTrial(page, 'Put supply 2 in and start', 'Starts and stays up');
+  await doTrial(page, 'Put supply 2 in and start', 'Starts and keeps running');
   await expect(page.getByRole('list', { name: 'Proof: 4 of 4 turns made' })).toBeVisible();
   await page.getByRole('tab', { name: 'List' }).click();
   await expect(page.getByRole('button', { name: /^supply 2.*proven.*paid 20/ })).toBeVisible();
@@ -156,14 +156,14 @@ test('a small machine on a DC adapter that sags under load', async ({ page, prog
   await page.getByLabel('Reading in volts').fill('16.2');
   await page.getByRole('button', { name: 'Record', exact: true }).click();
   await expect(sheet(page)).toContainText('16.2 V: too low');
-  await doTrial(page, 'Start with a spare in place of the DC adapter', 'Starts and stays up');
+  await doTrial(page, 'Swap in a known-good DC adapter and start', 'Starts and keeps running');
   await expect(title(page)).toHaveText('Put the DC adapter back and start');
   await see(page, 'Restarts over and over');
-  await expect(title(page)).toHaveText('Start with a spare in place of the DC adapter');
-  await see(page, 'Starts and stays up');
+  await expect(title(page)).toHaveText('Swap in a known-good DC adapter and start');
+  await see(page, 'Starts and keeps running');
   await expect(title(page)).toHaveText('Replace the DC adapter, then start');
-  await see(page, 'Starts and stays up');
-  await doTrial(page, 'Run it under full load', 'Starts and stays up');
+  await see(page, 'Starts and keeps running');
+  await doTrial(page, 'Run it under full load', 'Starts and keeps running');
   await page.keyboard.press('c');
   await expect(page.getByRole('radio', { name: /adapter/i }).first()).toBeChecked();
 });

@@ -18,8 +18,8 @@ test('on a phone nothing is cut off, and a trial chosen far down the page comes 
   await expect(page.getByRole('button', { name: 'Memory: failing, over 99 %' })).toContainText('> 99 %');
   expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBe(0);
   await page.getByRole('button', { name: /^Show all/ }).click();
-  await page.getByRole('button', { name: 'Start with the minimum on the bench' }).click();
-  await expect(title(page)).toHaveText('Start with the minimum on the bench');
+  await page.getByRole('button', { name: 'Strip to the minimum on the bench and start' }).click();
+  await expect(title(page)).toHaveText('Strip to the minimum on the bench and start');
   await expect(title(page)).toBeInViewport();
 });
 
@@ -40,16 +40,16 @@ test('a case with a hundred entries opens, scrolls its sheet and takes the next 
   await page.reload();
   await expect(sheet(page).getByRole('listitem')).toHaveCount(101);
   await expect(sheet(page).getByText('Entry number 100')).toBeInViewport();
-  await expect(title(page)).toHaveText('Start it as it stands');
+  await expect(title(page)).toHaveText('Start it as it is');
   await page.keyboard.press('1');
-  await expect(title(page)).toHaveText('Look at the rocker of the supply');
+  await expect(title(page)).toHaveText('Check the rocker switch of the supply');
   await expect(sheet(page).getByRole('listitem')).toHaveCount(102);
 });
 
 test('an empty bench says what to do', async ({ page, program }) => {
   await page.goto(`${program.url}/`);
   await page.getByRole('radio', { name: 'Parked' }).click();
-  await expect(page.getByText('No case fits.')).toBeVisible();
+  await expect(page.getByText('No matching cases.')).toBeVisible();
 });
 
 test('of more cases than are shown the last stand in the queue, and each is found by its words or number', async ({
@@ -83,5 +83,5 @@ test('of more cases than are shown the last stand in the queue, and each is foun
   await search.fill('#0001');
   await expect(listed).toHaveCount(1);
   await search.fill('machine nobody');
-  await expect(page.getByText('No case fits.')).toBeVisible();
+  await expect(page.getByText('No matching cases.')).toBeVisible();
 });

@@ -22,17 +22,17 @@ test('a module dragged to another slot makes the next start, survives a reload a
   page,
   program,
 }) => {
-  await takeIn(page, program.url, { machine: 'Dragged', reported: 'Fans run, no picture, no signal to read' });
-  await see(page, 'Fans run, no picture, no signal to read');
+  await takeIn(page, program.url, { machine: 'Dragged', reported: 'Fans run, no picture, no light, code or beep' });
+  await see(page, 'Fans run, no picture, no light, code or beep');
   await page.getByRole('tab', { name: 'Plan' }).click();
   await drag(page, '[data-part="module-2"] .body', '[data-place="slot-A1"] rect');
-  await expect(page.getByText('For the next start: module 2 to slot A1.')).toBeVisible();
+  await expect(page.getByText('For the next start: module 2 moved to slot A1.')).toBeVisible();
   await expect(page.getByText(/things change at once/)).toHaveCount(0);
   await page.reload();
   await expect(title(page)).toHaveText('Start it as it is set up');
   await expect(sheet(page).getByRole('listitem')).toHaveCount(2);
-  await see(page, 'Starts and stays up');
-  await expect(sheet(page)).toContainText('module 2 to slot A1');
+  await see(page, 'Starts and keeps running');
+  await expect(sheet(page)).toContainText('module 2 moved to slot A1');
   await expect(sheet(page).getByRole('listitem')).toHaveCount(4);
   await expect(page.getByText('For the next start')).toHaveCount(0);
 });
@@ -48,12 +48,12 @@ test('the list does by keyboard what the plan does by hand, and the change can b
   await expect(page.getByRole('dialog', { name: 'front USB lead' })).toBeVisible();
   await page.keyboard.press('Tab');
   await page.keyboard.press('Enter');
-  await expect(page.getByText('For the next start: out: front USB lead.')).toBeVisible();
-  await page.getByRole('button', { name: 'Board onto the bench' }).click();
+  await expect(page.getByText('For the next start: front USB lead unplugged.')).toBeVisible();
+  await page.getByRole('button', { name: 'Put the board on the bench' }).click();
   await expect(page.getByText(/^2 things change at once/)).toBeVisible();
   await page.getByRole('button', { name: 'Undo these' }).click();
   await expect(page.getByText('For the next start')).toHaveCount(0);
-  await goTo(page, 'Start it as it stands');
+  await goTo(page, 'Start it as it is');
 });
 
 test('what is seen can be noted only once the cautions are confirmed, by press or by key', async ({
@@ -118,10 +118,10 @@ test('speeds of the modules are noted, mixed ones pointed out, and a wrong one r
     await page.getByRole('button', { name: `Note the speeds of ${module}` }).click();
     const form = page.getByRole('dialog');
     await form.getByLabel('Rated, as the label says').fill('fast');
-    await form.getByRole('button', { name: 'Note the speeds' }).click();
-    await expect(form.getByText('Write a whole number from 100 to 20000')).toBeVisible();
+    await form.getByRole('button', { name: 'Save the speeds' }).click();
+    await expect(form.getByText('Enter a whole number from 100 to 20000')).toBeVisible();
     await form.getByLabel('Rated, as the label says').fill(rated);
-    await form.getByRole('button', { name: 'Note the speeds' }).click();
+    await form.getByRole('button', { name: 'Save the speeds' }).click();
     await expect(page.getByText(`rated ${rated} · runs ?`)).toBeVisible();
   }
   await expect(page.getByText('Mixed speeds: together they run at 2666 MT/s at most')).toBeVisible();
@@ -133,8 +133,8 @@ test('what could not be done is written with its reason, by press or by key', as
   await goTo(page, 'Bridge the two switch pins');
   await page.getByRole('button', { name: 'Could not do it' }).click();
   const why = page.getByRole('dialog', { name: 'Why could you not do it?' });
-  await why.getByRole('button', { name: 'Note it' }).click();
-  await expect(why.getByText('Write the reason, or choose one.')).toBeVisible();
-  await why.getByRole('button', { name: 'No tool at hand' }).click();
-  await expect(sheet(page)).toContainText('Could not do it. No tool at hand');
+  await why.getByRole('button', { name: 'Save' }).click();
+  await expect(why.getByText('Enter the reason, or choose one.')).toBeVisible();
+  await why.getByRole('button', { name: 'Tool not available' }).click();
+  await expect(sheet(page)).toContainText('Could not do it. Tool not available');
 });

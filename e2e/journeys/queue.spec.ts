@@ -22,7 +22,7 @@ test('the queue shows the demo cases by state and finds them by number, machine,
     await expect(rows).toContainText(machine);
   }
   await page.getByRole('searchbox', { name: 'Search' }).fill('nothing like this');
-  await expect(page.getByText('No case fits.')).toBeVisible();
+  await expect(page.getByText('No matching cases.')).toBeVisible();
 });
 
 test('pressing a link of the chain shows its suspects, and an exported case file can be saved', async ({

@@ -28,24 +28,24 @@ test('any entry can be struck on the whole sheet, unless a later one rests on it
   await expect(sheet(page).getByRole('listitem')).toHaveCount(4);
 
   await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
-  await page.getByRole('button', { name: 'Strike: Start without the drive' }).click();
-  await expect(page.getByRole('alert')).toContainText('Strike the later one first');
-  await page.getByRole('button', { name: 'I have read it' }).click();
+  await page.getByRole('button', { name: 'Cross out: Start without the drive' }).click();
+  await expect(page.getByRole('alert')).toContainText('Cross out the later one first');
+  await page.getByRole('button', { name: 'Dismiss' }).click();
 
   await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
-  await page.getByRole('button', { name: 'Strike: Start it as it stands' }).click();
-  await expect(sheet(page).getByRole('listitem').filter({ hasText: 'Start it as it stands' })).toContainText('struck');
+  await page.getByRole('button', { name: 'Cross out: Start it as it is' }).click();
+  await expect(sheet(page).getByRole('listitem').filter({ hasText: 'Start it as it is' })).toContainText('struck');
   await expect(sheet(page).getByRole('listitem')).toHaveCount(4);
 });
 
 test('another trial can be chosen and given back; a note goes with its outcome', async ({ page, program }) => {
   await takeIn(page, program.url, { machine: 'Second thoughts', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
-  await expect(title(page)).toHaveText('Look at the rocker of the supply');
-  await pickInstead(page, 'Press the case switch and feel it');
-  await expect(page.getByText('You chose this instead')).toBeVisible();
-  await page.getByRole('button', { name: 'Back to what is proposed' }).click();
-  await expect(title(page)).toHaveText('Look at the rocker of the supply');
+  await expect(title(page)).toHaveText('Check the rocker switch of the supply');
+  await pickInstead(page, 'Press the case switch and feel how it moves');
+  await expect(page.getByText('Your choice')).toBeVisible();
+  await page.getByRole('button', { name: 'Back to the suggestion' }).click();
+  await expect(title(page)).toHaveText('Check the rocker switch of the supply');
 
   await page.getByLabel('Note').fill('Click is soft');
   await see(page, 'Not sure');
@@ -59,26 +59,26 @@ test('a closed case is opened again and goes on where it was', async ({ page, pr
   await page.getByRole('button', { name: 'Close case' }).click();
   await page.getByLabel('What was done').fill('');
   await page.getByLabel('The cause, in words').fill('');
-  await page.getByRole('radio', { name: 'Something that is not listed' }).check({ force: true });
+  await page.getByRole('radio', { name: 'Something not listed' }).check({ force: true });
   await page.getByRole('radio', { name: 'Given up' }).check({ force: true });
   await page.getByRole('button', { name: 'Close the case' }).click();
-  await expect(page.getByText('Write what it was.')).toBeVisible();
-  await expect(page.getByText('Write what was done')).toBeVisible();
-  await page.getByLabel('The cause, in words').fill('Nobody knows');
+  await expect(page.getByText('Enter what it was.')).toBeVisible();
+  await expect(page.getByText('Enter what was done')).toBeVisible();
+  await page.getByLabel('The cause, in words').fill('Not known');
   await page.getByLabel('What was done').fill('Looked for an hour.');
   await page.getByRole('button', { name: 'Close the case' }).click();
-  await expect(title(page)).toHaveText('Nobody knows');
+  await expect(title(page)).toHaveText('Not known');
   await expect(page.getByText('cause suggested')).toBeVisible();
-  await page.getByRole('button', { name: 'Open it again' }).click();
-  await expect(title(page)).toHaveText('Look at the rocker of the supply');
+  await page.getByRole('button', { name: 'Reopen' }).click();
+  await expect(title(page)).toHaveText('Check the rocker switch of the supply');
 });
 
 test('a machine that only ever works ends as nothing wrong', async ({ page, program }) => {
   await takeIn(page, program.url, { machine: 'Shy', reported: 'Nothing at all' });
-  await see(page, 'Starts and stays up');
+  await see(page, 'Starts and keeps running');
   await expect(title(page)).toHaveText('Run it under full load');
-  await see(page, 'Starts and stays up');
-  await expect(title(page)).toHaveText('Nothing is wrong to see');
+  await see(page, 'Starts and keeps running');
+  await expect(title(page)).toHaveText('No fault found');
   await page.getByRole('main').getByRole('button', { name: 'Close the case' }).click();
   await expect(page.getByRole('radio', { name: 'Nothing was wrong' })).toBeChecked();
 });
@@ -102,17 +102,17 @@ test('an entry that contradicts the others is named, and striking it settles the
   await takeIn(page, program.url, { machine: 'Contradiction', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await page.getByRole('button', { name: /^Show all/ }).click();
-  await pickInstead(page, 'Plug something USB-powered into a rear port');
+  await pickInstead(page, 'Plug a USB-powered device into a rear port');
   await see(page, 'It gets power');
   await pickInstead(page, 'Look for the standby light on the board');
   await see(page, 'It is dark');
   await pickInstead(page, 'Bridge the two switch pins');
-  await see(page, 'Starts and stays up');
-  const notice = page.getByText(/One entry does not fit with the rest|The record as a whole is unusual/);
+  await see(page, 'Starts and keeps running');
+  const notice = page.getByText(/One entry does not fit the others|The record as a whole is unusual/);
   await expect(notice).toBeVisible();
-  await expect(sheet(page).getByRole('listitem').filter({ hasText: 'It is dark' })).toContainText('doubtful?');
-  await expect(page.getByText(/Look for the standby light on the board, it is dark/)).toBeVisible();
+  await expect(sheet(page).getByRole('listitem').filter({ hasText: 'It is dark' })).toContainText('check this');
+  await expect(page.getByText(/Look for the standby light on the board: it is dark/)).toBeVisible();
   await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
-  await page.getByRole('button', { name: 'Strike: Look for the standby light on the board' }).click();
+  await page.getByRole('button', { name: 'Cross out: Look for the standby light on the board' }).click();
   await expect(notice).toHaveCount(0);
 });

@@ -11,28 +11,28 @@ test('the server stops in the middle of a case: work goes on, the browser is rel
   await takeIn(page, program.url, { machine: 'Outlasts it', reported: 'Nothing at all' });
   await page.evaluate(() => navigator.serviceWorker.ready);
   await see(page, 'Nothing at all');
-  await expect(title(page)).toHaveText('Look at the rocker of the supply');
+  await expect(title(page)).toHaveText('Check the rocker switch of the supply');
   const address = page.url();
   // The device keeps what was read a moment later.
   await page.waitForTimeout(1500);
   await program.kill();
 
-  await see(page, 'It stands at I');
-  await expect(page.getByText('One entry waits on this device')).toBeVisible();
+  await see(page, 'It is at I');
+  await expect(page.getByText('1 entry is kept on this device')).toBeVisible();
   await expect(sheet(page).getByRole('listitem').last()).toContainText('waiting');
   await page.getByLabel('Note').fill('The server is away');
   await page.getByRole('button', { name: 'Add' }).click();
-  await expect(page.getByText('2 entries wait on this device')).toBeVisible();
+  await expect(page.getByText('2 entries are kept on this device')).toBeVisible();
 
   await page.reload();
   await expect(sheet(page).getByRole('listitem')).toHaveCount(4);
   await expect(sheet(page)).toContainText('The server is away');
-  await goTo(page, 'Look at the mains cord at both ends');
-  await see(page, 'Home and whole');
-  await expect(page.getByText('3 entries wait on this device')).toBeVisible();
+  await goTo(page, 'Check the mains cord at both ends');
+  await see(page, 'Fully in and undamaged');
+  await expect(page.getByText('3 entries are kept on this device')).toBeVisible();
 
   await page.keyboard.press('q');
-  await expect(page.getByText('3 entries wait on this device')).toBeVisible();
+  await expect(page.getByText('3 entries are kept on this device')).toBeVisible();
   await page.goto(address);
 
   await program.start();

@@ -51,7 +51,7 @@ export async function see(page: Page, outcome: string): Promise<void> {
 
 /** Picks another trial instead of the proposed one. */
 export async function pickInstead(page: Page, trial: string): Promise<void> {
-  await page.getByRole('region', { name: 'Suspects and other trials' }).getByRole('button', { name: trial }).click();
+  await page.getByRole('region', { name: 'Suspects and other tests' }).getByRole('button', { name: trial }).click();
   await expect(title(page)).toHaveText(trial);
 }
 

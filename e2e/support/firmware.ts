@@ -46,12 +46,12 @@ export interface Print {
 export async function readPrint(page: Page, { model, revision = '', version = '' }: Print): Promise<void> {
   await page.getByLabel('Name printed on the board').fill(model);
   await page.getByLabel('Revision printed on it').fill(revision);
-  await page.getByLabel('Version that is on now').fill(version);
+  await page.getByLabel('Version installed now').fill(version);
 }
 
 export async function confirmGates(page: Page): Promise<void> {
   for (const gate of await page.getByRole('checkbox').all()) await gate.check({ force: true });
-  await expect(page.getByText('All confirmed: go.')).toBeVisible();
+  await expect(page.getByText('All confirmed. You can flash.')).toBeVisible();
 }
 
 /** Marks blinks at a tempo; the page's clock must have been installed. */

@@ -41,7 +41,7 @@ test('a version on two lists asks for the revision where the plans differ', () =
     expect.objectContaining({ kind: 'ask', question: 'Which revision is printed on the board?' }),
   ]);
   const told = planFirmware({ board: boardFile(), from: 'R1', revision: '1.0', goal: 'support:Kestrel 4', policy });
-  expect(told.text).toContain('1. F1b: The least version that knows Kestrel 4.');
+  expect(told.text).toContain('1. F1b: The first version that supports Kestrel 4.');
 });
 
 test.each([

@@ -1,18 +1,18 @@
-import { calibrationError, scorePolicy, simulate, usualDraw } from '../core/practice';
+import { calibrationError, scoreStrategy, simulate, usualDraw } from '../core/practice';
 import type { Strategy } from '../core/diagnosis';
 
 export interface Simulation {
-  readonly policy: Strategy;
+  readonly strategy: Strategy;
   readonly cases: number;
   readonly seed: number;
 }
 
 /** Plays machines drawn from the catalogue by one way of ordering trials; see docs/benchmarks.md for the keys. */
-export function runSimulation({ policy, cases, seed }: Simulation) {
-  const played = simulate({ cases, seed, strategies: [policy], ...usualDraw }).get(policy) ?? [];
+export function runSimulation({ strategy, cases, seed }: Simulation) {
+  const played = simulate({ cases, seed, strategies: [strategy], ...usualDraw }).get(strategy) ?? [];
   return {
     seed,
-    ...scorePolicy(policy, played),
+    ...scoreStrategy(strategy, played),
     calibrationError: calibrationError(played.flatMap(({ forecasts }) => forecasts)),
   };
 }

@@ -50,7 +50,7 @@ test('diagnose --json prints suspects, links and next trials under the documente
 
 test('diagnose prints the same for a person', () => {
   const { stdout } = probe('diagnose', write('dead.json', deadKiosk));
-  expect(stdout).toMatch(/Suspects\n\s+\d+ %\s+The rocker of the supply stands at O/);
+  expect(stdout).toMatch(/Suspects\n\s+\d+ %\s+The rocker switch of the supply is at O/);
   expect(stdout).toContain('Do this now: repair.');
 });
 
@@ -83,7 +83,7 @@ test('diagnose gives the stop rule, the surprise and the price of every order as
   expect(answer.strategies).toHaveLength(6);
   expect(answer.repairs[0]).toMatchObject({ repair: 'set-rocker@supply' });
   const text = probe('diagnose', write('dead.json', deadKiosk)).stdout;
-  expect(text).toMatch(/Evidence on the first two, in decibans\n {2}The rocker of the supply stands at O/);
+  expect(text).toMatch(/Evidence on the first two, in decibans\n {2}The rocker switch of the supply is at O/);
   expect(text).toContain('By other orders, from here');
 });
 
@@ -99,13 +99,13 @@ test('export-model writes hypotheses and outcome probabilities that sum to 1', (
 });
 
 test('simulate plays the same machines for the same seed, and refuses what it cannot do', () => {
-  const run = () => probe('simulate', '--policy', 'best-value', '--cases', '8', '--seed', '4', '--json').stdout;
+  const run = () => probe('simulate', '--strategy', 'best-value', '--cases', '8', '--seed', '4', '--json').stdout;
   const first = run();
   expect(JSON.parse(first)).toMatchObject({ name: 'best-value', cases: 8, seed: 4 });
   expect(run()).toBe(first);
-  expect(probe('simulate', '--policy', 'luck')).toMatchObject({
+  expect(probe('simulate', '--strategy', 'luck')).toMatchObject({
     status: 2,
-    stderr: expect.stringContaining('expected --policy to be one of best-value'),
+    stderr: expect.stringContaining('expected --strategy to be one of best-value'),
   });
   expect(probe('simulate', '--cases', 'many')).toMatchObject({ status: 2 });
 });

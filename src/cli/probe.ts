@@ -12,7 +12,7 @@ import { answerVerify } from './verify-case';
 const usage = `usage: probe diagnose CASE.json [--json]
        probe export-model CASE.json --json [--faults 1|2]
        probe verify CASE.json [--json]
-       probe simulate [--policy NAME] [--cases N] [--seed S] [--json]
+       probe simulate [--strategy NAME] [--cases N] [--seed S] [--json]
        probe stick make --image FILE --name NAME [--original NAME] --size 64MiB --out OUT.img [--json]
        probe stick check STICK.img[.gz] --name NAME [--bytes N] [--sha256 HEX] [--json]
        probe firmware inspect FILE [--json]
@@ -22,7 +22,7 @@ const usage = `usage: probe diagnose CASE.json [--json]
   diagnose      ranked suspects, evidence, doubts and next trials for an exported or hand-written case file
   export-model  hypotheses, trials and outcome probabilities in the case's present configuration
   verify        whether the record is as it was written; exit code 1 if not
-  simulate      plays faulty machines by one policy: ${STRATEGIES.join(', ')}
+  simulate      plays faulty machines by one strategy: ${STRATEGIES.join(', ')}
   stick         makes a stick for a bare-board flash as a raw image; judges one
   firmware      tells what a downloaded file is; plans which releases to install, in which order
 `;
@@ -31,7 +31,7 @@ const options = {
   json: { type: 'boolean', default: false },
   help: { type: 'boolean', short: 'h', default: false },
   faults: { type: 'string', default: '1' },
-  policy: { type: 'string', default: 'best-value' },
+  strategy: { type: 'string', default: 'best-value' },
   cases: { type: 'string', default: '200' },
   seed: { type: 'string', default: '1' },
   image: { type: 'string' },
@@ -74,10 +74,11 @@ const commands: Readonly<Record<string, (files: readonly string[], values: Value
   },
   simulate: (files, values) => {
     if (files.length > 0) misused(`simulate: expected no file, found "${files[0] ?? ''}"`);
-    const policy = STRATEGIES.find((strategy) => strategy === values.policy);
-    if (!policy) misused(`simulate: expected --policy to be one of ${STRATEGIES.join(', ')}, found "${values.policy}"`);
+    const strategy = STRATEGIES.find((one) => one === values.strategy);
+    if (!strategy)
+      misused(`simulate: expected --strategy to be one of ${STRATEGIES.join(', ')}, found "${values.strategy}"`);
     const result = runSimulation({
-      policy: policy as Strategy,
+      strategy: strategy as Strategy,
       cases: wholeOrRefuse('--cases', values.cases, 1, 100_000),
       seed: wholeOrRefuse('--seed', values.seed, 0, 1_000_000),
     });

@@ -71,7 +71,7 @@ export function makeStick({ image, name, original, size, out, now }: MakeOrder):
   const wrong = inspection.reasons.find(({ severity }) => severity === 'bad');
   if (wrong || inspection.kind === 'archive')
     throw new CannotDo(
-      `--image: ${wrong?.message ?? 'This is still the archive; unpack it first.'} ${wrong?.mend ?? ''}`.trim(),
+      `--image: ${wrong?.message ?? 'This is still the archive; unpack it first.'} ${wrong?.fix ?? ''}`.trim(),
     );
   const files: StickFile[] = [{ name, content }, ...(original === undefined ? [] : [{ name: original, content }])];
   const stick = stickImage({ totalBytes: bytesOfSize(size), files, serial: serialOf(now), at: momentOf(now) });
@@ -218,7 +218,7 @@ function readOrRefuse(path: string): Uint8Array {
 }
 
 const lines = (reasons: StickVerdict['reasons']): string[] =>
-  reasons.map(({ severity, message, mend, code }) => `  ${severity}: ${message}${mend ? ` ${mend}` : ''} [${code}]`);
+  reasons.map(({ severity, message, fix, code }) => `  ${severity}: ${message}${fix ? ` ${fix}` : ''} [${code}]`);
 
 const printVerdict = ({ verdict, reasons }: StickVerdict): string =>
   [`The stick is ${verdict.replaceAll('-', ' ')}.`, ...lines(reasons), ''].join('\n');

@@ -15,7 +15,7 @@ const releaseSchema = z.strictObject({
   irreversible: z.boolean().optional().describe('Once it is on, no older one can be put back. Default: false.'),
   preRelease: z.boolean().optional().describe('Default: false.'),
   security: z.boolean().optional().describe('It closes a security hole. Default: false.'),
-  fixes: z.array(words(400)).max(100).optional().describe('Complaints that it mends.'),
+  fixes: z.array(words(400)).max(100).optional().describe('Complaints that it fixes.'),
   processorsAdded: z.array(words(80)).max(500).optional().describe('Processors that it is the first to know.'),
   file: words(255).optional(),
   bytes: z

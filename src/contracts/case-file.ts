@@ -9,7 +9,7 @@ export const CASE_FILE_FORMAT = 'jovial-probe/case';
 /** The version that is written. Version 1, whose events are those of version 1, is read too. */
 export const CASE_FILE_VERSION = 2;
 
-/** A case as a file: its log, and which model reckoned with it. */
+/** A case as a file: its log, and which model computed with it. */
 export const caseFileSchema = z.strictObject({
   format: z.literal(CASE_FILE_FORMAT),
   version: z.union([z.literal(1), z.literal(CASE_FILE_VERSION)]),

@@ -166,7 +166,7 @@ test('striking an entry on which a later one rests is refused in words that help
   const answer = await append(id, 3, [strike]).expect(422);
   expect(answer.body).toMatchObject({
     code: 'entry-needed',
-    detail: expect.stringContaining('Strike the later one first'),
+    detail: expect.stringContaining('Cross out the later one first'),
   });
 });
 

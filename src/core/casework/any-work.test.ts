@@ -87,7 +87,7 @@ function expectSound(diagnosis: Diagnosis, state: CaseState): void {
   }
 }
 
-test.each(Object.keys(machines))('any work on a machine of the kind "%s" can be reckoned with', (name) => {
+test.each(Object.keys(machines))('any work on a machine of the kind "%s" can be computed with', (name) => {
   fc.assert(
     fc.property(fc.array(doing, { minLength: 4, maxLength: 12 }), (doings) => {
       let events = eventsOf({ machine: machines[name] ?? {}, reported: 'dead' });

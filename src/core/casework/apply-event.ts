@@ -135,7 +135,7 @@ function doTrial(state: CaseState, event: TrialDone, trial: Trial | null): Stepp
     return refuse(
       ['trial'],
       'unknown-trial',
-      `expected a trial that this machine has as it stands, found "${event.trial}"`,
+      `expected a test that this machine has as it is now, found "${event.trial}"`,
     );
   const refusal = checkOutcome(trial, event);
   if (refusal) return { ok: false, refusal };

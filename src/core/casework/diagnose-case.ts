@@ -27,7 +27,7 @@ export interface CaseDiagnoser {
   strategyPrices(): StrategyPrice[];
 }
 
-/** Diagnoses states of one case as its log grows; what earlier calls reckoned is kept. */
+/** Diagnoses states of one case as its log grows; what earlier calls computed is kept. */
 export function createCaseDiagnoser(): CaseDiagnoser {
   const diagnose = createDiagnoser();
   return Object.assign((state: CaseState) => diagnose(inputOf(state)), {

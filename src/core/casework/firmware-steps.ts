@@ -13,7 +13,7 @@ const repairs: Readonly<Record<FlashPurpose, RepairId>> = {
 const purposeWords: Readonly<Record<FlashPurpose, string>> = {
   update: 'Updated the firmware',
   recover: 'Recovered the firmware',
-  'roll-back': 'Put an older version on',
+  'roll-back': 'Went back to an older version',
 };
 
 /** Probability that the version was misread from the screen. */
@@ -21,7 +21,7 @@ const versionMisread = 0.005;
 
 /**
  * The step that stands for a flash that finished: nothing is seen of the machine yet, but the image is fresh and the
- * version is another, and that may mend. Null where the machine has no board of its own.
+ * version is another, and that may fix. Null where the machine has no board of its own.
  */
 export function flashStep(event: FirmwareFlashed, { machine, configuration }: CaseState): EvidenceStep | null {
   const board = boardOf(machine);

@@ -115,7 +115,7 @@ test('what came from the second image has the version that is read, whatever it 
   expect(state.steps.some(({ trial }) => trial.id === 'flashed')).toBe(true);
 });
 
-test('an image that was written anew after an interruption is no longer taken for broken', () => {
+test('an image that was written again after an interruption is no longer taken for broken', () => {
   const interrupted = flashed({ end: 'interrupted' });
   const again = flashed({ purpose: 'recover', from: null });
   expect(shareOf('firmware-corrupt', board, interrupted, again)).toBeLessThan(

@@ -25,7 +25,7 @@ test('a trial moves the machine on and starts the work', () => {
   const { state } = fold(start(1), takeOut(2));
   expect(state?.configuration.placements).toEqual({ drive: { state: 'out' } });
   expect(state).toMatchObject({ stage: 'on-bench', caseOpen: true });
-  expect(state?.entries.at(-1)?.changes).toBe('out: drive');
+  expect(state?.entries.at(-1)?.changes).toBe('drive unplugged');
 });
 
 test('a trial that could not be done changes nothing on the machine', () => {
@@ -40,7 +40,7 @@ test('the pins are bridged for one attempt only', () => {
   expect(state?.steps.at(-1)?.configuration.start).toBe('bridge');
 });
 
-test('putting a part back seats it anew', () => {
+test('putting a part back seats it again', () => {
   const { state } = fold(takeOut(1), event(2, { kind: 'trial-done', trial: 'back/drive', outcome: 'twitch' }));
   expect(state?.steps.at(-1)?.handling).toEqual([{ act: 'reseat', part: 'drive' }]);
 });
@@ -171,7 +171,7 @@ test('setting the machine up by hand seats what is put back, which may cure, and
   const notHome = (events: CaseEvent[]) => {
     const folded = fold(...events).state;
     if (!folded) throw new Error('expected a case');
-    return diagnoseCase(folded).suspects.find(({ fault }) => fault === 'module-not-home@module')?.probability ?? 0;
+    return diagnoseCase(folded).suspects.find(({ fault }) => fault === 'module-not-seated@module')?.probability ?? 0;
   };
   const works = event(4, { kind: 'trial-done', trial: 'start', outcome: 'works' });
   const [first] = log;

@@ -3,7 +3,7 @@ import type { FirmwareFlashed, FirmwareVerified } from './event';
 import { flashStep, versionStep } from './firmware-steps';
 import { advance, notWaiting, refuse, type Stepped } from './stepped';
 
-/** An attempt to write firmware: one that finished may have mended something. */
+/** An attempt to write firmware: one that finished may have repaired something. */
 export function foldFlash(state: CaseState, event: FirmwareFlashed): Stepped {
   const step = event.end === 'finished' ? flashStep(event, state) : null;
   const { firmware } = state;

@@ -17,7 +17,7 @@ const usedParts: BriefLog = {
     ['start', 'dead'],
     ['look/rocker/supply-1', 'at-i'],
     ['look/strip-switch/outlet', 'on'],
-    ['look/cord/cord', 'home'],
+    ['look/cord/cord', 'seated'],
     ['back/supply-2', 'works'],
     ['back/supply-1', 'dead'],
     ['back/supply-2', 'works'],

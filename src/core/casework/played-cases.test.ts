@@ -77,7 +77,7 @@ test.each(oneOfEachMode(mini).filter(([, { part }]) => part.kind === 'adapter'))
   },
 );
 
-test('a machine that only ever works is not mended on hearsay', () => {
+test('a machine that only ever works is not repaired on hearsay', () => {
   const idle = instantiateFaults(machineOf(workshop)).find(({ id }) => id === 'slot-dead@slot-B2');
   if (!idle) throw new Error('expected a fault of an empty slot');
   const played = playByAdvice(idle, { machine: workshop, reported: 'dead' });

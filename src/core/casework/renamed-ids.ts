@@ -6,14 +6,27 @@ import { parseTrialId, renameInTrialId } from '../trials';
  * that is dropped instead of renamed makes the entries that name it unreadable: they are shown and count for nothing.
  */
 export const RENAMED_IDS = {
-  faultModes: {} as Readonly<Record<string, string>>,
+  faultModes: {
+    'module-not-home': 'module-not-seated',
+    'card-not-home': 'card-not-seated',
+    'm2-not-home': 'm2-not-seated',
+    'settings-unlucky': 'settings-unstable',
+    'firmware-unlucky-with-memory': 'firmware-memory-regression',
+  } as Readonly<Record<string, string>>,
   repairs: {} as Readonly<Record<string, string>>,
   looks: {} as Readonly<Record<string, string>>,
   quantities: {} as Readonly<Record<string, string>>,
   circumstances: {} as Readonly<Record<string, string>>,
   /** Of starts, and by look of what a look can show. */
   startOutcomes: {} as Readonly<Record<string, string>>,
-  lookOutcomes: {} as Readonly<Record<string, Readonly<Record<string, string>>>>,
+  lookOutcomes: {
+    cord: { home: 'seated' },
+    'power-plugs': { home: 'seated' },
+    'card-seat': { home: 'seated', 'not-home': 'not-seated' },
+    'display-cable': { home: 'seated' },
+    'drive-leads': { home: 'seated' },
+    'm2-seat': { home: 'seated' },
+  } as Readonly<Record<string, Readonly<Record<string, string>>>>,
 } as const;
 
 const current = (names: Readonly<Record<string, string>>, name: string): string =>

@@ -3,7 +3,7 @@ import { reportedTrialId, type EvidenceStep } from '../diagnosis';
 import type { StartOutcome } from '../startup';
 import { findTrial } from '../trials';
 
-/** An owner's account is wrong more often than a technician's eyes: starting judgement. */
+/** An owner's account is wrong more often than a technician's eyes: engineering judgement. */
 const ownerMisreports = 0.08;
 
 /** What the owner reported, as evidence: a start of the machine as found, watched through use. */

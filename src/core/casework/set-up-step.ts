@@ -4,7 +4,7 @@ import { findTrial, formatTrialId, handlingOf } from '../trials';
 
 /**
  * The step that stands for setting the machine up by hand: nothing is seen, but a part that is put back or moved is
- * seated anew, and that may cure. `configuration` is the one that the changes lead to.
+ * seated again, and that may cure. `configuration` is the one that the changes lead to.
  */
 export function setUpStep(
   id: string,

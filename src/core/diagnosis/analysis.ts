@@ -6,7 +6,7 @@ import { rightProbability } from './belief/right-probability';
 import { weighStopping, type StopRule } from './planning/stop-rule';
 import { probabilityForemost, rankRepairs, type RankedRepair } from './belief/suspects';
 
-/** What is reckoned of a case before it is put into words. */
+/** What is computed of a case before it is put into words. */
 export interface Analysis {
   readonly known: Replay;
   /** By variant: probability that it is the one that counts now. */
@@ -19,7 +19,7 @@ export interface Analysis {
   readonly advice: Advice;
 }
 
-/** Reckons a case; what an earlier analysis of the same machine knows is not reckoned again. */
+/** Reckons a case; what an earlier analysis of the same machine knows is not computed again. */
 export function analyseCase(input: DiagnosisInput, earlier: Replay | null): Analysis {
   const known = replay(input, earlier);
   const { space, book, belief } = known;

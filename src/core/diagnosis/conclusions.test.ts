@@ -48,7 +48,7 @@ const rows: readonly Row[] = [
     seen(
       'dead',
       ['look/rocker/supply', 'at-i'],
-      ['look/cord/cord', 'home'],
+      ['look/cord/cord', 'seated'],
       ['look/outlet-lamp/outlet', 'lit'],
       ['measure/vsb/supply', 'absent', 0.02],
     ),
@@ -108,7 +108,7 @@ const rows: readonly Row[] = [
   [
     'bent pins under a processor that fails',
     'socket-pins-bent@board',
-    seen('at-processor', ['look/power-plugs/board', 'home'], ['look/socket-pins/board', 'bent']),
+    seen('at-processor', ['look/power-plugs/board', 'seated'], ['look/socket-pins/board', 'bent']),
   ],
   [
     'firmware older than the processor needs',
@@ -127,7 +127,7 @@ const rows: readonly Row[] = [
     ),
   ],
   [
-    'both slots of a channel, which start once the cooler is mounted anew',
+    'both slots of a channel, which start once the cooler is mounted again',
     'channel-cooler-pressure@channel-A',
     seen(
       'at-memory',
@@ -151,7 +151,7 @@ const rows: readonly Row[] = [
   ],
   [
     'an open latch, and it starts once seated',
-    'module-not-home@module-2',
+    'module-not-seated@module-2',
     seen('at-memory', ['look/module-latches/module-2', 'open'], ['fix/seat-module@module-2', 'works']),
   ],
   [
@@ -169,13 +169,13 @@ const rows: readonly Row[] = [
     'card-power-missing@card',
     seen('at-graphics', ['look/card-seat/card', 'no-power-lead']),
   ],
-  ['a card that is not home', 'card-not-home@card', seen('at-graphics', ['look/card-seat/card', 'not-home'])],
+  ['a card that is not home', 'card-not-seated@card', seen('at-graphics', ['look/card-seat/card', 'not-seated'])],
   [
     'a picture without the card and none with it',
     'card-dead@card',
     seen(
       'at-graphics',
-      ['look/card-seat/card', 'home'],
+      ['look/card-seat/card', 'seated'],
       ['out/card', 'works'],
       ['back/card', 'at-graphics'],
       ['spare/card', 'works'],
@@ -192,7 +192,7 @@ const rows: readonly Row[] = [
   [
     'a cable that is dark elsewhere too',
     'display-cable-dead@display-cable',
-    seen('dark', ['look/display-cable/display-cable', 'home'], ['look/cable-elsewhere/display-cable', 'dark']),
+    seen('dark', ['look/display-cable/display-cable', 'seated'], ['look/cable-elsewhere/display-cable', 'dark']),
   ],
   [
     'a cooler fan in another header',
@@ -225,7 +225,7 @@ const rows: readonly Row[] = [
     'drive-in-disabled-socket@drive',
     seen('no-boot', ['look/drive-leads/drive', 'disabled-socket']),
   ],
-  ['a card drive that stands up', 'm2-not-home@m2', seen('no-boot', ['look/m2-seat/m2', 'lifted'])],
+  ['a card drive that stands up', 'm2-not-seated@m2', seen('no-boot', ['look/m2-seat/m2', 'lifted'])],
   [
     'a drive that counts its failing places',
     'drive-dying@drive',

@@ -31,7 +31,7 @@ import {
 import { surpriseOf } from './belief/surprise';
 import { weighEvidence, type WeighedEvidence } from './belief/weigh-evidence';
 
-/** Diagnoses one case again and again as its log grows; what earlier calls reckoned is kept. */
+/** Diagnoses one case again and again as its log grows; what earlier calls computed is kept. */
 export interface Diagnoser {
   (input: DiagnosisInput): Diagnosis;
   /** What the ways of ordering would take from where the last call stood; see priceStrategies. */
@@ -168,7 +168,7 @@ function viewOf(
   ranked: readonly Suspect[],
 ): (proposal: Proposal) => TrialView {
   const titles = new Map([...ranked].reverse().map(({ fault }) => [fault.repairClass.id, fault.title]));
-  titles.set(rightClass, 'Nothing left to mend');
+  titles.set(rightClass, 'fixed');
   const isFirstAfterFlash = awaitsFirstStart(steps);
   const titleOf = live.classIds.map((id) => titles.get(id) ?? '');
   return ({ trial, minutes, bits, forecast, lacks }) => {

@@ -1,3 +1,4 @@
+import type { PartKind } from '../machine';
 import type { CautionId, OutcomeOption, RecommendedWait } from '../trials';
 import type { AdviceKind } from './advice/advise';
 import type { Confirmation } from './advice/confirmation';
@@ -15,7 +16,7 @@ export interface TrialView {
   readonly steps: readonly string[];
   readonly cautions: readonly CautionId[];
   readonly tools: readonly string[];
-  readonly spares: readonly string[];
+  readonly spares: readonly PartKind[];
   /** What it needs and is not at hand. */
   readonly lacks: readonly string[];
   readonly minutes: number;
@@ -59,7 +60,7 @@ export interface SuspectView {
 export interface Diagnosis {
   readonly suspects: readonly SuspectView[];
   readonly links: readonly LinkStanding[];
-  /** Probability that the fault that counts now is mended by each repair, highest first; they sum to 1. */
+  /** Probability that the fault that counts now is repaired by each repair, highest first; they sum to 1. */
   readonly repairs: readonly { readonly repair: string; readonly title: string; readonly probability: number }[];
   /** Probability of a fault at each part, by part id. */
   readonly parts: Readonly<Record<string, number>>;

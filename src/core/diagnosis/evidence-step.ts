@@ -4,7 +4,7 @@ import type { Handling, Trial } from '../trials';
 import type { Costs } from './planning/costs';
 import type { Strategy } from './planning/strategies';
 
-/** One thing that was done to the machine and what was seen, ready to be reckoned with. */
+/** One thing that was done to the machine and what was seen, ready to be computed with. */
 export interface EvidenceStep {
   /** The event's id. */
   readonly id: string;

@@ -53,12 +53,15 @@ test('every reading names a quantity', () => {
   for (const mode of FAULT_MODES) for (const reading of mode.readings ?? []) expect(known).toContain(reading.quantity);
 });
 
-test('every fault that can act stops the machine as found, in every way that it shows, as often as it strikes', () => {
+test('every fault that can act stops the machine as found, in every way that it shows, as often as it says', () => {
   const works = startOutcomeIndex('works');
   for (const fault of instantiateFaults(machine).filter((f) => canAct(f, machine, asFound)))
     for (const look of fault.mode.presentations) {
       const seen = expectStart(machine, asFound, [breakOf(fault, look, machine)], { depth: 'load' });
-      expect([fault.id, seen[works]?.toFixed(9)]).toEqual([fault.id, (1 - (fault.mode.strikes ?? 1)).toFixed(9)]);
+      expect([fault.id, seen[works]?.toFixed(9)]).toEqual([
+        fault.id,
+        (1 - (fault.mode.stopProbability ?? 1)).toFixed(9),
+      ]);
     }
 });
 
@@ -80,7 +83,7 @@ test('wrong slots are suspected only where the modules are not in the order of t
   expect(instantiateFaults(machine).map(({ id }) => id)).toContain('wrong-slots@board');
 });
 
-test('faults mended by the same repair on the same part share a repair class', () => {
+test('faults repaired by the same repair on the same part share a repair class', () => {
   const byId = new Map(instantiateFaults(machine).map((fault) => [fault.id, fault.repairClass.id]));
   expect(byId.get('supply-dead@supply')).toBe(byId.get('supply-fails-under-start@supply'));
   expect(byId.get('module-dead@module-1')).not.toBe(byId.get('module-dead@module-2'));

@@ -18,7 +18,11 @@ export function canAct(fault: FaultInstance, machine: Machine, configuration: Co
 
 /** What a fault that shows in the given way does to a start, as a break of the chain. */
 export function breakOf(fault: FaultInstance, presentation: Presentation, machine: Machine): Break {
-  return { link: fault.link, probability: fault.mode.strikes ?? 1, shows: showsAs(fault, presentation, machine) };
+  return {
+    link: fault.link,
+    probability: fault.mode.stopProbability ?? 1,
+    shows: showsAs(fault, presentation, machine),
+  };
 }
 
 const sure = new Map<StartOutcome, StartDistribution>();

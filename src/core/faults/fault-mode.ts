@@ -60,7 +60,7 @@ export interface FaultMode {
   readonly reason: string;
   readonly presentations: readonly Presentation[];
   /** Probability, 0 to 1, that it stops one attempt. Default 1; less for intermittent faults. */
-  readonly strikes?: number;
+  readonly stopProbability?: number;
   /** Machines in which it can exist. Default: all that have the part. */
   readonly existsIn?: (machine: Machine, part: Part) => boolean;
   /** Configurations in which it can act. Default: while the original part is attached. */
@@ -89,9 +89,9 @@ export interface Prior {
 }
 
 /** The source of every weight until a shop's own record replaces it. */
-export const startingJudgement = 'starting judgement';
+export const engineeringJudgement = 'engineering judgement';
 
-/** A prior from starting judgement, in cases of a thousand. */
+/** A prior from engineering judgement, in cases of a thousand. */
 export function judged(weight: number, times: Partial<Record<Circumstance, number>> = {}): Prior {
-  return { weight, source: startingJudgement, times };
+  return { weight, source: engineeringJudgement, times };
 }

@@ -5,7 +5,7 @@ import { formatFaultId, formatRepairClassId } from './fault-id';
 import { judged, type Presentation, type Circumstance, type FaultMode } from './fault-mode';
 import { PART_PRICES, repairOf, type RepairId } from './repair';
 
-/** Faults mended by the same repair on the same part. */
+/** Faults repaired by the same repair on the same part. */
 export interface RepairClass {
   readonly id: string;
   readonly repair: RepairId;
@@ -31,10 +31,10 @@ export interface FaultInstance {
 }
 
 const smallPrice = 5;
-/** A thousandth of all cases at each link, times this: starting judgement. */
+/** A thousandth of all cases at each link, times this: engineering judgement. */
 const somethingElseWeight = 4;
 
-/** Whether a fault sits at a part: where it shows, or where it is seen and mended. */
+/** Whether a fault sits at a part: where it shows, or where it is seen and repaired. */
 export const isAtPart = ({ part, repairClass }: FaultInstance, id: string): boolean =>
   part.id === id || repairClass.part.id === id;
 

@@ -37,7 +37,7 @@ test.each<[string, string, Change[]]>([
   ['a wet switch when the pins are bridged', 'switch-wet@case-switch', [bridge]],
   ['a switch on wrong pins when the pins are bridged', 'switch-on-wrong-pins@case-switch', [bridge]],
   ['a stand-off under the board on the bench', 'short-under-board@board', [bench]],
-  ['unlucky settings at defaults', 'settings-unlucky@board', [defaults]],
+  ['unlucky settings at defaults', 'settings-unstable@board', [defaults]],
   ['a fast memory profile at defaults', 'memory-profile-too-fast@board', [defaults]],
   ['a cable in the board once the card is out', 'cable-in-board-output@display-cable', [out('card')]],
   [

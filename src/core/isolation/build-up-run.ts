@@ -1,3 +1,4 @@
+import { capitalized, listOf, plural } from '../wording';
 import { nameInWords, type Configuration, type Machine } from '../machine';
 import { START_OUTCOME_LABELS, startOutcomeIndex, type StartOutcome } from '../startup';
 import { buildUpSteps, type BuildStep } from './build-up';
@@ -13,9 +14,6 @@ export interface BuildUpRow {
   /** What follows, in a sentence; null while it is open. */
   readonly meaning: string | null;
 }
-
-const list = (names: readonly string[]): string =>
-  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 
 /**
  * The build-up as a run: each step's expected signal beside what was seen. `seen` maps a step's id to the last outcome
@@ -47,14 +45,14 @@ function meaningOf(
   [likeliest]: readonly StartOutcome[],
   verdict: BuildUpRow['verdict'],
 ): string | null {
-  const added = list(adds.map(nameInWords));
+  const added = listOf(adds.map(nameInWords));
   switch (verdict) {
     case 'open':
       return null;
     case 'as-expected':
-      return `${added.charAt(0).toUpperCase()}${added.slice(1)} proven so far.`;
+      return `${capitalized(added)}: good so far.`;
     case 'too-early':
-      return `It stops before the expected signal: ${added}, or what carries ${adds.length > 1 ? 'them' : 'it'}.`;
+      return `It stops before the expected signal: suspect ${added}, or what ${plural(adds.length, 'it is', 'they are')} plugged into.`;
     case 'further':
       return `It gets further than ${likeliest ? `"${START_OUTCOME_LABELS[likeliest].toLowerCase()}"` : 'it should'}: see what else is still attached.`;
   }

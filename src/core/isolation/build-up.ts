@@ -86,9 +86,9 @@ export function buildUpSteps(machine: Machine, configuration: Configuration): Bu
     ['board', 'processor', 'cooler', 'supply', 'adapter'].includes(kind),
   );
   return [
-    step('processor', 'Board, processor, cooler and power, no memory', powered, upTo(0)),
-    ...(module ? [step('memory', `And ${nameInWords(module)}, in ${nameOf(machine, slot)}`, [module], upTo(1))] : []),
-    ...(card ? [step('graphics', `And ${nameInWords(card)}`, [card], upTo(2))] : []),
-    ...(drive ? [step('drive', `And ${nameInWords(drive)}`, [drive], upTo(3))] : []),
+    step('processor', 'Board, processor, cooler and power only', powered, upTo(0)),
+    ...(module ? [step('memory', `Add ${nameInWords(module)} in ${nameOf(machine, slot)}`, [module], upTo(1))] : []),
+    ...(card ? [step('graphics', `Add ${nameInWords(card)}`, [card], upTo(2))] : []),
+    ...(drive ? [step('drive', `Add ${nameInWords(drive)}`, [drive], upTo(3))] : []),
   ];
 }

@@ -118,7 +118,7 @@ test('a module that fails where another starts is the module', () => {
     only('module-2', 'A2', 'works'),
   ]);
   expect([modules['module-1'], modules['module-2'], slots['slot-A2']]).toEqual(['bad', 'good', 'good']);
-  expect(deductions[0]).toBe('Module 1 fails where others start: it is the module.');
+  expect(deductions[0]).toBe('Module 1 fails where others start: the module is bad.');
 });
 
 test('a slot in which a proven module fails is the slot', () => {
@@ -127,7 +127,7 @@ test('a slot in which a proven module fails is the slot', () => {
     only('module-1', 'A2', 'at-memory'),
   ]);
   expect([slots['slot-A2'], channels['channel-A']]).toEqual(['bad', 'open']);
-  expect(deductions[0]).toContain('Slot A2 fails with a module that is proven');
+  expect(deductions[0]).toContain('Slot A2 fails with a proven module');
 });
 
 test('both slots of a channel failing point at the channel, not at two slots', () => {
@@ -148,7 +148,7 @@ test('all failing everywhere points elsewhere than at two modules', () => {
   ]);
   const { modules, deductions } = memoryMatrix(machine, failing);
   expect(modules).toEqual({ 'module-1': 'open', 'module-2': 'open' });
-  expect(deductions[0]).toContain('look at processor, board, firmware and memory profile');
+  expect(deductions[0]).toContain('Check processor, board, firmware and memory profile');
 });
 
 test('what stops before memory says nothing about it, and the next cell is the slot that the manual names', () => {
@@ -180,8 +180,8 @@ const run = (seen: Parameters<typeof buildUpRun>[2]) => buildUpRun(signalling, a
 test('a build-up step that shows its signal proves what was added, one that stops short blames it', () => {
   const [processor, memory, graphics] = run({ processor: 'at-memory', memory: 'at-memory' });
   expect([processor?.verdict, memory?.verdict, graphics?.verdict]).toEqual(['as-expected', 'too-early', 'open']);
-  expect(processor?.meaning).toBe('The board, the processor, the cooler and the supply proven so far.');
-  expect(memory?.meaning).toBe('It stops before the expected signal: the module, or what carries it.');
+  expect(processor?.meaning).toBe('The board, the processor, the cooler and the supply: good so far.');
+  expect(memory?.meaning).toBe('It stops before the expected signal: suspect the module, or what it is plugged into.');
   expect(graphics?.meaning).toBeNull();
 });
 

@@ -1,3 +1,4 @@
+import { capitalized } from '../wording';
 import {
   fittedModules,
   isOriginalIn,
@@ -101,7 +102,7 @@ function cellState(machine: Machine, module: Part, slot: Part, starts: readonly 
 function sentenceName(machine: Machine, id: string): string {
   const part = machine.parts.find((other) => other.id === id);
   const words = part ? nameInWords(part) : id;
-  return words.charAt(0).toUpperCase() + words.slice(1);
+  return capitalized(words);
 }
 
 type Read = Pick<MemoryMatrix, 'cells' | 'modules' | 'slots' | 'channels'>;
@@ -117,19 +118,17 @@ function deduce(machine: Machine, { cells, modules, slots, channels }: Read): st
   const triedSlots = new Set(tried.map(({ slot }) => slot));
   if (allFail && triedModules.size > 1 && triedSlots.size > 1)
     words.push(
-      'Every module fails in every slot tried: look at processor, board, firmware and memory profile before blaming two modules.',
+      'Every module fails in every slot tried. Check processor, board, firmware and memory profile before you blame two modules.',
     );
   for (const id of bad(channels))
-    words.push(
-      `${name(id)}: all its slots fail. Look at socket pins, cooler pressure and the processor before the slots.`,
-    );
-  for (const id of bad(modules)) words.push(`${name(id)} fails where others start: it is the module.`);
+    words.push(`${name(id)}: all its slots fail. Check socket pins, cooler pressure and processor before the slots.`);
+  for (const id of bad(modules)) words.push(`${name(id)} fails where others start: the module is bad.`);
   for (const id of bad(slots))
     if (!bad(channels).includes(machine.parts.find((part) => part.id === id)?.channel ?? ''))
-      words.push(`${name(id)} fails with a module that is proven: it is the slot.`);
+      words.push(`${name(id)} fails with a proven module: the slot is bad.`);
   for (const id of Object.keys(modules).filter((module) => modules[module] === 'good'))
-    words.push(`${name(id)} is proven.`);
-  for (const id of Object.keys(slots).filter((slot) => slots[slot] === 'good')) words.push(`${name(id)} is proven.`);
+    words.push(`${name(id)} works.`);
+  for (const id of Object.keys(slots).filter((slot) => slots[slot] === 'good')) words.push(`${name(id)} works.`);
   return words;
 }
 

@@ -1,6 +1,6 @@
 import { has, impliedFor, type DeclaredMachine, type DeclaredPart } from './declared-machine';
 import { findMachineProblems, type MachineProblem } from './machine-problems';
-import type { BoardFacts, DeclaredKind, Machine, Part } from './part';
+import type { BoardFacts, DeclaredKind, Machine, Part, PartKind } from './part';
 
 export type CompletedMachine =
   | { readonly ok: true; readonly machine: Machine }
@@ -43,6 +43,10 @@ const usualNames: Readonly<Record<DeclaredKind, string>> = {
   drive: 'drive',
   fan: 'case fan',
 };
+
+/** What a part of a kind is called. @example kindInWords('display-cable') // => 'monitor cable' */
+export const kindInWords = (kind: PartKind): string =>
+  kind === 'slot' || kind === 'channel' ? `memory ${kind}` : usualNames[kind];
 
 export const slotId = (slotName: string): string => `slot-${slotName}`;
 export const channelId = (channel: string): string => `channel-${channel}`;

@@ -40,8 +40,8 @@ test('changes are told in words with the names of the parts', () => {
       { kind: 'place', part: 'module', to: { state: 'moved', to: 'slot-B2' } },
       { kind: 'start', to: 'bridge' },
     ]),
-  ).toBe('out: front USB-C lead; module to slot B2; started by bridging the switch pins');
-  expect(describeChanges(completed.machine, [])).toBe('as it stands');
+  ).toBe('front USB-C lead unplugged; module moved to slot B2; started by bridging the switch pins');
+  expect(describeChanges(completed.machine, [])).toBe('as it is');
 });
 
 test('a module stands where it was found, where it was moved to, or nowhere', () => {

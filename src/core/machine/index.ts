@@ -1,6 +1,6 @@
 export { BOARD_FORMS, DECLARED_KINDS, DERIVED_KINDS, nameInWords, PART_KINDS } from './part';
 export type { BoardFacts, BoardForm, DeclaredKind, LaneSharing, Machine, Part, PartKind, SlotFacts } from './part';
-export { channelId, completeMachine, slotId } from './complete-machine';
+export { channelId, completeMachine, kindInWords, slotId } from './complete-machine';
 export type { CompletedMachine } from './complete-machine';
 export type { DeclaredMachine, DeclaredPart } from './declared-machine';
 export type { MachineProblem } from './machine-problems';
@@ -17,4 +17,4 @@ export {
   slotOf,
 } from './configuration';
 export type { Change, Configuration, Placement } from './configuration';
-export { describeChange, describeChanges, nameOf } from './describe-change';
+export { describeChanges, nameOf } from './describe-change';

@@ -33,7 +33,7 @@ export interface Eyes {
   readonly same: boolean;
 }
 
-/** The eyes that the engine reckons with. */
+/** The eyes that the engine computes with. */
 export const usualEyes: Eyes = { misreads: technicianMisreads, missFactor: 1, falseAlarm, same: false };
 
 /** A machine with a known fault or two, and a complaint that it has been seen to make. */

@@ -6,6 +6,6 @@ export { PRACTICE_MACHINES } from './practice-machines';
 export type { PracticeMachine } from './practice-machines';
 export { diceOf, pick } from './random';
 export type { Dice } from './random';
-export { calibrationError, meanOf, quantileOf, scorePolicy } from './score';
-export type { PolicyScore } from './score';
+export { calibrationError, meanOf, quantileOf, scoreStrategy } from './score';
+export type { StrategyScore } from './score';
 export { simulate, stressedDraw, usualDraw } from './simulate';

@@ -12,7 +12,7 @@ import {
 import { findTrial, handlingOf, type PresentFault, type Trial } from '../trials';
 import { afterHandling, seeOutcome, type FaultyMachine } from './faulty-machine';
 
-/** How one faulty machine was played. Minutes are those that the engine reckons for each trial, set-up counted. */
+/** How one faulty machine was played. Minutes are those that the engine computes for each trial, set-up counted. */
 export interface PlayedCase {
   /** Until the true repair class was at least so likely as `isolatedAt`, or its fault was gone; all minutes if never. */
   readonly minutesToIsolate: number;
@@ -21,7 +21,7 @@ export interface PlayedCase {
   readonly isolated: boolean;
   /** Closed with nothing wrong left in the machine. */
   readonly isRight: boolean;
-  /** Something was written, erased or bought that mended nothing, or the case was closed with the fault in it. */
+  /** Something was written, erased or bought that repaired nothing, or the case was closed with the fault in it. */
   readonly repairedWrongly: boolean;
   readonly wrongParts: number;
   /** After each trial: the probability of the likeliest repair, and whether it was one of the right ones. */

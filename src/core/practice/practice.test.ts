@@ -9,7 +9,7 @@ import {
   playCase,
   PRACTICE_MACHINES,
   quantileOf,
-  scorePolicy,
+  scoreStrategy,
   simulate,
   usualEyes,
 } from '.';
@@ -55,9 +55,9 @@ test('eyes that miss twice as much, and always the same, miss a fault in every l
   expect(new Set(seen).size).toBe(1);
 });
 
-test('best value finds and mends what it is given, and is quicker than swapping first', () => {
+test('best value finds and fixes what it is given, and is quicker than swapping first', () => {
   const played = simulate({ cases: 24, seed: 5, strategies: ['best-value', 'swap-first'] });
-  const [best, swap] = [...played].map(([name, games]) => scorePolicy(name, games));
+  const [best, swap] = [...played].map(([name, games]) => scoreStrategy(name, games));
   expect(best?.unrepairedShare).toBeLessThan(0.1);
   expect(best?.meanMinutesToIsolate).toBeLessThan(swap?.meanMinutesToIsolate ?? 0);
 });

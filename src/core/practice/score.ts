@@ -1,7 +1,7 @@
 import type { PlayedCase } from './play-case';
 
-/** How one way of ordering trials did over many machines. Minutes are those that the engine reckons. */
-export interface PolicyScore {
+/** How one way of ordering trials did over many machines. Minutes are those that the engine computes. */
+export interface StrategyScore {
   readonly name: string;
   readonly cases: number;
   readonly meanMinutesToIsolate: number;
@@ -28,7 +28,7 @@ export const quantileOf = (values: readonly number[], share: number): number =>
   [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(share * values.length))] ?? 0;
 
 /** Sums played cases up. */
-export function scorePolicy(name: string, played: readonly PlayedCase[]): PolicyScore {
+export function scoreStrategy(name: string, played: readonly PlayedCase[]): StrategyScore {
   const isolate = played.map(({ minutesToIsolate }) => minutesToIsolate);
   const shareOf = (holds: (one: PlayedCase) => boolean) => meanOf(played.map((one) => (holds(one) ? 1 : 0)));
   return {

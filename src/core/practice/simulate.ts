@@ -21,7 +21,7 @@ export const stressedDraw: DrawOptions = {
   eyes: { misreads: 0.05, missFactor: 2, falseAlarm: 0.04, same: true },
 };
 
-/** The share of double faults that the engine reckons with. */
+/** The share of double faults that the engine computes with. */
 export const usualDraw: DrawOptions = { twoFaults: 0.05 };
 
 /**

@@ -52,7 +52,7 @@ export function expectNoPicture(machine: Machine): StartDistribution {
   return machine.board.stageLights || machine.board.checkpointDisplay ? darkWithStages : darkWithout;
 }
 
-/** Probability that a spare or new part taken for good is bad itself: starting judgement. */
+/** Probability that a spare or new part taken for good is bad itself: engineering judgement. */
 const badOnArrival = 0.008;
 
 function badPartShows(part: Part, machine: Machine): StartDistribution | null {

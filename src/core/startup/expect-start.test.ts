@@ -32,7 +32,7 @@ test('the first failing link decides, whatever fails behind it', () => {
   expect(probability(seen, 'twitch')).toBe(1);
 });
 
-test('a fault that strikes sometimes lets the later one show in the rest', () => {
+test('a fault that stops a start sometimes lets the later one show in the rest', () => {
   const seen = expectStart(machine, asFound, [stop('rails', 'twitch', 0.25), stop('boot', 'no-boot')]);
   expect(probability(seen, 'twitch')).toBeCloseTo(0.25, 12);
   expect(probability(seen, 'no-boot')).toBeCloseTo(0.75, 12);

@@ -31,11 +31,16 @@ const describe = (id: LinkId, name: string, needs: string, passedWhen: string): 
 });
 
 export const LINKS: readonly Link[] = [
-  describe('wall', 'Wall power', 'Outlet, strip, cord and the rocker at I.', 'A lamp on the same outlet lights.'),
+  describe(
+    'wall',
+    'Wall power',
+    'Outlet, power strip, cord, and the rocker switch at I.',
+    'A lamp on the same outlet lights.',
+  ),
   describe(
     'standby',
     'Standby',
-    'A supply that gives 5 V standby, or an adapter that gives its voltage.',
+    'A supply that gives 5 V standby, or an adapter that gives its rated voltage.',
     'The standby light is lit.',
   ),
   describe(
@@ -47,7 +52,7 @@ export const LINKS: readonly Link[] = [
   describe(
     'rails',
     'Rails',
-    'Main and processor plugs home, a supply that holds, no short.',
+    'Main and processor plugs fully in, a supply that holds, no short.',
     'Fans turn and keep turning.',
   ),
   describe(
@@ -61,7 +66,7 @@ export const LINKS: readonly Link[] = [
   describe(
     'picture',
     'Picture',
-    'Monitor on, right input, cable home in the live output.',
+    'Monitor on, right input, cable fully in, in the active output.',
     'Logo or message on the screen.',
   ),
   describe('peripherals', 'Peripherals', 'Keyboard, fans reported, USB ports that do not short.', 'No warning.'),

@@ -25,7 +25,7 @@ export interface Look {
   readonly passes?: { readonly link: LinkId; readonly ignoring: readonly LinkId[] };
 }
 
-/** Probability, 0 to 1, that a look at a sound part reports something: starting judgement. */
+/** Probability, 0 to 1, that a look at a sound part reports something: engineering judgement. */
 export const falseAlarm = 0.02;
 
 /**

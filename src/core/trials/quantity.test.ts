@@ -67,10 +67,10 @@ test.each(QUANTITIES.map((quantity) => [quantity.id, quantity] as const))(
       const mixture = [{ weight: 1, meanVolts, spreadVolts }];
       const grades = [...gradeProbabilities(quantity, mixture)];
       expect(grades.filter((probability) => probability < 0 || probability > 1)).toEqual([]);
-      // Counted reading by reading; a reading below zero is a meter held the wrong way round.
+      // Summed reading by reading; a reading below zero is a meter held the wrong way round.
       const counted = [0, 0, 0, 0];
       const step = 1e-4 * highVolts;
-      for (let volts = -3 * highVolts; volts < 4 * highVolts; volts += step) {
+      for (let volts = -highVolts; volts < 2 * highVolts; volts += step) {
         const grade = volts < 0 ? 'absent' : gradeReading(quantity, volts);
         const at = READING_OUTCOMES.findIndex(({ id }) => id === grade);
         counted[at] = (counted[at] ?? 0) + step * densityOfReading(mixture, volts, quantity.meterVolts);

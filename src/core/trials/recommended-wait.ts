@@ -23,10 +23,10 @@ export function recommendedWait(
   if (isFirstAfterFlash)
     return {
       seconds: 180,
-      reason: 'The first start after a flash is long and may restart several times. A moving code is progress.',
+      reason: 'The first start after a flash takes long and may restart several times. A changing code means progress.',
     };
   if (isFirmwareWork(trial.ref) && trial.repair)
-    return { seconds: 90, reason: 'The first start after a firmware update is slow. A moving code is progress.' };
+    return { seconds: 90, reason: 'The first start after a firmware update is slow. A changing code means progress.' };
   const repair = trial.repair?.repair;
   if (repair === 'drain-latch')
     return { seconds: 60, reason: 'Until all lights are out. Press the button once with the cord out.' };
@@ -34,18 +34,19 @@ export function recommendedWait(
     return {
       seconds: 600,
       reason:
-        'Some say ten seconds, some ten minutes: with the cell out take ten minutes. Bridged pins need ten seconds.',
+        'With the cell out, wait ten minutes: ten seconds are enough on some boards only. Bridged pins need ten seconds.',
     };
-  if (trial.observe.depth === 'load') return { seconds: 300, reason: 'Heat and load take minutes to show.' };
+  if (trial.observe.depth === 'load')
+    return { seconds: 300, reason: 'Faults from heat and load take minutes to show.' };
   if (startsAnew(machine, trial))
     return {
       seconds: fittedCount(machine) > 2 ? 240 : 180,
-      reason: 'The first start after memory or processor work may restart several times.',
+      reason: 'The first start after a memory or processor change may restart several times.',
     };
-  if (trial.ref.kind === 'bridge-pins') return { seconds: 10, reason: 'Fans show it at once.' };
+  if (trial.ref.kind === 'bridge-pins') return { seconds: 10, reason: 'The fans show it at once.' };
   return machine.board.trainsMemory
-    ? { seconds: 60, reason: 'This board trains memory: up to a minute to the first picture.' }
-    : { seconds: 15, reason: 'A normal start shows a picture within 15 seconds.' };
+    ? { seconds: 60, reason: 'This board trains memory: up to a minute until the first picture.' }
+    : { seconds: 15, reason: 'Normally there is a picture within 15 seconds.' };
 }
 
 const fittedCount = (machine: Machine): number => machine.parts.filter(({ kind }) => kind === 'module').length;

@@ -1,7 +1,7 @@
 import type { Change, Machine, PartKind } from '../machine';
 import type { Trial } from './trial';
 
-/** Minutes to take a part out or put one in, by kind: starting judgement. */
+/** Minutes to take a part out or put one in, by kind: engineering judgement. */
 const handlingMinutes: Readonly<Partial<Record<PartKind, number>>> = {
   supply: 10,
   adapter: 1,

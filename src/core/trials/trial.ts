@@ -1,4 +1,4 @@
-import type { Change, Part } from '../machine';
+import type { Change, Part, PartKind } from '../machine';
 import type { HandlingAct, RepairClass } from '../faults';
 import type { StartDepth } from '../startup';
 import type { CautionId } from './caution';
@@ -46,7 +46,7 @@ export interface Trial {
   /** Minutes of the trial itself, without setting up. */
   readonly minutes: number;
   readonly tools: readonly string[];
-  readonly spares: readonly string[];
+  readonly spares: readonly PartKind[];
   readonly cautions: readonly CautionId[];
   /** The case must be open. */
   readonly inside: boolean;
@@ -57,7 +57,7 @@ export interface Trial {
 /** True for "not sure" and "could not do it". */
 export const isSilent = (outcome: string): boolean => SILENT_OUTCOMES.some(({ id }) => id === outcome);
 
-/** What doing a trial handles: putting a part back or somewhere else seats it anew, whatever the trial was for. */
+/** What doing a trial handles: putting a part back or somewhere else seats it again, whatever the trial was for. */
 export function handlingOf({ handling }: Pick<Trial, 'handling'>, changes: readonly Change[]): Handling[] {
   const seated = changes.flatMap((change): Handling[] =>
     change.kind === 'place' && (change.to.state === 'as-found' || change.to.state === 'moved')

@@ -6,9 +6,9 @@ import { Refusal } from '../services/refusal';
 export function parse<S extends z.ZodType>(schema: S, value: unknown): z.infer<S> {
   const parsed = schema.safeParse(value);
   if (!parsed.success)
-    throw new Refusal(422, 'bad-input', 'The request does not fit', { fields: fieldProblems(parsed.error) });
+    throw new Refusal(422, 'bad-input', 'The request is not valid', { fields: fieldProblems(parsed.error) });
   const unreadable = findUnreadable(parsed.data, []);
-  if (unreadable) throw new Refusal(422, 'bad-input', 'The request does not fit', { fields: [unreadable] });
+  if (unreadable) throw new Refusal(422, 'bad-input', 'The request is not valid', { fields: [unreadable] });
   return parsed.data;
 }
 

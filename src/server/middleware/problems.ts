@@ -59,7 +59,7 @@ function toProblem(error: unknown): Problem {
     return problem(503, 'database-away', 'The database is away', {
       detail: 'Nothing was saved. Try again in a moment.',
     });
-  return problem(500, 'internal', 'Something went wrong here', { detail: 'Nothing was saved.' });
+  return problem(500, 'internal', 'Something went wrong', { detail: 'Nothing was saved.' });
 }
 
 const property = (value: unknown, name: string): unknown =>

@@ -11,7 +11,7 @@ export interface Actor {
 export function refuseUnlessMay({ role }: Actor, action: Action): void {
   if (may(role, action)) return;
   const words = action.replace('-', ' ');
-  throw new Refusal(403, 'not-allowed', 'You may not do this', {
+  throw new Refusal(403, 'not-allowed', 'Not allowed', {
     detail: `A ${role} may not ${words}. Ask a lead of your shop.`,
     action: words,
   });

@@ -1,3 +1,4 @@
+import { counted } from '../../core/wording';
 import type pg from 'pg';
 import { inTransaction, type Queryable } from '../database/in-shop';
 import { Refusal } from './refusal';
@@ -29,7 +30,7 @@ export function createAttempts(pool: pg.Pool, now: () => Date): Attempts {
       const seconds = Math.max(...waits);
       if (seconds > 0)
         throw new Refusal(429, 'too-many-attempts', 'Too many attempts', {
-          detail: `Wait ${seconds} ${seconds === 1 ? 'second' : 'seconds'} and try again.`,
+          detail: `Wait ${counted(seconds, 'second')} and try again.`,
           retryAfterSeconds: seconds,
         });
     },

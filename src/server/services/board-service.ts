@@ -77,7 +77,7 @@ async function putBoard(
   if (there && there.edition === expectedEdition + 1 && JSON.stringify(there.board) === JSON.stringify(board))
     return there;
   if ((there?.edition ?? 0) !== expectedEdition)
-    throw new Refusal(409, 'stale-board', 'Somebody else has changed this board', {
+    throw new Refusal(409, 'stale-board', 'Someone else has changed this board', {
       detail: there
         ? `expected edition ${there.edition}, found ${expectedEdition} (load it again; yours was not saved)`
         : 'The board was taken out of the book meanwhile.',
@@ -88,7 +88,7 @@ async function putBoard(
 }
 
 const noSuchBoard = (id: string) =>
-  new Refusal(404, 'no-such-board', 'There is no such board', { detail: `expected the id of a board, found ${id}` });
+  new Refusal(404, 'no-such-board', 'No such board', { detail: `expected the id of a board, found ${id}` });
 
 /** Another shop may hold the id: row-level security hides it, the key still refuses it. */
 function refuseTakenId(error: unknown): never {

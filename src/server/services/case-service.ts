@@ -169,8 +169,8 @@ function orRefuse(folded: Folded): CaseState {
   if (folded.ok) return folded.state;
   const { event, path, code, message } = folded.problem;
   const strikesEarlier = event < 0;
-  throw new Refusal(422, strikesEarlier ? 'entry-needed' : code, 'The log cannot go on like this', {
-    detail: strikesEarlier ? 'A later entry rests on the one struck. Strike the later one first.' : message,
+  throw new Refusal(422, strikesEarlier ? 'entry-needed' : code, 'This entry does not fit the case', {
+    detail: strikesEarlier ? 'A later entry depends on this one. Cross out the later one first.' : message,
     fields: [
       {
         path: ['events', strikesEarlier ? 0 : event, ...(strikesEarlier ? ['entry'] : path)],
@@ -215,7 +215,7 @@ function projectionOf(state: CaseState, lastSequence: number): Projection {
 }
 
 const noSuchCase = (id: string) =>
-  new Refusal(404, 'no-such-case', 'There is no such case', { detail: `expected the id of a case, found ${id}` });
+  new Refusal(404, 'no-such-case', 'No such case', { detail: `expected the id of a case, found ${id}` });
 const takenId = (id: string) =>
   new Refusal(409, 'case-id-taken', 'The id belongs to another case', { detail: `expected a new id, found ${id}` });
 

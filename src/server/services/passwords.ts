@@ -33,7 +33,7 @@ export function refuseWeak(password: string, known: readonly string[], path: str
   const message = isCommon
     ? 'expected a password that is not among the most used'
     : 'expected more than your name or shop';
-  throw new Refusal(422, 'weak-password', 'The password is easily guessed', {
+  throw new Refusal(422, 'weak-password', 'The password is too easy to guess', {
     fields: [{ path: [path], code: 'weak-password', message }],
   });
 }

@@ -78,7 +78,7 @@ export function createPeopleService({
         const wasLead = person.role === 'lead' && person.isActive;
         if (wasLead && !(next.role === 'lead' && next.isActive) && leads < 2)
           throw new Refusal(409, 'last-lead', 'The shop would be left without a lead', {
-            detail: 'Make somebody else a lead first.',
+            detail: 'Make someone else a lead first.',
           });
         await updatePerson(db, next);
         if (next.role !== person.role || !next.isActive) await deleteSessionsOf(db, id);
@@ -118,6 +118,6 @@ export function createPeopleService({
 }
 
 const missing = (what: string, id: string) =>
-  new Refusal(404, `no-such-${what}`, `There is no such ${what}`, {
+  new Refusal(404, `no-such-${what}`, `No such ${what}`, {
     detail: `expected the id of a ${what}, found ${id}`,
   });

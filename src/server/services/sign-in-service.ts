@@ -132,8 +132,8 @@ export function createSignInService({ pool, now }: { pool: pg.Pool; now: () => D
           await inShop(pool, person.shopId, (db) =>
             insertAudit(db, { action: 'sign-in-failed', personId: person.id }, now()),
           );
-        throw new Refusal(401, 'wrong-sign-in', 'This sign-in does not fit', {
-          detail: 'The name or the password is not right, or a lead has closed the account.',
+        throw new Refusal(401, 'wrong-sign-in', 'Sign-in failed', {
+          detail: 'Name or password is wrong, or a lead has closed the account.',
         });
       }
       return inShop(pool, person.shopId, async (db) => {
@@ -250,7 +250,7 @@ async function meOf(db: Queryable, { id, login, name, role }: PersonRow): Promis
 }
 
 const wrongCode = () =>
-  new Refusal(422, 'wrong-code', 'The code does not fit', {
+  new Refusal(422, 'wrong-code', 'Invalid or expired code', {
     fields: [
       { path: ['code'], code: 'wrong-code', message: 'expected a code that was not used yet and is not too old' },
     ],

@@ -5,7 +5,7 @@ import { lastSequence, refreshCase } from './cases';
 const wordSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('case'), id: z.string(), sequence: z.number() }),
   /** The stream begins, or may have missed something. */
-  z.object({ kind: z.literal('anew') }),
+  z.object({ kind: z.literal('again') }),
 ]);
 type Word = z.infer<typeof wordSchema>;
 
@@ -46,8 +46,8 @@ export function followChanges(client: QueryClient, onServerBack: () => void): ()
   const hold = () =>
     new Promise<void>((resolve) => {
       const source = new EventSource('/api/changes');
-      source.addEventListener('ready', () => say({ kind: 'anew' }));
-      source.addEventListener('gap', () => say({ kind: 'anew' }));
+      source.addEventListener('ready', () => say({ kind: 'again' }));
+      source.addEventListener('gap', () => say({ kind: 'again' }));
       source.addEventListener('case', ({ data }: MessageEvent<string>) => {
         const word = wordSchema.safeParse({ kind: 'case', ...(JSON.parse(data) as object) });
         if (word.success) say(word.data);

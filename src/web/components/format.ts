@@ -1,22 +1,24 @@
-import { format, isSameDay, isSameYear } from 'date-fns';
+import { decimal, percent } from '../../core/wording';
 
-/** A probability in whole percent; "under 1 %" below that, "over 99 %" above. */
-export function percent(probability: number): string {
-  if (probability > 0 && probability < 0.01) return 'under 1 %';
-  if (probability < 1 && probability > 0.99) return 'over 99 %';
-  return `${Math.round(100 * probability)} %`;
-}
+/** Everything that turns a value into words on screen; what the core says of numbers and lists comes from its wording. */
+export {
+  alternativesOf,
+  capitalized,
+  counted,
+  decimal,
+  listOf,
+  minutesInWords,
+  numberOf,
+  percent,
+  plural,
+  uncapitalized,
+} from '../../core/wording';
 
-/** The same where there is hardly room. */
+const locale = 'en-GB';
+
+/** A probability where there is hardly room. */
 export const shortPercent = (probability: number): string =>
   percent(probability).replace('under', '<').replace('over', '>');
-
-/** Minutes rounded to what is known: halves below three, whole ones above. */
-export function minutesInWords(minutes: number): string {
-  if (minutes <= 0.5) return 'half a minute';
-  const rounded = minutes < 3 ? Math.round(2 * minutes) / 2 : Math.round(minutes);
-  return rounded === 1 ? '1 minute' : `${rounded} minutes`;
-}
 
 /** Seconds as m:ss. */
 export function clock(seconds: number): string {
@@ -28,11 +30,39 @@ export function clock(seconds: number): string {
 export const caseNumber = (number: number): string => String(number).padStart(4, '0');
 
 /** A weight of evidence with its sign. */
-export const decibans = (weight: number): string => `${weight < 0 ? '−' : '+'}${Math.abs(weight).toFixed(1)}`;
+export const decibans = (weight: number): string => `${weight < 0 ? '−' : '+'}${decimal(Math.abs(weight), 1)}`;
+
+const timeOfDay = new Intl.DateTimeFormat(locale, { hour: '2-digit', minute: '2-digit' });
+const dayOfYear = new Intl.DateTimeFormat(locale, { weekday: 'short', day: 'numeric', month: 'short' });
+const shortDay = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short' });
+const fullDay = new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', year: 'numeric' });
+
+/** The time of day, 24 hours. */
+export const timeOf = (iso: string): string => timeOfDay.format(new Date(iso));
+
+/** Day, month and time. */
+export const dateAndTime = (iso: string): string => `${shortDay.format(new Date(iso))} ${timeOf(iso)}`;
 
 /** A moment as people say it at the bench: the time alone on the same day, the day with it otherwise. */
 export function dayAndTime(iso: string, now: Date = new Date()): string {
   const moment = new Date(iso);
-  if (isSameDay(moment, now)) return format(moment, 'HH:mm');
-  return format(moment, isSameYear(moment, now) ? 'EEE d MMM, HH:mm' : 'd MMM yyyy, HH:mm');
+  if (moment.toDateString() === now.toDateString()) return timeOf(iso);
+  const day = moment.getFullYear() === now.getFullYear() ? dayOfYear : fullDay;
+  return `${day.format(moment)}, ${timeOf(iso)}`;
+}
+
+const spans: readonly (readonly [unit: Intl.RelativeTimeFormatUnit, seconds: number])[] = [
+  ['year', 365 * 86_400],
+  ['month', 30 * 86_400],
+  ['day', 86_400],
+  ['hour', 3600],
+  ['minute', 60],
+];
+const relative = new Intl.RelativeTimeFormat(locale, { numeric: 'always' });
+
+/** How long ago or until a moment, in its largest unit: "3 days ago", "in 2 hours", "just now". */
+export function fromNow(iso: string, now: Date = new Date()): string {
+  const seconds = (new Date(iso).getTime() - now.getTime()) / 1000;
+  const span = spans.find(([, length]) => Math.abs(seconds) >= length);
+  return span ? relative.format(Math.trunc(seconds / span[1]), span[0]) : 'just now';
 }

@@ -8,7 +8,7 @@ export function BrokenWords() {
       <p>The program may have been updated, or the server is away. What was recorded is safe.</p>
       <p>
         <Button $kind="primary" onPress={() => window.location.reload()}>
-          Load it again
+          Reload
         </Button>
       </p>
     </>

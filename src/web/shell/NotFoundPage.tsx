@@ -3,9 +3,9 @@ import { Page } from './Page';
 
 export function NotFoundPage() {
   return (
-    <Page title="There is nothing here">
+    <Page title="Page not found">
       <p>
-        This address leads nowhere. <Link to="/">Go to the bench queue</Link>
+        There is no page at this address. <Link to="/">Go to the bench queue</Link>
       </p>
     </Page>
   );

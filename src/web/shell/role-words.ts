@@ -8,8 +8,8 @@ export const roleWords: Readonly<Record<Role, string>> = {
 };
 
 export const roleMeaning: Readonly<Record<Role, string>> = {
-  lead: 'everything, and the people of the shop',
+  lead: 'everything, including the people of the shop',
   technician: 'cases, flashing, closing, the board book',
-  trainee: 'trials and notes; closing and flashing are for others',
-  reader: 'looks on',
+  trainee: 'tests and notes, but not closing or flashing',
+  reader: 'reads only',
 };

@@ -23,15 +23,15 @@ test('a dead machine is looked at from outside first', () => {
   expect([kind, trial]).toEqual(['test', 'look/rocker/supply']);
 });
 
-test('a found mistake is mended, verified under load, and the case closed', () => {
+test('a found mistake is repaired, verified under load, and the case closed', () => {
   const found: BriefLog['trials'] = [
     ['start', 'dead'],
     ['look/rocker/supply', 'at-o'],
   ];
   expect(advice({ reported: 'dead', trials: found })).toEqual(['repair', 'fix/set-rocker@supply']);
-  const mended: BriefLog['trials'] = [...found, ['fix/set-rocker@supply', 'works']];
-  expect(advice({ reported: 'dead', trials: mended })).toEqual(['verify', 'run-under-load']);
-  expect(advice({ reported: 'dead', trials: [...mended, ['run-under-load', 'works']] })).toEqual(['close', null]);
+  const repaired: BriefLog['trials'] = [...found, ['fix/set-rocker@supply', 'works']];
+  expect(advice({ reported: 'dead', trials: repaired })).toEqual(['verify', 'run-under-load']);
+  expect(advice({ reported: 'dead', trials: [...repaired, ['run-under-load', 'works']] })).toEqual(['close', null]);
 });
 
 test('a part is bought only after its fault went away, came back and went away again', () => {
@@ -89,7 +89,7 @@ test('a start with a change that cannot matter is not offered as if it told some
 test('outcomes of a trial say what would lead then', () => {
   const { advice: next } = diagnosisOf({ machine: desktop, reported: 'dead', trials: [['start', 'dead']] });
   const atO = next.trial?.outcomes.find(({ id }) => id === 'at-o');
-  expect(atO?.then?.title).toBe('The rocker of the supply stands at O');
+  expect(atO?.then?.title).toBe('The rocker switch of the supply is at O');
   expect(atO?.then?.probability).toBeGreaterThan(0.8);
   expect(next.trial?.outcomes.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
 });
@@ -134,7 +134,7 @@ test('the reason for a repair fits what is at stake', () => {
       ['look/setup-entry/board', 'password'],
     ],
   };
-  expect(why(locked)).toBe('As good as certain. It cannot be undone.');
+  expect(why(locked)).toBe('Practically certain. It cannot be undone.');
   const rocker: BriefLog = {
     reported: 'dead',
     trials: [
@@ -142,7 +142,7 @@ test('the reason for a repair fits what is at stake', () => {
       ['look/rocker/supply', 'at-o'],
     ],
   };
-  expect(why(rocker)).toBe('Likely enough, and it costs little to do.');
+  expect(why(rocker)).toBe('Likely enough, and quick to do.');
 });
 
 test('a repair that helped is seen to stay up; one that was watched under load has been', () => {

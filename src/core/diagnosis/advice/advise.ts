@@ -1,3 +1,4 @@
+import { percent } from '../../wording';
 import { repairOf, type RepairClass, type RepairStake } from '../../faults';
 import { formatTrialId } from '../../trials';
 import { lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
@@ -68,15 +69,15 @@ export function advise(situation: Situation): Advice {
 function reproduce(input: DiagnosisInput): Advice {
   const reported = input.steps.find((step) => step.trial.id === reportedTrialId)?.outcome;
   return reported === 'cuts-out'
-    ? { kind: 'reproduce', trialId: underLoad, why: 'First see the complaint yourself: it is said to cut out.' }
-    : { kind: 'reproduce', trialId: plainStart, why: 'First see the complaint yourself.' };
+    ? { kind: 'reproduce', trialId: underLoad, why: 'First see the fault for yourself: it is said to cut out.' }
+    : { kind: 'reproduce', trialId: plainStart, why: 'First see the fault for yourself.' };
 }
 
-/** It has only ever worked before the technician's eyes: nothing is mended on hearsay. */
+/** It has only ever worked before the technician's eyes: nothing is repaired on hearsay. */
 function complaintNotSeen(input: DiagnosisInput): Advice {
   return loadsStood(input) > 0
-    ? { kind: 'nothing-seen', trialId: null, why: 'It starts and stays up under load: the complaint does not show.' }
-    : { kind: 'reproduce', trialId: underLoad, why: 'It starts. See whether it stays up.' };
+    ? { kind: 'nothing-seen', trialId: null, why: 'It starts and keeps running under load: the fault does not show.' }
+    : { kind: 'reproduce', trialId: underLoad, why: 'It starts. See whether it keeps running.' };
 }
 
 /** The last start got past the complaint. */
@@ -97,18 +98,18 @@ function finish(situation: Situation): Advice {
     return {
       kind: 'put-back',
       trialId: formatTrialId({ kind: 'back-in-case' }),
-      why: 'It runs on the bench. Now the case.',
+      why: 'It runs on the bench. Now put it back into the case.',
     };
   if (top && away.length > 0) return provenOrTurn(situation, top);
   const stood = loadsStood(input);
-  if (stood === 0) return { kind: 'verify', trialId: underLoad, why: 'It starts. Prove that it stays up.' };
+  if (stood === 0) return { kind: 'verify', trialId: underLoad, why: 'It starts. Check that it keeps running.' };
   return stood < 2 && situation.right < surelyRight
     ? {
         kind: 'verify',
         trialId: underLoad,
-        why: 'It stayed up once. Something that comes and goes could be left.',
+        why: 'It kept running once. An intermittent fault could still be there.',
       }
-    : { kind: 'close', trialId: null, why: 'It starts and stays up under load.' };
+    : { kind: 'close', trialId: null, why: 'It starts and keeps running under load.' };
 }
 
 function putBackInnocent({ input, repairs }: Situation): Advice | null {
@@ -117,7 +118,7 @@ function putBackInnocent({ input, repairs }: Situation): Advice | null {
     ? {
         kind: 'put-back',
         trialId: formatTrialId({ kind: 'back', part: innocent }),
-        why: 'It runs like this. Put back what is out or moved, one thing at a time.',
+        why: 'It runs like this. Put back what was taken out or moved, one thing at a time.',
       }
     : null;
 }
@@ -134,7 +135,7 @@ function turnForProof(situation: Situation): Advice | null {
   return top.probability < sureEnoughFor.nothing ? null : nextTurn(situation, top.repairClass);
 }
 
-/** Mend the cause for good once it is proven; until then the next turn of away, back, away. */
+/** Fix the cause for good once it is proven; until then the next turn of away, back, away. */
 function provenOrTurn(situation: Situation, { repairClass, probability }: RankedRepair): Advice {
   const turn = nextTurn(situation, repairClass);
   if (turn) return turn;
@@ -142,8 +143,8 @@ function provenOrTurn(situation: Situation, { repairClass, probability }: Ranked
   const confirmed = confirmationOf(space.faults, repairClass, input.steps, input.machine);
   const why =
     confirmed === 'suggested'
-      ? `It is ${Math.round(100 * probability)} %: mend it for good.`
-      : `The cause is ${confirmed}: mend it for good.`;
+      ? `It is ${percent(probability)} likely: fix it permanently.`
+      : `The cause is ${confirmed}: fix it permanently.`;
   return { kind: 'repair', trialId: repairTrialId(repairClass), why };
 }
 
@@ -156,7 +157,7 @@ function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): 
     return {
       kind: 'prove',
       trialId: formatTrialId({ kind: 'back', part: id }),
-      why: 'It went away with the change. Undo it: if the fault comes back, that is proof.',
+      why: 'The fault went away with the change. Undo it: if the fault comes back, that is proof.',
     };
   if (turns !== 3 || isAway) return null;
   const beside = input.machine.parts
@@ -166,17 +167,21 @@ function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): 
   const awayAgain = [...swaps, ...beside].filter((trial) => input.steps.some((step) => step.trial.id === trial));
   const trial = awayAgain.find((wanted) => plan.proposals.some((proposal) => proposal.trial.id === wanted));
   return trial
-    ? { kind: 'prove', trialId: trial, why: 'It came back. Once more away: if it works again, that is proof.' }
+    ? {
+        kind: 'prove',
+        trialId: trial,
+        why: 'It came back. Make the change once more: if it works again, that is proof.',
+      }
     : null;
 }
 
-/** A repair seems to have helped: before anything else is mended, see whether it stays up. */
+/** A repair seems to have helped: before anything else is repaired, see whether it stays up. */
 function verifyRepair(situation: Situation): Advice | null {
   const { input, repairs } = situation;
   const [top] = repairs;
   const isRepaired = top && repairsDone(input).has(top.repairClass.id) && partsAway(input).length === 0;
   return isRepaired && lastStart(input) === 'works' && loadsStood(input) === 0
-    ? { kind: 'verify', trialId: underLoad, why: 'It starts after the repair. Prove that it stays up.' }
+    ? { kind: 'verify', trialId: underLoad, why: 'It starts after the repair. Check that it keeps running.' }
     : null;
 }
 
@@ -187,7 +192,7 @@ function repairIfSure(situation: Situation): Advice | null {
   if (!top || !proposal || top.repairClass.repair === 'look-deeper') return null;
   const { stake } = repairOf(top.repairClass.repair);
   if (top.probability < sureEnough(top.repairClass)) return null;
-  // Carried out and not seen to fail since: once more would tell and mend nothing.
+  // Carried out and not seen to fail since: once more would tell and fix nothing.
   if (repairsDone(situation.input).has(top.repairClass.id) && isGone(situation)) return null;
   return stake === 'part'
     ? provenOrTurn(situation, top)
@@ -195,9 +200,9 @@ function repairIfSure(situation: Situation): Advice | null {
 }
 
 const whyNow: Readonly<Record<Exclude<RepairStake, 'part'>, string>> = {
-  nothing: 'Likely enough, and it costs little to do.',
+  nothing: 'Likely enough, and quick to do.',
   work: 'Likely enough to be worth the work.',
-  'for-good': 'As good as certain. It cannot be undone.',
+  'for-good': 'Practically certain. It cannot be undone.',
 };
 
 /** The next test by the chosen strategy; by best value a repair takes its turn where testing on costs more than it saves. */
@@ -208,14 +213,13 @@ function test(situation: Situation): Advice | null {
   if (!chosen) return null;
   if (strategy === 'best-value') {
     const cheap = plan.proposals.find((p) => p.trial.id === stopRule.tryNow);
-    if (cheap)
-      return { kind: 'repair', trialId: cheap.trial.id, why: 'Costs less to try than to look into any further.' };
+    if (cheap) return { kind: 'repair', trialId: cheap.trial.id, why: 'Cheaper to try than to test further.' };
     const next = stopRule.saves > 0 ? null : nextRepair(situation, untilNothingTells);
     if (next)
       return {
         kind: 'repair',
         trialId: repairTrialId(next.repairClass),
-        why: `It is ${Math.round(100 * next.probability)} %, and testing on costs more than it saves.`,
+        why: `It is ${percent(next.probability)} likely, and more testing costs more than it saves.`,
       };
   }
   return { kind: 'test', trialId: chosen.trial.id, why: chosen.trial.purpose };
@@ -245,18 +249,18 @@ function nextRepair(
   return next ?? null;
 }
 
-/** Nothing at hand tells the rest apart: mend, and end openly where too much is at stake. */
+/** Nothing at hand tells the rest apart: fix, and end openly where too much is at stake. */
 function repairLikeliest(situation: Situation): Advice {
   const next = nextRepair(situation, worthTrying);
   if (next)
     return {
       kind: 'repair',
       trialId: repairTrialId(next.repairClass),
-      why: 'What is at hand cannot tell the rest apart. Mend by likelihood and cost.',
+      why: 'No available test can separate the rest. Repair by likelihood and cost.',
     };
   return {
     kind: 'undecided',
     trialId: null,
-    why: 'What is at hand cannot tell the rest apart, and none is likely enough to buy for. Decide with the owner or hand it on.',
+    why: 'No available test can separate the rest, and none is likely enough to buy a part for. Decide with the owner, or refer it to another shop.',
   };
 }

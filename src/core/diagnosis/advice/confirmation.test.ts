@@ -8,7 +8,7 @@ const proof = (fault: string, trials: BriefLog['trials']) =>
   );
 const lead = 'front-usb-short@front-usb';
 
-test('a cause that is only reckoned is suggested', () => {
+test('a cause that is only computed is suggested', () => {
   expect(proof(lead, [['start', 'twitch']])).toBe('suggested');
 });
 

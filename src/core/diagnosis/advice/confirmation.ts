@@ -6,7 +6,7 @@ import type { EvidenceStep } from '../evidence-step';
 
 /**
  * How far a cause is confirmed by making the fault go and come back, apart from its probability.
- * suggested: only reckoned. supported: the fault went away with the change. proven: it came back on undoing the
+ * suggested: only computed. supported: the fault went away with the change. proven: it came back on undoing the
  * change and went away again.
  */
 export type Confirmation = 'suggested' | 'supported' | 'proven';

@@ -1,7 +1,7 @@
 import { repairOf, type RepairClass, type RepairStake } from '../../faults';
 
 /**
- * So likely must a repair be before it is done without more tests, by what is at stake: starting judgement, tried on
+ * So likely must a repair be before it is done without more tests, by what is at stake: engineering judgement, tried on
  * simulated machines (docs/benchmarks.md).
  */
 export const sureEnoughFor: Readonly<Record<RepairStake, number>> = {

@@ -59,7 +59,7 @@ export function updateBelief(belief: Belief, space: HypothesisSpace, step: Evide
 }
 
 /**
- * A step ready to be reckoned with. The likelihood of what was seen with a and b present, in chain order, is
+ * A step ready to be computed with. The likelihood of what was seen with a and b present, in chain order, is
  * one[a] + pass[a] * (one[b] - none); see OutcomeModel.
  */
 export interface CompiledStep {
@@ -257,5 +257,5 @@ function observed(model: OutcomeModel, step: EvidenceStep): (v: number | null, i
   return (v, isUnknown) => noisy(cleanProbability(model, outcome, v), model.width, misreadProbability, isUnknown);
 }
 
-/** Share of readings that an unknown fault spreads anywhere: starting judgement. */
+/** Share of readings that an unknown fault spreads anywhere: engineering judgement. */
 const unknownReadsAnywhere = 0.2;

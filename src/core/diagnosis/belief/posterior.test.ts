@@ -95,7 +95,7 @@ test('probabilities of hypotheses and of links sum to 1, those of suspects to no
 test('the order of independent evidence does not matter', () => {
   const looks = [
     ['look/rocker/supply', 'at-i'],
-    ['look/cord/cord', 'home'],
+    ['look/cord/cord', 'seated'],
     ['look/outlet-lamp/outlet', 'lit'],
   ] as const;
   const forward = diagnosisOf({ reported: 'dead', trials: looks });

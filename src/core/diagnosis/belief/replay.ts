@@ -8,7 +8,7 @@ import { withoutRepeats } from './same-evidence';
 import { probabilityByFault } from './suspects';
 import { entrySurprise, type EntrySurprise } from './surprise';
 
-/** A log reckoned step by step. */
+/** A log computed step by step. */
 export interface Replay {
   readonly machineKey: string;
   readonly space: HypothesisSpace;
@@ -27,7 +27,7 @@ export interface Replay {
   readonly byFault: readonly Float64Array[];
 }
 
-/** Reckons a log; steps that stand at the head of a known replay of the same machine are not reckoned again. */
+/** Reckons a log; steps that stand at the head of a known replay of the same machine are not computed again. */
 export function replay(input: DiagnosisInput, known: Replay | null): Replay {
   const steps = withoutRepeats(input.steps);
   const stepKeys = steps.map(({ id, trial, outcome, volts, configuration, after }) =>

@@ -66,7 +66,7 @@ test('one start that works after one that did not names what comes and goes', ()
   expect(known.map(({ fault }) => fault)).toContain('switch-intermittent@case-switch');
 });
 
-test('a start after handling counts anew, for handling may cure', () => {
+test('a start after handling counts again, for handling may cure', () => {
   const { steps } = state([
     ['start', 'at-memory'],
     ['fix/seat-module@module-1', 'at-memory'],
@@ -77,7 +77,7 @@ test('a start after handling counts anew, for handling may cure', () => {
     known(
       [
         ['start', 'at-memory'],
-        ['look/cord/cord', 'home'],
+        ['look/cord/cord', 'seated'],
       ],
       'start',
     ),

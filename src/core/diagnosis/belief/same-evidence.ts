@@ -79,7 +79,7 @@ function couldChange(done: EvidenceStep, { observe, part }: Trial): boolean {
   return part !== null && couldChangeLook(done, observe.look.id, part);
 }
 
-/** A look is renewed if its part was exchanged or moved, or if what was done may mend something that the look sees. */
+/** A look is renewed if its part was exchanged or moved, or if what was done may fix something that the look sees. */
 function couldChangeLook({ handling, trial }: EvidenceStep, look: string, part: Part): boolean {
   if (trial.changes.some((change) => change.kind === 'place' && change.part === part.id)) return true;
   const acts = handling.flatMap(({ act, part: id }) => (id === part.id ? [act] : []));

@@ -1,7 +1,7 @@
 import { isAtPart, repairOf, type FaultInstance, type RepairStake } from '../../faults';
 import type { Trial } from '../../trials';
 
-/** Probability that a repair, carried out, removes the faults of its class, by what is at stake: starting judgement. */
+/** Probability that a repair, carried out, removes the faults of its class, by what is at stake: engineering judgement. */
 const repairSucceeds: Readonly<Record<RepairStake, number>> = {
   nothing: 0.99,
   work: 0.97,

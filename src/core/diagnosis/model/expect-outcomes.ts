@@ -9,7 +9,7 @@ export interface Setting {
   readonly configuration: Configuration;
 }
 
-/** How far an unknown fault keeps to its usual look; the rest is spread over all outcomes: starting judgement. */
+/** How far an unknown fault keeps to its usual look; the rest is spread over all outcomes: engineering judgement. */
 export const unknownKeepsToLook = 0.8;
 
 /**

@@ -43,7 +43,7 @@ export interface HypothesisSpace {
 export interface SpaceOptions {
   /** At most so many faults at once. */
   readonly maxFaults?: 1 | 2;
-  /** Probability, 0 to 1, that a machine with a fault has two: starting judgement. */
+  /** Probability, 0 to 1, that a machine with a fault has two: engineering judgement. */
   readonly pairShare?: number;
   /** Leaves faults out, for small models. Default: none. */
   readonly keeps?: (fault: FaultInstance) => boolean;
@@ -96,7 +96,7 @@ interface Pairs {
 const noPairs = (variants: number): Pairs => ({ from: new Int32Array(variants + 1), second: new Int32Array(0) });
 
 /**
- * Two faults are worth holding apart if neither is "something else" and one repair does not mend both.
+ * Two faults are worth holding apart if neither is "something else" and one repair does not fix both.
  */
 function compatiblePairs(variants: readonly Variant[]): Pairs {
   const classes = new Map<string, number>();

@@ -93,7 +93,7 @@ function observedKey({ observe, part }: Trial): string {
   return `${observe.kind === 'look' ? observe.look.id : observe.quantity.id} ${part?.id ?? ''}`;
 }
 
-/** Looks up what a trial may cure: only faults at the parts that it handles or of the class that it mends. */
+/** Looks up what a trial may cure: only faults at the parts that it handles or of the class that it fixes. */
 function createCures({ variants }: HypothesisSpace): OutcomeModelCache['curesOf'] {
   const { atPart } = factsOf(variants);
   const inClass = new Map<string, number[]>();

@@ -25,17 +25,17 @@ export function repeatedStart(model: OutcomeModel, last: number): OutcomeModel {
   return { ...model, pass, shows, none, deciders: Int32Array.from(deciders), badSpare: null, keepsToLast: true };
 }
 
-function again(strikes: number, showings: readonly Showing[], none: Float64Array, last: number) {
-  const asStruck = strikes * shareOf(showings, last);
-  const asQuiet = (1 - strikes) * (none[last] ?? 0);
-  const struck = asStruck + asQuiet > 0 ? asStruck / (asStruck + asQuiet) : 0;
-  const stays = struck * strikes + (1 - struck) * (1 - strikes);
-  const turnsQuiet = struck * (1 - strikes);
-  const turnsStriking = (1 - struck) * strikes;
+function again(stopProbability: number, showings: readonly Showing[], none: Float64Array, last: number) {
+  const asStopped = stopProbability * shareOf(showings, last);
+  const asQuiet = (1 - stopProbability) * (none[last] ?? 0);
+  const stopped = asStopped + asQuiet > 0 ? asStopped / (asStopped + asQuiet) : 0;
+  const stays = stopped * stopProbability + (1 - stopped) * (1 - stopProbability);
+  const turnsQuiet = stopped * (1 - stopProbability);
+  const turnsStopping = (1 - stopped) * stopProbability;
   const probabilities = none.map((probability) => probability * turnsQuiet);
   for (const { outcome, probability } of showings)
-    probabilities[outcome] = (probabilities[outcome] ?? 0) + probability * turnsStriking;
-  const total = turnsQuiet + turnsStriking;
+    probabilities[outcome] = (probabilities[outcome] ?? 0) + probability * turnsStopping;
+  const total = turnsQuiet + turnsStopping;
   const otherwise = [...probabilities.entries()].flatMap(([outcome, probability]) =>
     probability > 0 ? [{ outcome, probability: probability / total }] : [],
   );

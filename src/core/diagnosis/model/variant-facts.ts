@@ -11,7 +11,7 @@ export interface VariantFacts {
   readonly showsAtStart: readonly (readonly Showing[])[];
   /** In a look at a sign of the chain: the sign is gone. */
   readonly showsAsSign: readonly (readonly Showing[])[];
-  /** Variants by the part that their fault shows at, or is seen and mended at. */
+  /** Variants by the part that their fault shows at, or is seen and repaired at. */
   readonly atPart: ReadonlyMap<string, readonly number[]>;
 }
 

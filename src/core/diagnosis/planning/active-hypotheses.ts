@@ -1,7 +1,7 @@
 import type { Belief } from '../belief/belief';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
 
-/** The class of a machine in which nothing is left to mend. */
+/** The class of a machine in which nothing is left to fix. */
 export const rightClass = 'right';
 
 /** Ways below this probability change no plan in the third digit; the posterior never drops any. */

@@ -64,7 +64,7 @@ test('what is forecast is the information of the joint probabilities, and who le
 
 test.each(
   plan.proposals.filter(({ forecast }) => forecast !== null).map((proposal) => [proposal.trial.id, proposal] as const),
-)('plan and belief forecast the same of %s, reckoned from classes and from hypotheses', (_id, { trial, forecast }) => {
+)('plan and belief forecast the same of %s, computed from classes and from hypotheses', (_id, { trial, forecast }) => {
   const step = {
     id: 'next',
     trial,
@@ -93,7 +93,7 @@ test('several steps at once give what they give one after the other', () => {
   expect(together.logEvidence).toBeCloseTo(apart.logEvidence, 12);
 });
 
-test('what acts in a changed machine is the same reckoned from the machine as found and anew', () => {
+test('what acts in a changed machine is the same computed from the machine as found and again', () => {
   const { machine } = state;
   const { faults } = space;
   const whenFound = actingFaults(faults, machine, asFound);

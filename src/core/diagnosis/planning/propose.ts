@@ -21,7 +21,7 @@ export interface Proposal {
   readonly bits: number;
   /** What it would forecastTrial if nothing like it had been seen yet. */
   readonly bitsIfNew: number;
-  /** Null for what commits or is known: its outcomes are reckoned only when they are asked for. */
+  /** Null for what commits or is known: its outcomes are computed only when they are asked for. */
   readonly forecast: TrialForecast | null;
   /** Tools and spares that it needs and that are not at hand. */
   readonly lacks: readonly string[];

@@ -74,7 +74,7 @@ const desktop: NonNullable<BriefLog['machine']> = {
   board: { stageLights: true },
 };
 
-test('with much open one more test pays; with the cause seen it is mended', () => {
+test('with much open one more test pays; with the cause seen it is repaired', () => {
   const open = diagnosisOf({ machine: desktop, reported: 'dead', trials: [['start', 'dead']] }).stopRule;
   expect(open.saves).toBeGreaterThan(0);
   expect(open.savesMinutes).toBeCloseTo((open.saves / usualCosts.ratePerHour) * 60, 9);

@@ -13,7 +13,7 @@ export interface StopRule {
   readonly costNow: number;
   /** The same if the best test is done first, its minutes counted; null if no test tells anything. */
   readonly costAfterTest: number | null;
-  /** The trial that this was reckoned for. */
+  /** The trial that this was computed for. */
   readonly test: string | null;
   /** Money that the test saves on average; not above 0: repair now. */
   readonly saves: number;
@@ -26,7 +26,7 @@ export interface StopRule {
 /** So many of the best trials by information per minute are looked at in money. */
 const lookedAt = 8;
 
-/** By class of the plan: money for one attempt at its repair; 0 where nothing is left to mend. */
+/** By class of the plan: money for one attempt at its repair; 0 where nothing is left to fix. */
 export function classCosts(plan: Plan, space: HypothesisSpace, input: DiagnosisInput): Float64Array {
   const costs = input.costs ?? usualCosts;
   const byId = new Map(space.faults.map(({ repairClass }) => [repairClass.id, repairClass]));

@@ -11,9 +11,9 @@ export const STRATEGY_NAMES: Readonly<Record<Strategy, string>> = {
   'best-value': 'Best value',
   'outside-in': 'Outside in',
   'signal-led': 'Signal-led',
-  'strip-down': 'Strip to the minimum',
+  'strip-down': 'Strip down',
   'build-up': 'Build up on the bench',
-  'swap-first': 'Swap with known-good',
+  'swap-first': 'Swap first',
 };
 
 /** What a strategy goes by besides the trial itself. */
@@ -118,7 +118,7 @@ const pointsAt: Readonly<Record<StartOutcome, readonly LinkId[]>> = {
   works: [],
 };
 
-/** The links whose faults a trial is about: those it mends, notices, measures or takes away. */
+/** The links whose faults a trial is about: those it fixes, notices, measures or takes away. */
 function aimsOf(trial: Trial, faults: readonly FaultInstance[]): Set<LinkId> {
   const { observe } = trial;
   const concerns = (fault: FaultInstance): boolean => {

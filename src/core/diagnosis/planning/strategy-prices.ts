@@ -33,7 +33,7 @@ const longest = 14;
 
 /**
  * The six ways of ordering the same trials and what each would take from here: an estimate. Each of the likeliest
- * classes is taken to be true in turn; each test then shows what it is likeliest to show, and the rest is weighed anew.
+ * classes is taken to be true in turn; each test then shows what it is likeliest to show, and the rest is weighed again.
  * Set-up is counted from the machine as it stands, and outcomes are taken as independent given the class.
  */
 export function priceStrategies(plan: Plan, view: StrategyView): StrategyPrice[] {

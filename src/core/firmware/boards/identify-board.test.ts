@@ -40,7 +40,7 @@ test('a print and a version that do not go together are a contradiction: nothing
 
 test.each([
   ['Tern 4-M', '2.0', '', 'no revision 2.0'],
-  ['Tern 4-M', '', 'X99', 'X99 is on no list'],
+  ['Tern 4-M', '', 'X99', 'X99 is not listed'],
 ])('what the book does not have is said: %s %s %s', (model, revision, version, words) => {
   const answer = ask(model, revision, version);
   expect(answer.kind).toBe('contradiction');

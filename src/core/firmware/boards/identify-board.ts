@@ -64,7 +64,7 @@ export function identifyBoard(book: readonly ListedBoard[], print: BoardPrint): 
       kind: 'none',
       candidates: [],
       next: nearNames.length
-        ? 'No board has exactly this name. One letter makes another board: read it again, in good light.'
+        ? 'No board has exactly this name. One letter makes a different board: read it again in good light.'
         : 'No board in the book has this name. Read it again, or add the board.',
       nearNames,
     };
@@ -107,9 +107,7 @@ export function identifyBoard(book: readonly ListedBoard[], print: BoardPrint): 
       kind: 'one',
       candidates,
       next:
-        unread.length > 0
-          ? `It is the only one in the book. Read ${unread.join(' and ')} on the board all the same.`
-          : '',
+        unread.length > 0 ? `It is the only one in the book. Read ${unread.join(' and ')} on the board anyway.` : '',
     };
   }
 
@@ -120,13 +118,13 @@ export function identifyBoard(book: readonly ListedBoard[], print: BoardPrint): 
       return {
         kind: 'contradiction',
         candidates: byVersion.map(candidate),
-        next: `The book has no revision ${printed} of it. Read the print again; if it is right, add the revision before anything is flashed.`,
+        next: `The book has no revision ${printed} of it. Read the print again; if it is right, add the revision before you flash anything.`,
       };
     if (byVersion.length === 0)
       return {
         kind: 'contradiction',
         candidates: byPrint.map(candidate),
-        next: `Version ${shown} is on no list of it. Read the version again; it may be another board, or the book lacks that release.`,
+        next: `Version ${shown} is not listed for it. Read the version again; it may be another board, or the book lacks that release.`,
       };
     return {
       kind: 'contradiction',
@@ -146,6 +144,6 @@ function whatSettles(
   if (models.size > 1) return 'Read the name on the board, letter by letter.';
   if (!hasRevision) return 'Read the revision: printed small on an edge or corner of the board, and on the box.';
   return hasVersion
-    ? 'Look at the box and the serial label.'
-    : 'Read the version that is on now: on the sticker of the chip, the box, or the first screen.';
+    ? 'Check the box and the serial label.'
+    : "Read the installed version: on the chip's sticker, on the box, or on the first screen.";
 }

@@ -11,7 +11,7 @@ export interface Release {
   readonly preRelease?: boolean | undefined;
   /** It closes a security hole. */
   readonly security?: boolean | undefined;
-  /** Complaints that it mends, in the words of the notes. */
+  /** Complaints that it fixes, in the words of the notes. */
   readonly fixes?: readonly string[] | undefined;
   /** Processors that it is the first to know. */
   readonly processorsAdded?: readonly string[] | undefined;

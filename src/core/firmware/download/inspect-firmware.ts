@@ -11,7 +11,7 @@ export interface Reason {
   readonly severity: Severity;
   readonly message: string;
   /** What to do about it; empty where there is nothing to do. */
-  readonly mend: string;
+  readonly fix: string;
 }
 
 export interface Inspection {
@@ -65,7 +65,7 @@ export function inspectFirmware(
       ...base,
       ...nothing,
       kind: 'erased',
-      reasons: [bad('erased', 'Every byte is the same: this is no firmware.', 'Download it again.')],
+      reasons: [bad('erased', 'Every byte is the same: this is not firmware.', 'Download it again.')],
     };
   const volumes = firmwareVolumes(bytes);
   return {
@@ -79,7 +79,7 @@ export function inspectFirmware(
 
 const reason =
   (severity: Severity) =>
-  (code: string, message: string, mend = ''): Reason => ({ code, severity, message, mend });
+  (code: string, message: string, fix = ''): Reason => ({ code, severity, message, fix });
 export const bad = reason('bad');
 export const warning = reason('warning');
 export const note = reason('note');
@@ -90,19 +90,19 @@ function reasonsOfImage(bytes: Uint8Array, volumes: readonly FirmwareVolume[]): 
     reasons.push(
       warning(
         'no-volumes',
-        'No UEFI firmware volume is in it.',
+        'It contains no UEFI firmware volume.',
         'Make sure that this is the image and not a note or tool.',
       ),
     );
   if (volumes.some(({ isCut }) => isCut))
-    reasons.push(bad('cut', 'A firmware volume goes past the end: the file is cut off.', 'Download it again.'));
+    reasons.push(bad('cut', 'A firmware volume extends beyond the end: the file is cut off.', 'Download it again.'));
   const wrong = volumes.filter(({ headerChecksumValid }) => !headerChecksumValid).length;
   if (wrong > 0)
     reasons.push(
-      bad('volume-checksum', `${wrong} of ${volumes.length} volume headers do not add up.`, 'Download it again.'),
+      bad('volume-checksum', `${wrong} of ${volumes.length} volume headers have a bad checksum.`, 'Download it again.'),
     );
   if (!isChipSize(bytes.length))
-    reasons.push(note('odd-size', `${bytes.length} bytes is no chip size; some images carry a header.`));
+    reasons.push(note('odd-size', `${bytes.length} bytes is not a chip size; some images have a header in front.`));
   return reasons;
 }
 
@@ -124,15 +124,15 @@ function inspectArchive(bytes: Uint8Array): Pick<Inspection, 'entries' | 'candid
           bad(
             'no-image',
             'No file in the archive is large enough to be the image.',
-            'Look whether it is the right download.',
+            'Check whether it is the right download.',
           ),
         ]
       : candidates.length > 1
         ? [
             warning(
               'several-candidates',
-              `${candidates.length} files can be the image.`,
-              'Choose by the name that the notes give.',
+              `${candidates.length} files could be the image.`,
+              'Choose the name given in the release notes.',
             ),
           ]
         : [];

@@ -11,8 +11,8 @@ export interface FlashGate {
 
 const power: FlashGate = {
   id: 'power',
-  say: 'It is fed straight from the wall or from a battery-backed supply, not from a loose strip.',
-  why: 'Power that goes while it writes breaks the image.',
+  say: 'It is plugged straight into the wall or into a battery-backed supply, not into a loose strip.',
+  why: 'If the power fails while it writes, the image is lost.',
 };
 
 /** What to go through before a flash, from the board's own facts. */
@@ -20,16 +20,16 @@ export function flashGates(board: BoardBookEntry, method: FlashMethod): FlashGat
   const { flash } = board;
   if (method === 'bare-board' && flash)
     return [
-      { id: 'off', say: 'The machine is off, and is not started with the case button.', why: '' },
+      { id: 'off', say: 'The machine is off and will not be started with the case button.', why: '' },
       {
         id: 'plugs',
         say: `Connected: ${flash.plugs.join(', ')}.`,
-        why: 'Some boards insist on one particular plug.',
+        why: 'Some boards need one particular plug.',
       },
       {
         id: 'port',
-        say: `The stick is in: ${flash.port}.`,
-        why: 'No other port works. The mark beside a port may belong to the button.',
+        say: `The stick is in the right port: ${flash.port}.`,
+        why: 'No other port works. A mark beside a port may belong to the button.',
       },
       { id: 'stick', say: `"${flash.fileName}" is in the root of the stick, checked after copying.`, why: '' },
       power,
@@ -44,18 +44,22 @@ export function flashGates(board: BoardBookEntry, method: FlashMethod): FlashGat
       {
         id: 'packed',
         say: 'Processor, cooler, memory and cards are out; the plastic cover is on the processor socket.',
-        why: 'Bent pins end the warranty.',
+        why: 'Bent pins void the warranty.',
       },
       {
         id: 'settings',
         say: 'Settings that matter are written down or photographed.',
-        why: 'It comes back without them.',
+        why: 'The flash clears them.',
       },
     ];
   if (method === 'second-image')
     return [
       { id: 'off', say: 'The machine is off and the cord is out.', why: '' },
-      { id: 'button', say: board.secondImage ?? 'The way to the second image is known from the manual.', why: '' },
+      {
+        id: 'button',
+        say: board.secondImage ?? 'You know from the manual how to start from the second image.',
+        why: '',
+      },
       power,
     ];
   return [
@@ -63,16 +67,16 @@ export function flashGates(board: BoardBookEntry, method: FlashMethod): FlashGat
       ? [
           {
             id: 'support',
-            say: 'The borrowed processor is one that the installed version knows; cooler and paste are on.',
-            why: 'Without a cooler it must not run.',
+            say: 'The borrowed processor is supported by the installed version; cooler and paste are on.',
+            why: 'It must never run without a cooler.',
           } as const,
         ]
       : []),
-    { id: 'stick', say: 'The files are on the stick as they come, checked after copying.', why: '' },
+    { id: 'stick', say: 'The files are on the stick unchanged, checked after copying.', why: '' },
     {
       id: 'backup',
-      say: 'The present image is saved to the stick, if the menu offers it.',
-      why: 'It is the way back.',
+      say: 'The present image is saved to the stick, if setup offers it.',
+      why: 'It lets you go back.',
     },
     { id: 'settings', say: 'Settings that matter are written down or photographed.', why: 'The update clears them.' },
     power,

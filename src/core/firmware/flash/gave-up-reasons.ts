@@ -16,13 +16,13 @@ export interface GaveUpReason {
   /** 0 to 1; together 1. */
   readonly probability: number;
   readonly title: string;
-  readonly mend: string;
+  readonly fix: string;
 }
 
 interface Cause {
   readonly title: string;
-  readonly mend: string;
-  /** Odds before anything is known: starting judgement of the bench. */
+  readonly fix: string;
+  /** Odds before anything is known: engineering judgement of the bench. */
   readonly odds: number;
   /** How much each fact leaves of them, 0 to 1 or above. */
   readonly left: (seen: FlashFacts & { readonly blinks: number; readonly seconds: number }) => number;
@@ -32,45 +32,45 @@ const isChecked = ({ stick }: FlashFacts) => stick === 'good' || stick === 'good
 
 const causes: Readonly<Record<GaveUpReason['code'], Cause>> = {
   name: {
-    title: 'The name on the stick is not the one that the board looks for',
-    mend: 'Check the stick here, or show file endings and read the name letter by letter.',
+    title: 'The file name on the stick is not the one the board expects',
+    fix: 'Check the stick here, or show file extensions and read the name letter by letter.',
     odds: 8,
     left: (seen) => (isChecked(seen) ? 0.02 : 1) * (seen.blinks === 0 ? 0.05 : 1),
   },
   format: {
     title: 'The stick is not FAT32 in an MBR, or has more than one partition',
-    mend: 'Make the stick anew here, or format a small one as FAT32.',
+    fix: 'Make the stick again here, or format a small one as FAT32.',
     odds: 5,
     left: (seen) => (isChecked(seen) && seen.isFormatChecked ? 0.02 : 1) * (seen.blinks === 0 ? 0.05 : 1),
   },
   image: {
     title: 'The image is for another board or revision, or is damaged',
-    mend: 'Compare name, size and SHA-256 with the board book; read the revision on the board again.',
+    fix: 'Compare name, size and SHA-256 with the board book; read the revision on the board again.',
     odds: 3,
     // A board reads some of the image before it refuses it.
     left: (seen) => (seen.isListedImage ? 0.05 : 1) * (seen.seconds < 5 ? 0.5 : 1.3),
   },
   port: {
     title: 'The stick is in another port',
-    mend: 'Only the marked port works. The mark beside a port may belong to the button.',
+    fix: 'Only the marked port works. A mark beside a port may belong to the button.',
     odds: 3,
     left: (seen) => (seen.portConfirmed ? 0.3 : 1) * (seen.seconds < 10 ? 1 : 0.5),
   },
   stick: {
-    title: 'The board does not get on with this stick',
-    mend: 'Take another: small, USB 2.0, with nothing else on it.',
+    title: 'The board cannot work with this stick',
+    fix: 'Use another: small, USB 2.0, with nothing else on it.',
     odds: 3,
     left: (seen) => (seen.stick === 'good-with-warnings' ? 1.5 : 1) * (seen.blinks === 0 ? 0.2 : 1),
   },
   plugs: {
     title: 'A power plug is missing, or it is the wrong one of two',
-    mend: 'Compare the plugs with the board book, one by one, and push them home.',
+    fix: 'Compare the plugs with the board book one by one and push them fully in.',
     odds: 1,
     left: (seen) => (seen.plugsConfirmed ? 0.3 : 1) * (seen.blinks === 0 ? 12 : 0.5),
   },
   button: {
     title: 'The button was not held long enough, or did not click',
-    mend: 'Press until it clicks and hold it until the light blinks.',
+    fix: 'Press until it clicks and hold it until the light blinks.',
     odds: 1,
     left: (seen) => (seen.blinks === 0 ? 12 : 0.2),
   },
@@ -79,7 +79,7 @@ const causes: Readonly<Record<GaveUpReason['code'], Cause>> = {
 /** Why a flash gave up, the likeliest reason first: odds from the bench, weighed by what was checked and what the light did. */
 export function rankGaveUp(seen: FlashFacts & { readonly blinks: number; readonly seconds: number }): GaveUpReason[] {
   const weighed = (Object.entries(causes) as [GaveUpReason['code'], Cause][]).map(
-    ([code, { title, mend, odds, left }]) => ({ code, title, mend, odds: odds * left(seen) }),
+    ([code, { title, fix, odds, left }]) => ({ code, title, fix, odds: odds * left(seen) }),
   );
   const total = weighed.reduce((sum, { odds }) => sum + odds, 0);
   return weighed

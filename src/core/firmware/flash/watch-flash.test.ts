@@ -87,7 +87,7 @@ test('past the usual time it is slow, past the longest overdue by so much; a lon
   const longer = [...writing, ...blinks(386, 0.5, 500)];
   const overdue = watchFlash(flash, longer, 640, facts);
   expect(overdue.state).toBe('overdue');
-  expect(overdue.words).toContain('40 seconds past the longest time');
+  expect(overdue.words).toContain('40 seconds past the longest usual time');
   expect(watchFlash(flash, blinks(0, 1.2, 30), 100, facts).state).toBe('unsure');
 });
 
@@ -126,7 +126,7 @@ test('an end that comes too soon, or looks other than the book says, is not trus
   const marks: LightMark[] = [...blinks(0, 1.2, 20), ...blinks(24, 0.5, 20), { seen: 'steady', seconds: 35 }];
   const watch = watchFlash(flash, marks, 36, facts);
   expect(watch.state).toBe('early');
-  expect(watch.words).toContain('The book says that the light goes out at the end; here it stays on.');
+  expect(watch.words).toContain('According to the board book the light goes out at the end; here it stays on.');
 });
 
 test('no mark is not taken for no blink: the power stays on until the light is said never to have blinked', () => {

@@ -20,7 +20,7 @@ export interface LightRun {
 export interface FlashWatch {
   /**
    * waiting: no blink yet. working: within the usual time. slow: past it. overdue: past the worst time. unsure: no mark for
-   * long. finished: the light ended as it should. early: it ended sooner than it can be done. gave-up: it stopped at once.
+   * long. finished: the light ended as it should. early: it ended too soon to be complete. gave-up: it stopped at once.
    */
   readonly state: 'waiting' | 'no-light' | 'working' | 'slow' | 'overdue' | 'unsure' | 'finished' | 'early' | 'gave-up';
   readonly phase: FlashPhase | 'blinking' | null;
@@ -93,12 +93,12 @@ function beforeBlinking(nowSeconds: number, last: LightMark | null, facts: Flash
       ...waiting,
       state: 'no-light',
       words:
-        'The light never blinked: the board did not take the button. Check the plugs and the supply, then press and hold again.',
+        'The light never blinked: the board did not react to the button. Check the plugs and the supply, then press and hold again.',
       keepPower: false,
       reasons: rankGaveUp({ ...facts, blinks: 0, seconds: 0 }),
     };
   return nowSeconds <= answersWithinSeconds
-    ? { ...waiting, state: 'waiting', words: 'Mark each blink as it comes.', keepPower: true }
+    ? { ...waiting, state: 'waiting', words: 'Mark each blink as you see it.', keepPower: true }
     : {
         ...waiting,
         state: 'unsure',
@@ -137,14 +137,14 @@ function whileBlinking(base: Base, flash: BareFlash, quiet: number): FlashWatch 
     return {
       ...working,
       state: 'overdue',
-      words: `${inWords(elapsedSeconds - flash.worstSeconds)} past the longest time. It most likely did not work. As long as it blinks, it may be writing. ${powerStays}`,
+      words: `${inWords(elapsedSeconds - flash.worstSeconds)} past the longest usual time. It most likely did not work. As long as it blinks, it may be writing. ${powerStays}`,
     };
   const latest = usualEnd?.[1];
   if (latest !== undefined && elapsedSeconds > latest)
     return {
       ...working,
       state: 'slow',
-      words: `${words[phase]} ${inWords(elapsedSeconds - latest)} past the usual time; up to ${inWords(flash.worstSeconds)} in all is no fault. ${powerStays}`,
+      words: `${words[phase]} ${inWords(elapsedSeconds - latest)} past the usual time; up to ${inWords(flash.worstSeconds)} in all is normal. ${powerStays}`,
     };
   const left =
     latest === undefined ? '' : ` Usually done within ${inWords(Math.max(1, latest - elapsedSeconds))} from now.`;
@@ -174,14 +174,14 @@ function whenStopped(base: Base, flash: BareFlash, { blinks, seen, at, quiet }: 
       state: 'gave-up',
       phase: null,
       runs: [...runs, gaveUp],
-      words: `It gave up after ${blinks} ${blinks === 1 ? 'blink' : 'blinks'} in ${inWords(elapsedSeconds)}: nothing was written. Mend the likeliest reason and try again.`,
+      words: `It failed after ${blinks} ${blinks === 1 ? 'blink' : 'blinks'} in ${inWords(elapsedSeconds)}: nothing was written. Fix the most likely reason and try again.`,
       reasons: rankGaveUp({ ...facts, blinks, seconds: elapsedSeconds }),
     };
   }
   const finished = flash.phases.find(({ phase }) => phase === 'finished')?.light;
   const mismatch =
     finished !== undefined && finished !== seen
-      ? ` The book says that the light ${finished === 'off' ? 'goes out' : finished === 'steady' ? 'stays on' : 'blinks'} at the end; here it ${seen === 'off' ? 'went out' : 'stays on'}.`
+      ? ` According to the board book the light ${finished === 'off' ? 'goes out' : finished === 'steady' ? 'stays on' : 'blinks'} at the end; here it ${seen === 'off' ? 'went out' : 'stays on'}.`
       : '';
   const finish: LightRun = { phase: 'finished', fromSeconds: at, toSeconds: at, periodSeconds: null };
   if (usualEnd && elapsedSeconds < minShare * usualEnd[0])
@@ -190,7 +190,7 @@ function whenStopped(base: Base, flash: BareFlash, { blinks, seen, at, quiet }: 
       state: 'early',
       phase: 'finished',
       runs: [...runs, finish],
-      words: `It stopped after ${inWords(elapsedSeconds)}, sooner than it can be done. Wait a minute; if the light stays so, check the version before you trust it.${mismatch}`,
+      words: `It stopped after ${inWords(elapsedSeconds)}, too soon to be complete. Wait a minute; if the light stays like this, check the version before you trust it.${mismatch}`,
     };
   return {
     ...ended,

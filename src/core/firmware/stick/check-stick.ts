@@ -18,11 +18,11 @@ const verdictOf = (reasons: readonly Reason[]): StickVerdict => ({
   reasons,
 });
 
-const anew = 'Make the stick anew.';
+const again = 'Make the stick again.';
 
 /**
  * Judges a stick for a bare-board flash: partition table, file system, name, place, size, content, and what boards are
- * known to stumble over. Every reason has a stable code and the way to mend it; see docs/formats/stick.md. Never throws
+ * known to stumble over. Every reason has a stable code and the way to fix it; see docs/formats/stick.md. Never throws
  * for what is on the stick, and reads no more than its tables and the one file.
  */
 export async function checkStick(source: StickSource, wanted: StickWanted): Promise<StickVerdict> {
@@ -31,11 +31,15 @@ export async function checkStick(source: StickSource, wanted: StickWanted): Prom
   const { volume } = found;
   const root = await readFolder(volume, volume.rootCluster);
   const reasons: Reason[] = [...found.reasons];
-  if (!root.ok) return verdictOf([...reasons, bad('chain-broken', 'The root directory cannot be followed.', anew)]);
+  if (!root.ok) return verdictOf([...reasons, bad('chain-broken', 'The root directory cannot be read.', again)]);
   const label = root.label ?? found.label;
   if (label)
     reasons.push(
-      warning('label', `The stick has the label "${label}"; some boards stumble over one.`, 'Remove the label.'),
+      warning(
+        'label',
+        `The stick has the label "${label}"; some boards have trouble with labels.`,
+        'Remove the label.',
+      ),
     );
   const files = root.files.filter(({ isFolder }) => !isFolder);
   const target = files.find((file) => isNamed(file, wanted.name));
@@ -44,7 +48,7 @@ export async function checkStick(source: StickSource, wanted: StickWanted): Prom
     return verdictOf(reasons);
   }
   if (target.name !== wanted.name)
-    reasons.push(note('letter-case', `The name is written "${target.name}"; FAT takes it for the same.`));
+    reasons.push(note('letter-case', `The name is written "${target.name}"; FAT treats it as the same.`));
   reasons.push(...(await judgeFile(volume, target, wanted)));
   const others = root.files.filter((file) => file !== target && !isSystem(file));
   if (others.length > 0)
@@ -73,13 +77,13 @@ async function whyMissing(
   if (doubled)
     return bad(
       'hidden-extension',
-      `"${doubled.name}" has one ending too many: the file manager hid it.`,
-      `Show file endings, then rename it to "${wanted.name}".`,
+      `"${doubled.name}" has an extra extension, which the file manager hid.`,
+      `Show file extensions, then rename it to "${wanted.name}".`,
     );
   for (const folder of root.filter(({ isFolder }) => isFolder)) {
     const inner = await readFolder(volume, folder.firstCluster);
     if (inner.ok && inner.files.some((file) => isNamed(file, wanted.name)))
-      return bad('in-folder', `"${wanted.name}" is in the folder "${folder.name}".`, 'Move it out, into the root.');
+      return bad('in-folder', `"${wanted.name}" is in the folder "${folder.name}".`, 'Move it into the root.');
   }
   const images = root.filter(
     ({ isFolder, bytes }) => !isFolder && (wanted.bytes === undefined ? bytes >= 2 ** 20 : bytes === wanted.bytes),

@@ -17,32 +17,36 @@ export async function judgeFile(volume: StickVolume, file: FoundFile, wanted: St
   if (file.bytes > maxImageBytes)
     return [
       ...reasons,
-      bad('too-large', `"${file.name}" has ${file.bytes} bytes: no image is that large.`, 'Unpack the archive first.'),
+      bad(
+        'too-large',
+        `"${file.name}" has ${file.bytes} bytes: images are never that large.`,
+        'Unpack the archive first.',
+      ),
     ];
   const clusters = Math.ceil(file.bytes / volume.clusterBytes);
   const chain = chainOf(volume, file.firstCluster, clusters);
   if (!chain || chain.length !== clusters)
     return [
       ...reasons,
-      bad('chain-broken', `The clusters of "${file.name}" do not hold together.`, 'Make the stick anew.'),
+      bad('chain-broken', `The clusters of "${file.name}" are inconsistent.`, 'Make the stick again.'),
     ];
   const pieces = 1 + chain.filter((cluster, i) => i > 0 && cluster !== (chain[i - 1] ?? 0) + 1).length;
   if (pieces > 1)
     reasons.push(
       warning(
         'fragmented',
-        `"${file.name}" lies in ${pieces} pieces; simple readers stumble.`,
-        'Make the stick anew, or copy the image onto an empty one.',
+        `"${file.name}" lies in ${pieces} pieces; simple readers may fail.`,
+        'Make the stick again, or copy the image onto an empty one.',
       ),
     );
   const content = await readChain(volume, chain, file.bytes);
   if (!content)
-    return [...reasons, bad('cut', `"${file.name}" goes past the end of the image.`, 'Read the stick out again.')];
+    return [...reasons, bad('cut', `"${file.name}" goes past the end of the image.`, 'Read the stick again.')];
   return [...reasons, ...judgeContent(content, file, wanted)];
 }
 
 function judgeContent(content: Uint8Array, { name }: FoundFile, wanted: StickWanted): Reason[] {
-  if (isErased(content)) return [bad('erased', `Every byte of "${name}" is the same: this is no firmware.`, again)];
+  if (isErased(content)) return [bad('erased', `Every byte of "${name}" is the same: this is not firmware.`, again)];
   if (content[0] === 0x50 && content[1] === 0x4b && content[2] === 3)
     return [bad('still-packed', `"${name}" is still the archive.`, 'Unpack it and copy the image in it.')];
   if (wanted.sha256 === undefined) return [];

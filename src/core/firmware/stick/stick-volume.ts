@@ -25,7 +25,7 @@ export type FoundVolume =
 
 const signatureAt = 510;
 const signature = 0xaa55;
-const anew = 'Make the stick anew: MBR, one FAT32 partition.';
+const again = 'Make the stick again: MBR, one FAT32 partition.';
 const gib = 2 ** 30;
 const maxFatBytes = 64 * 2 ** 20;
 
@@ -33,17 +33,17 @@ const maxFatBytes = 64 * 2 ** 20;
 export async function findVolume(source: StickSource): Promise<FoundVolume> {
   if (source.bytes < sectorBytes * 2)
     return refuse(
-      bad('too-short', `The image has ${source.bytes} bytes: that is no stick.`, 'Read the stick out again.'),
+      bad('too-short', `The image has ${source.bytes} bytes: that is too small for a stick.`, 'Read the stick again.'),
     );
   const first = new ByteReader(await source.read(0, sectorBytes), 'first sector');
   if (first.u16(signatureAt) !== signature)
-    return refuse(bad('no-partition-table', 'The first sector is neither a partition table nor a boot sector.', anew));
+    return refuse(bad('no-partition-table', 'The first sector is neither a partition table nor a boot sector.', again));
   if (isBootSector(first))
     return readVolume(source, 0, [
       warning(
         'no-mbr',
-        'There is no partition table: the file system starts at once. Some boards do not read that.',
-        anew,
+        'There is no partition table: the file system begins in the first sector. Some boards cannot read that.',
+        again,
       ),
     ]);
   return findPartition(source, first);
@@ -61,27 +61,24 @@ async function findPartition(source: StickSource, first: ByteReader): Promise<Fo
     .map((at) => ({ type: first.u8(at + 4), start: first.u32(at + 8), sectors: first.u32(at + 12) }))
     .filter(({ type, sectors }) => type !== 0 && sectors > 0);
   if (entries.some(({ type }) => type === 0xee))
-    return refuse(bad('gpt', 'The partition table is GPT; boards look for MBR.', anew));
+    return refuse(bad('gpt', 'The partition table is GPT; boards expect MBR.', again));
   const chosen = entries.find(({ type }) => type === 0x0b || type === 0x0c) ?? entries[0];
-  if (!chosen) return refuse(bad('no-partition', 'The partition table is empty.', anew));
+  if (!chosen) return refuse(bad('no-partition', 'The partition table is empty.', again));
   const reasons: Reason[] = [];
   if (entries.length > 1)
     reasons.push(
-      warning('several-partitions', `${entries.length} partitions; a board may look into another one.`, anew),
+      warning('several-partitions', `${entries.length} partitions; a board may read a different one.`, again),
     );
   const start = chosen.start * sectorBytes;
   if (start + sectorBytes > source.bytes)
-    return refuse(
-      ...reasons,
-      bad('cut', 'The partition starts past the end of the image.', 'Read the stick out again.'),
-    );
+    return refuse(...reasons, bad('cut', 'The partition starts beyond the end of the image.', 'Read the stick again.'));
   if (chosen.start * sectorBytes + chosen.sectors * sectorBytes > source.bytes)
     reasons.push(
-      bad('cut', 'The partition goes past the end of the image.', 'Read the stick out again, or use another.'),
+      bad('cut', 'The partition extends beyond the end of the image.', 'Read the stick out again, or use another.'),
     );
   if (chosen.type !== 0x0b && chosen.type !== 0x0c)
     reasons.push(
-      bad('partition-type', `The partition is marked as type 0x${chosen.type.toString(16)}, not as FAT32.`, anew),
+      bad('partition-type', `The partition is marked as type 0x${chosen.type.toString(16)}, not as FAT32.`, again),
     );
   return readVolume(source, start, reasons);
 }
@@ -98,7 +95,7 @@ async function readVolume(source: StickSource, start: number, before: readonly R
     return await parseVolume(source, start, before);
   } catch (error) {
     if (!(error instanceof OutOfBounds)) throw error;
-    return refuse(...before, bad('cut', 'A table of the file system lies past the end.', 'Read the stick out again.'));
+    return refuse(...before, bad('cut', 'A table of the file system lies beyond the end.', 'Read the stick again.'));
   }
 }
 
@@ -106,9 +103,9 @@ async function parseVolume(source: StickSource, start: number, before: readonly 
   const bytes = await within(source, start, sectorBytes);
   const boot = new ByteReader(bytes, 'boot sector');
   const other = otherSystems.find(([at, text]) => boot.ascii(at, text.length) === text);
-  if (other) return refuse(...before, bad('not-fat32', `The file system is ${other[2]}, not FAT32.`, anew));
+  if (other) return refuse(...before, bad('not-fat32', `The file system is ${other[2]}, not FAT32.`, again));
   if (boot.u16(signatureAt) !== signature || boot.u16(11) !== sectorBytes)
-    return refuse(...before, bad('not-fat32', 'There is no FAT32 boot sector.', anew));
+    return refuse(...before, bad('not-fat32', 'There is no FAT32 boot sector.', again));
   const sectorsPerCluster = boot.u8(13);
   const reserved = boot.u16(14);
   const fats = boot.u8(16);
@@ -123,14 +120,14 @@ async function parseVolume(source: StickSource, start: number, before: readonly 
     fatSectors > 0 &&
     boot.u16(22) === 0 &&
     rootCluster >= 2;
-  if (!isSane) return refuse(...before, bad('not-fat32', 'The boot sector is not one of FAT32.', anew));
+  if (!isSane) return refuse(...before, bad('not-fat32', 'The boot sector is not a FAT32 one.', again));
   const dataSectors = totalSectors - reserved - fats * fatSectors;
   const clusterCount = Math.floor(dataSectors / sectorsPerCluster);
   if (clusterCount < minClusters)
-    return refuse(...before, bad('not-fat32', `With ${Math.max(0, clusterCount)} clusters it counts as FAT16.`, anew));
+    return refuse(...before, bad('not-fat32', `With ${Math.max(0, clusterCount)} clusters it counts as FAT16.`, again));
   const fatBytes = fatSectors * sectorBytes;
   if (fatBytes > maxFatBytes || fatBytes / 4 < clusterCount + 2)
-    return refuse(...before, bad('not-fat32', 'The file allocation table does not fit the volume.', anew));
+    return refuse(...before, bad('not-fat32', 'The file allocation table does not fit the volume.', again));
   const reasons = [...before];
   const fat = await within(source, start + reserved * sectorBytes, fatBytes);
   reasons.push(...(await judgeLayout(source, { start, boot, bytes, fats, fat, totalSectors, reserved })));
@@ -172,16 +169,18 @@ async function judgeLayout(
 ): Promise<Reason[]> {
   const reasons: Reason[] = [];
   if (start + totalSectors * sectorBytes > source.bytes)
-    reasons.push(bad('cut', 'The file system goes past the end of the image.', 'Read the stick out again.'));
+    reasons.push(bad('cut', 'The file system extends beyond the end of the image.', 'Read the stick again.'));
   if (totalSectors * sectorBytes > 32 * gib)
     reasons.push(
-      warning('large-partition', 'The partition is larger than 32 GiB; small ones are the least trouble.', anew),
+      warning('large-partition', 'The partition is larger than 32 GiB; small ones cause the least trouble.', again),
     );
-  if (fats === 1) reasons.push(note('one-fat', 'There is one file allocation table; two are usual.'));
+  if (fats === 1) reasons.push(note('one-fat', 'There is one file allocation table; usually there are two.'));
   else {
     const second = await within(source, start + reserved * sectorBytes + fat.length, fat.length);
     if (!isSame(fat, second))
-      reasons.push(warning('fats-differ', 'The two file allocation tables differ: it was not ejected properly.', anew));
+      reasons.push(
+        warning('fats-differ', 'The two file allocation tables differ: the stick was not ejected properly.', again),
+      );
   }
   const backup = boot.u16(50);
   if (
@@ -189,7 +188,7 @@ async function judgeLayout(
     backup < reserved &&
     !isSame(bytes, await within(source, start + backup * sectorBytes, sectorBytes))
   )
-    reasons.push(warning('backup-boot', 'The boot sector and its backup differ.', anew));
+    reasons.push(warning('backup-boot', 'The boot sector and its backup differ.', again));
   const cleanBit = 0x0800_0000;
   if ((new DataView(fat.buffer, fat.byteOffset).getUint32(4, true) & cleanBit) === 0)
     reasons.push(

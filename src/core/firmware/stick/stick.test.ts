@@ -138,7 +138,7 @@ test('a stick without a partition table is read all the same, with a warning', a
 
 test('every reason says what to do unless there is nothing to do', async () => {
   const { reasons } = await judge(changed(good, [450, [0xee]]), wanted);
-  for (const { severity, mend } of reasons) if (severity !== 'note') expect(mend).not.toBe('');
+  for (const { severity, fix } of reasons) if (severity !== 'note') expect(fix).not.toBe('');
 });
 
 test('a stick cut off anywhere in its tables is refused, never a crash', async () => {

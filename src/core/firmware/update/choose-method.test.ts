@@ -36,7 +36,7 @@ test('one that does not start is flashed bare where the board can, whatever is w
   expect(possible({ board: { ...board, flash }, isCorrupt: true })[0]).toBe('bare-board');
 });
 
-test('a broken image is started from the second one if there is one; an old image is not mended by it', () => {
+test('a broken image is started from the second one if there is one; an old image is not repaired by it', () => {
   const twin = { ...board, secondImage: 'Set the small switch to B.' };
   expect(possible({ board: twin, isCorrupt: true })[0]).toBe('second-image');
   expect(possible({ board: twin })).not.toContain('second-image');

@@ -45,13 +45,13 @@ export interface MethodChoice {
   readonly days: number;
   /** To be paid, net of what comes back. */
   readonly money: number;
-  /** Probability, 0 to 1, that it ends with a board worse than before: starting judgement. */
+  /** Probability, 0 to 1, that it ends with a board worse than before: engineering judgement. */
   readonly risk: number;
   /** Money, work, waiting and risk together. */
   readonly cost: number;
 }
 
-/** Probabilities of ending worse than before, by method: starting judgement of the bench, to be replaced by the shop's own. */
+/** Probabilities of ending worse than before, by method: engineering judgement of the bench, to be replaced by the shop's own. */
 const risks: Readonly<Record<FlashMethod, number>> = {
   menu: 0.004,
   'bare-board': 0.004,
@@ -93,18 +93,18 @@ const rounds = (method: FlashMethod, steps: number): number => minutesEach[metho
 function menu({ board, starts, isCorrupt, steps, hasStick }: MethodSituation): Way {
   const base = {
     method: 'menu',
-    title: "From the firmware's own menu",
+    title: "From the firmware's setup menu",
     minutes: rounds('menu', steps),
     days: 0,
     money: 0,
   } as const;
-  if (board.menuFlash === false) return { ...base, isPossible: false, why: 'This board has no such menu.' };
-  if (isCorrupt) return { ...base, isPossible: false, why: 'Its image is broken: the menu cannot be trusted.' };
+  if (board.menuFlash === false) return { ...base, isPossible: false, why: 'This board cannot be updated from setup.' };
+  if (isCorrupt) return { ...base, isPossible: false, why: 'Its image is damaged: the menu cannot be trusted.' };
   if (starts === false) return { ...base, isPossible: false, why: 'It does not start.' };
-  if (!hasStick) return { ...base, isPossible: false, why: 'No stick is at hand.' };
+  if (!hasStick) return { ...base, isPossible: false, why: 'No USB stick is available.' };
   return starts === null
     ? { ...base, isPossible: false, why: 'Find out first whether it starts.' }
-    : { ...base, isPossible: true, why: 'It starts. Any USB port will do, and the present image can be saved first.' };
+    : { ...base, isPossible: true, why: 'It starts. Any USB port works, and the present image can be saved first.' };
 }
 
 function bareBoard({ board, steps, hasStick }: MethodSituation): Way {
@@ -116,11 +116,11 @@ function bareBoard({ board, steps, hasStick }: MethodSituation): Way {
     money: 0,
   } as const;
   if (!board.flash) return { ...base, isPossible: false, why: 'This board cannot flash itself without a processor.' };
-  if (!hasStick) return { ...base, isPossible: false, why: 'No stick is at hand.' };
+  if (!hasStick) return { ...base, isPossible: false, why: 'No USB stick is available.' };
   return {
     ...base,
     isPossible: true,
-    why: 'The board flashes itself: no processor, memory or card is needed, and it need not start.',
+    why: 'The board flashes itself: it needs no processor, memory or card, and does not have to start.',
   };
 }
 
@@ -138,20 +138,24 @@ function secondImage({ board, isCorrupt }: MethodSituation): Way {
     : {
         ...base,
         isPossible: false,
-        why: 'It holds an older version at best: it helps where the first image is broken.',
+        why: 'It holds an older version at best; it helps where the first image is damaged.',
       };
 }
 
 /** The cheapest way to hold a processor that the installed version knows. */
 function borrowed({ board, isCorrupt, steps, processor, hasStick, rates }: MethodSituation): Way {
-  const title = 'With a processor that it knows';
+  const title = 'With a supported processor';
   const minutes = minutesEach['borrowed-processor'] + rounds('menu', steps) - minutesEach.menu;
   const base = { method: 'borrowed-processor', title, minutes, days: 0, money: 0 } as const;
-  if (isCorrupt) return { ...base, isPossible: false, why: 'No processor starts a broken image.' };
+  if (isCorrupt) return { ...base, isPossible: false, why: 'No processor can start a damaged image.' };
   if (board.menuFlash === false || !hasStick)
-    return { ...base, isPossible: false, why: hasStick ? 'It has no menu to flash from.' : 'No stick is at hand.' };
+    return {
+      ...base,
+      isPossible: false,
+      why: hasStick ? 'It cannot be updated from setup.' : 'No USB stick is available.',
+    };
   const offers = [
-    ...(processor.isOnShelf ? [{ days: 0, money: 0, why: 'One lies on the shelf.' }] : []),
+    ...(processor.isOnShelf ? [{ days: 0, money: 0, why: 'There is one on the shelf.' }] : []),
     ...(processor.loanDays === null
       ? []
       : [{ days: processor.loanDays, money: 0, why: `One can be had on loan in ${inDays(processor.loanDays)}.` }]),
@@ -169,13 +173,13 @@ function borrowed({ board, isCorrupt, steps, processor, hasStick, rates }: Metho
   const [best] = offers;
   return best
     ? { ...base, isPossible: true, days: best.days, money: best.money, why: best.why }
-    : { ...base, isPossible: false, why: 'None is on the shelf, on loan, or priced.' };
+    : { ...base, isPossible: false, why: 'None is on the shelf, available on loan, or priced.' };
 }
 
 const boughtAndSold = ({ price, resale, days }: NonNullable<ProcessorOffers['purchase']>) => ({
   days,
   money: price - resale,
-  why: `Bought for ${price} and sold again for ${resale}: ${price - resale} in the end.`,
+  why: `Bought for ${price} and resold for ${resale}: ${price - resale} net.`,
 });
 
 function sentIn({ sendIn }: MethodSituation): Way {

@@ -42,7 +42,7 @@ test('the newest leaves out pre-releases and what is too fresh, and says why', (
     kind: 'none',
     why: 'R5 cannot be undone. Allow it, or choose another.',
     ruledOut: [
-      { version: 'R7-try', why: 'A pre-release, and no complaint asks for it.' },
+      { version: 'R7-try', why: 'A pre-release, and nothing requires it.' },
       { version: 'R6', why: 'Only 3 days old; 14 are asked for.' },
     ],
   });
@@ -57,7 +57,7 @@ test('a security notice cuts the wait short', () => {
   expect(versions(planUpdate(urgent, 'R4', { kind: 'newest' }, { ...policy, soakDays: 30 }))).toEqual(['R6']);
 });
 
-test('a pre-release is taken only for the complaint that it alone mends', () => {
+test('a pre-release is taken only for the complaint that it alone fixes', () => {
   expect(versions(planUpdate(board, 'R6', { kind: 'fix', complaint: 'fans race' }, policy))).toEqual(['R7-try']);
   expect(versions(planUpdate(board, 'R4', { kind: 'fix', complaint: 'wake' }, policy))).toEqual(['R6']);
   expect(versions(planUpdate(board, 'R4', { kind: 'fix', complaint: 'smells' }, policy))).toBe('none');

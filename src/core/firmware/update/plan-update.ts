@@ -64,7 +64,7 @@ export function planUpdate(
   return from < 0
     ? {
         kind: 'none',
-        why: `Version ${installed} is on no list of revision ${board.revision}: look whether it is another revision.`,
+        why: `Version ${installed} is not listed for revision ${board.revision}: check whether it is another revision.`,
         ruledOut: [],
       }
     : planFrom(releases, from, aim(from), policy);
@@ -106,7 +106,7 @@ function planFrom(releases: readonly Release[], from: number, choice: Choice, po
 
 /** Nothing is to be installed, unless what is on the board is broken. */
 function stay(version: string, { why, ruledOut }: Choice, { rewrite }: FirmwarePolicy): UpdatePlan {
-  const again: UpdateStep = { version, why: 'Written again: the image on the board is broken.' };
+  const again: UpdateStep = { version, why: 'Written again: the installed image is damaged.' };
   return { kind: 'plan', steps: rewrite ? [again] : [], target: version, why, ruledOut: ruledOut() };
 }
 
@@ -116,7 +116,7 @@ function aimOf({ processors, releases }: BoardRevision, goal: FirmwareGoal, poli
       return aimAtNewest(releases, policy);
     case 'support':
       return processors.includes(goal.processor)
-        ? (from) => ({ target: from, why: `Every version knows ${goal.processor}.`, ruledOut: nothing })
+        ? (from) => ({ target: from, why: `Every version supports ${goal.processor}.`, ruledOut: nothing })
         : aimAtSupport(releases, goal.processor);
     case 'fix':
       return aimAtFix(releases, goal.complaint);
@@ -124,8 +124,8 @@ function aimOf({ processors, releases }: BoardRevision, goal: FirmwareGoal, poli
       const target = releases.findIndex(({ version }) => version === goal.version);
       return () =>
         target < 0
-          ? { target: null, why: `Version ${goal.version} is on no list of this revision.`, ruledOut: nothing }
-          : { target, why: 'The version that was asked for.', ruledOut: nothing };
+          ? { target: null, why: `Version ${goal.version} is not listed for this revision.`, ruledOut: nothing }
+          : { target, why: 'The version you asked for.', ruledOut: nothing };
     }
   }
 }
@@ -138,21 +138,19 @@ function aimAtNewest(releases: readonly Release[], policy: FirmwarePolicy): Aim 
       .slice(above + 1)
       .map((release) => ({ version: release.version, why: whyNot(release, policy) ?? '' }))
       .reverse();
-  const why = releases[newest]?.security
-    ? 'The newest, and it closes a security hole.'
-    : 'The newest that may be installed.';
+  const why = releases[newest]?.security ? 'The newest; it fixes a security problem.' : 'The newest allowed version.';
   return (from) =>
     newest > from
       ? { target: newest, why, ruledOut: ruledOutAbove(newest) }
       : {
           target: from,
-          why: 'The installed version is the newest that may be installed.',
+          why: 'The newest allowed version is already installed.',
           ruledOut: ruledOutAbove(from),
         };
 }
 
 function whyNot(release: Release, { soakDays, today }: FirmwarePolicy): string | null {
-  if (release.preRelease) return 'A pre-release, and no complaint asks for it.';
+  if (release.preRelease) return 'A pre-release, and nothing requires it.';
   const age = ageDays(release, today);
   return age < soakDays && !release.security ? `Only ${Math.max(0, age)} days old; ${soakDays} are asked for.` : null;
 }
@@ -164,28 +162,29 @@ function aimAtSupport(releases: readonly Release[], processor: string): Aim {
   const passedOver = () =>
     releases
       .slice(first, proper)
-      .map(({ version }) => ({ version, why: 'A pre-release; a later one knows the processor as well.' }));
+      .map(({ version }) => ({ version, why: 'A pre-release; a later version supports the processor as well.' }));
   return (from) => {
-    if (first < 0) return { target: null, why: `No version of this revision knows ${processor}.`, ruledOut: nothing };
-    if (first <= from) return { target: from, why: `The installed version knows ${processor}.`, ruledOut: nothing };
+    if (first < 0)
+      return { target: null, why: `No version for this revision supports ${processor}.`, ruledOut: nothing };
+    if (first <= from) return { target: from, why: `The installed version supports ${processor}.`, ruledOut: nothing };
     return proper < 0
-      ? { target: first, why: `The only versions that know ${processor} are pre-releases.`, ruledOut: nothing }
-      : { target: proper, why: `The least version that knows ${processor}.`, ruledOut: passedOver };
+      ? { target: first, why: `The only versions that support ${processor} are pre-releases.`, ruledOut: nothing }
+      : { target: proper, why: `The first version that supports ${processor}.`, ruledOut: passedOver };
   };
 }
 
-/** The first release that is said to mend the complaint; a pre-release only if nothing else does. */
+/** The first release that is said to fix the complaint; a pre-release only if nothing else does. */
 function aimAtFix(releases: readonly Release[], complaint: string): Aim {
   const words = complaint.toLowerCase();
-  const mending = releases.flatMap(({ fixes }, i) =>
+  const fixing = releases.flatMap(({ fixes }, i) =>
     fixes?.some((fix) => fix.toLowerCase().includes(words)) ? [i] : [],
   );
-  const proper = mending.filter((i) => !releases[i]?.preRelease);
+  const proper = fixing.filter((i) => !releases[i]?.preRelease);
   return (from) => {
-    const target = proper.find((i) => i > from) ?? mending.find((i) => i > from);
+    const target = proper.find((i) => i > from) ?? fixing.find((i) => i > from);
     return target === undefined
-      ? { target: null, why: `No newer version is said to mend "${complaint}".`, ruledOut: nothing }
-      : { target, why: `The first that is said to mend "${complaint}".`, ruledOut: nothing };
+      ? { target: null, why: `No newer version is said to fix "${complaint}".`, ruledOut: nothing }
+      : { target, why: `The first version that is said to fix "${complaint}".`, ruledOut: nothing };
   };
 }
 
@@ -210,14 +209,14 @@ function upgrade(
   if (path === null)
     return {
       kind: 'none',
-      why: `${wanted.version} needs ${releases[blockedAt(target) ?? -1]?.version ?? 'a version that is on no list'} first, and there is no way there that may be taken.`,
+      why: `${wanted.version} needs ${releases[blockedAt(target) ?? -1]?.version ?? 'an unlisted version'} first, and no allowed path leads there.`,
       ruledOut,
     };
   const steps = path.map((i, k): UpdateStep => {
     const next = releases[path[k + 1] ?? -1];
     return {
       version: releases[i]?.version ?? '',
-      why: next ? `A stepping stone: ${next.version} needs it or newer.` : why,
+      why: next ? `Stepping stone: ${next.version} needs it or a newer version first.` : why,
     };
   });
   return { kind: 'plan', steps, target: wanted.version, why, ruledOut };

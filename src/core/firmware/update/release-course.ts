@@ -1,6 +1,6 @@
 import type { FirmwarePolicy, Release } from '../boards/release';
 
-/** What planning asks of a board's releases again and again; reckoned once for each list and policy. */
+/** What planning asks of a board's releases again and again; computed once for each list and policy. */
 export interface Course {
   readonly isAllowed: (index: number) => boolean;
   /** Releases to install in turn, the target last; null where a need cannot be met. */

@@ -1,3 +1,4 @@
+import { listOf, uncapitalized } from '../../wording';
 import { isFilled, type Change, type Configuration, type Machine, type PartKind } from '../../machine';
 import { buildUpSteps, minimalChanges, stripDownList } from '../../isolation';
 import { START_OUTCOME_LABELS } from '../../startup';
@@ -11,11 +12,11 @@ export function startsBackInCase(configuration: Configuration): Trial[] {
     startTrial({
       ref: { kind: 'back-in-case' },
       title: 'Build it back into the case and start',
-      purpose: 'If the fault comes back, it is in the case: a stand-off, a lead, the switch.',
+      purpose: 'If the fault comes back, it is in the case: a stand-off, a lead or the switch.',
       steps: [
         'Switch off and pull the cord.',
-        'Check each stand-off, then screw the board in.',
-        'Connect the front leads, start with the case button.',
+        'Check each stand-off, then screw the board down.',
+        'Connect the front leads and start it with the case button.',
       ],
       changes: [{ kind: 'surface', to: 'case' }],
       minutes: 2,
@@ -31,15 +32,15 @@ export function minimalStarts(machine: Machine, configuration: Configuration): T
   const strip = [
     'Switch off and pull the cord.',
     ...stillOn(machine, configuration),
-    'Ask yourself what is easily forgotten: front USB-C lead, card reader, light strips, anything in the rear ports.',
-    'Leave one module in the slot that the manual names first.',
+    'Do not forget: front USB-C lead, card reader, light strips, anything in the rear ports.',
+    'Leave one module in the slot that the manual lists first.',
   ];
   const bench: Change[] = configuration.surface === 'bench' ? [] : [{ kind: 'surface', to: 'bench' }];
   return [
     startTrial({
       ref: { kind: 'minimal-in-case' },
-      title: 'Start with the minimum in the case',
-      purpose: 'Clears or blames everything that a start does not need.',
+      title: 'Strip to the minimum in the case and start',
+      purpose: 'Clears or blames everything that is not needed to start.',
       steps: [...strip, 'Start it and watch for a minute.'],
       changes: stripped,
       minutes: 2,
@@ -48,8 +49,8 @@ export function minimalStarts(machine: Machine, configuration: Configuration): T
     }),
     startTrial({
       ref: { kind: 'minimal-on-bench' },
-      title: 'Start with the minimum on the bench',
-      purpose: 'Nothing can hide in the case: no stand-off, no front lead, no switch.',
+      title: 'Strip to the minimum on the bench and start',
+      purpose: 'Rules out the case: no stand-offs, no front leads, no switch.',
       steps: [...strip, onBox, 'Bridge the two switch pins and watch for a minute.'],
       changes: [...bench, ...stripped, { kind: 'start', to: 'bridge' }],
       minutes: 3,
@@ -61,28 +62,28 @@ export function minimalStarts(machine: Machine, configuration: Configuration): T
   ];
 }
 
-const onBox = 'Lift the board out, lay it on its box, never on its bag.';
+const onBox = 'Lift the board out and lay it on its box, never on its bag.';
 
 function stillOn(machine: Machine, configuration: Configuration): string[] {
   const names = stripDownList(machine, configuration)
     .lines.filter(({ state }) => state === 'still-on')
     .map(({ name }) => name);
-  return names.length > 0 ? [`Take off or out: ${names.join(', ')}.`] : [];
+  return names.length > 0 ? [`Unplug or take out ${listOf(names)}.`] : [];
 }
 
 /** Building up on the bench: each step has a signal to expect. */
 function buildStarts(machine: Machine, configuration: Configuration): Trial[] {
-  return buildUpSteps(machine, configuration).map((step) => {
+  return buildUpSteps(machine, configuration).map((step, index) => {
     const [expected] = step.expect;
-    const sign = expected ? START_OUTCOME_LABELS[expected.outcome].toLowerCase() : 'nothing';
+    const sign = expected ? uncapitalized(START_OUTCOME_LABELS[expected.outcome]) : 'nothing';
     return startTrial({
       ref: { kind: 'build', step: step.id },
-      title: `Build up: ${step.title.charAt(0).toLowerCase()}${step.title.slice(1)}`,
-      purpose: `A sound machine shows: ${sign}.`,
+      title: `Build-up, step ${index + 1}: ${uncapitalized(step.title)}`,
+      purpose: `A working machine shows: ${sign}.`,
       steps: [
         'Switch off and pull the cord.',
         ...(configuration.surface === 'bench' ? [] : [onBox]),
-        `On the board: ${step.title.charAt(0).toLowerCase()}${step.title.slice(1)}. Nothing else.`,
+        `${step.title}. Nothing else on the board than this and the steps before.`,
         `Bridge the two switch pins. Expect: ${sign}.`,
       ],
       changes: step.changes,
@@ -101,8 +102,8 @@ export function startsOnBench(configuration: Configuration): Trial[] {
   return [
     startTrial({
       ref: { kind: 'on-bench' },
-      title: 'Start the whole machine outside its case',
-      purpose: 'Tells a short or switch in the case from a fault of the parts.',
+      title: 'Start the whole machine outside the case',
+      purpose: 'Shows whether the fault is in the case (a short, the switch) or in the parts.',
       steps: ['Switch off and pull the cord.', onBox, 'Leave everything connected.', 'Bridge the two switch pins.'],
       changes: [
         { kind: 'surface', to: 'bench' },
@@ -135,7 +136,7 @@ export function startsWithoutGroups(machine: Machine, configuration: Configurati
         purpose: 'Clears or blames all of them in one start.',
         steps: [
           'Switch off and pull the cord.',
-          `Take out or unplug: ${parts.map(({ name }) => name).join(', ')}.`,
+          `Unplug or take out ${listOf(parts.map(({ name }) => name))}.`,
           'Start it and watch for a minute.',
         ],
         changes: parts.map((part) => place(part, out)),
@@ -154,8 +155,11 @@ export function loadsWithDefaults(_machine: Machine, configuration: Configuratio
     startTrial({
       ref: { kind: 'load-with-defaults' },
       title: 'Reset the settings, then run under full load',
-      purpose: 'Settings that are too fast may show only under load.',
-      steps: ['Reset the settings to defaults.', 'Start a full load of processor and card, watch for five minutes.'],
+      purpose: 'Settings that are too fast may fail only under load.',
+      steps: [
+        'Reset the settings to defaults.',
+        'Put processor and graphics card under full load and watch for five minutes.',
+      ],
       depth: 'load',
       changes: [{ kind: 'settings', to: 'defaults' }],
       minutes: 6,

@@ -38,7 +38,7 @@ function repairTrial(repairClass: RepairClass, machine: Machine, configuration: 
     id: formatTrialId(ref),
     title: `${repairClass.title}, then start`,
     purpose:
-      repair.stake === 'nothing' ? 'Quick to try, and it may be all that is needed.' : 'Mends it if this is the cause.',
+      repair.stake === 'nothing' ? 'Quick to try, and it may be all that is needed.' : 'Fixes it if this is the cause.',
     steps: [
       ...(isInside(part) ? ['Switch off and pull the cord.'] : []),
       `${repairClass.title}.`,

@@ -23,7 +23,7 @@ export interface StartTrial {
   readonly handling?: Trial['handling'];
   readonly minutes: number;
   readonly tools?: readonly string[];
-  readonly spares?: readonly string[];
+  readonly spares?: readonly PartKind[];
   readonly cautions?: readonly CautionId[];
   readonly inside?: boolean;
 }
@@ -76,7 +76,7 @@ export const offFirst = (part: Part): string[] => (isInside(part) ? ['Switch off
 export const moveCable = (machine: Machine, to: string): Change[] =>
   machine.parts.filter((p) => p.kind === 'display-cable').map((p) => place(p, { state: 'moved', to }));
 
-/** What is seated anew along with a part: the plugs on the board with the supply, the cooler with the processor. */
+/** What is seated again along with a part: the plugs on the board with the supply, the cooler with the processor. */
 export function seatedWith(machine: Machine, part: Part): Handling[] {
   const kind = part.kind === 'supply' ? 'board' : part.kind === 'processor' ? 'cooler' : null;
   return machine.parts.filter((other) => other.kind === kind).map(({ id }) => ({ act: 'reseat', part: id }));

@@ -1,5 +1,6 @@
 import {
   insteadOf,
+  kindInWords,
   isFilled,
   nameInWords,
   placementOf,
@@ -24,15 +25,15 @@ export function plainStarts(machine: Machine): Trial[] {
   return [
     startTrial({
       ref: { kind: 'start' },
-      title: 'Start it as it stands',
-      purpose: 'Shows how far it gets as it stands.',
+      title: 'Start it as it is',
+      purpose: 'Shows how far it gets now.',
       steps: ['Press the case button once.', 'Watch fans, lights and screen for a minute.'],
       minutes: watchMinutes,
     }),
     startTrial({
       ref: { kind: 'start-and-wait' },
       title: 'Start it and wait three minutes',
-      purpose: 'Memory training restarts a few times and takes minutes: that is no fault.',
+      purpose: 'Memory training restarts a few times and can take minutes; that is normal.',
       steps: ['Press the case button once.', 'Leave it alone for three minutes, whatever it does.'],
       handling: boards.map((part) => ({ act: 'wait', part: part.id })),
       minutes: 3.5,
@@ -40,8 +41,8 @@ export function plainStarts(machine: Machine): Trial[] {
     startTrial({
       ref: { kind: 'run-under-load' },
       title: 'Run it under full load',
-      purpose: 'A supply, lead or cooler that is too weak shows only under load.',
-      steps: ['Start a full load of processor and card.', 'Watch it for five minutes.'],
+      purpose: 'A weak supply, lead or cooler shows up only under load.',
+      steps: ['Put processor and graphics card under full load.', 'Watch it for five minutes.'],
       depth: 'load',
       minutes: loadMinutes,
       cautions: ['hot-cooler'],
@@ -49,10 +50,10 @@ export function plainStarts(machine: Machine): Trial[] {
     startTrial({
       ref: { kind: 'bridge-pins' },
       title: 'Bridge the two switch pins',
-      purpose: 'Tells the switch and its lead from everything behind them.',
+      purpose: 'Shows whether the fault is in the switch and its lead, or behind them.',
       steps: [
-        'Find the two switch pins of the front header in the manual.',
-        'Touch both with the blade for one second.',
+        'Find the two power switch pins of the front header in the manual.',
+        'Touch both with a screwdriver blade for one second.',
         'Watch the fans for ten seconds.',
       ],
       changes: [{ kind: 'start', to: 'bridge' }],
@@ -75,11 +76,11 @@ export function startsWithout(machine: Machine, configuration: Configuration): T
       return startTrial({
         ref: { kind: 'out', part: part.id },
         title: `Start without ${nameInWords(part)}`,
-        purpose: 'If the complaint goes away, it is this part, its lead or its place.',
+        purpose: 'If the fault goes away, it is this part, its lead or its socket.',
         steps: [
           ...offFirst(part),
           `Take out or unplug ${nameInWords(part)}.`,
-          ...(toBoard.length > 0 ? ["Put the monitor cable into the board's own output."] : []),
+          ...(toBoard.length > 0 ? ["Plug the monitor cable into the board's own output."] : []),
           'Start it and watch for a minute.',
         ],
         part,
@@ -102,8 +103,8 @@ export function startsWithBack(machine: Machine, configuration: Configuration): 
         ref: { kind: 'back', part: part.id },
         title: part.loose ? `Put ${nameInWords(part)} in and start` : `Put ${nameInWords(part)} back and start`,
         purpose: part.loose
-          ? 'A part is proven only by working, or by failing where another works.'
-          : 'If the fault comes back with it, that is the proof.',
+          ? 'A part is proven good only by working, and bad by failing where another works.'
+          : 'If the fault comes back with it, that proves it.',
         steps: [
           ...offFirst(part),
           part.loose ? `Put in ${nameInWords(part)}.` : `Put ${nameInWords(part)} back as it was found.`,
@@ -150,12 +151,12 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
     .map((part) =>
       startTrial({
         ref: { kind: 'spare', part: part.id },
-        title: `Start with a spare in place of ${nameInWords(part)}`,
+        title: `Swap in ${knownGood(machine, part)} and start`,
         purpose:
-          'A known-good part in its place clears or blames it. A swap also reseats: put the old part back to prove it.',
+          'A known-good part in its place clears it or blames it. A swap also reseats: put the old part back to prove it.',
         steps: [
           ...offFirst(part),
-          `Put a known-good spare in place of ${nameInWords(part)}${firstFirmware(part)}.`,
+          `Swap ${nameInWords(part)} for a known-good spare${firstFirmware(part)}.`,
           'Start it and watch for a minute.',
         ],
         part,
@@ -169,8 +170,16 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
     );
 }
 
+/** A spare by its kind; where the machine has several of the kind, for which of them. */
+function knownGood(machine: Machine, part: Part): string {
+  const isOneOfMany = machine.parts.filter(({ kind }) => kind === part.kind).length > 1;
+  return isOneOfMany
+    ? `a known-good ${kindInWords(part.kind)} for ${nameInWords(part)}`
+    : `a known-good ${kindInWords(part.kind)}`;
+}
+
 const firstFirmware = ({ kind }: Part): string =>
-  kind === 'processor' ? ', one that the board has known from its first firmware' : '';
+  kind === 'processor' ? ', one that the first firmware of this board supports' : '';
 
 /** Swaps that matter to a machine that cuts out: watched through full load. */
 export function loadsWithSpare(machine: Machine, configuration: Configuration): Trial[] {
@@ -181,12 +190,12 @@ export function loadsWithSpare(machine: Machine, configuration: Configuration): 
     .map((part) =>
       startTrial({
         ref: { kind: 'load-with-spare', part: part.id },
-        title: `Run under full load with a spare in place of ${nameInWords(part)}`,
-        purpose: 'A part that gives in only under load is cleared or blamed only under load.',
+        title: `Swap in ${knownGood(machine, part)} and run under full load`,
+        purpose: 'A part that fails only under load can be cleared or blamed only under load.',
         steps: [
           ...offFirst(part),
-          `Put a known-good spare in place of ${nameInWords(part)}.`,
-          'Start a full load of processor and card and watch it for five minutes.',
+          `Swap ${nameInWords(part)} for a known-good spare.`,
+          'Put processor and graphics card under full load and watch it for five minutes.',
         ],
         part,
         depth: 'load',
@@ -215,7 +224,7 @@ export function startsWithOneModule(machine: Machine, configuration: Configurati
         purpose: 'If it starts, this module and this slot are good.',
         steps: [
           'Switch off and pull the cord.',
-          `Leave only ${nameInWords(module)}, in ${slot.name}. Both sides click.`,
+          `Leave only ${nameInWords(module)} fitted, in ${slot.name}. Both sides click.`,
           'Start it and wait up to three minutes.',
         ],
         part: module,

@@ -89,11 +89,11 @@ export function BoardForm({
       <Section>
         <Lines>
           <Line control={control} name="model" label="Name, as printed on board and box" />
-          <Line control={control} name="setupKey" label="Key that opens the menu" />
+          <Line control={control} name="setupKey" label="Setup key" />
           <Line
             control={control}
             name="secondImage"
-            label="How to start from a second image"
+            label="How to start from the second image"
             hint="Empty if there is none."
           />
         </Lines>
@@ -111,12 +111,12 @@ export function BoardForm({
           name="resets"
           columns={resetColumns}
           empty={{ how: 'pins', where: '', seconds: '10' }}
-          add="Add a way"
+          add="Add a reset"
         />
       </Section>
       <Two>
         <Section>
-          <h2>Memory slots, in the order of filling</h2>
+          <h2>Memory slots, in the order in which they are filled</h2>
           <RowsEditor
             control={control}
             name="memorySlots"
@@ -137,7 +137,7 @@ export function BoardForm({
         </Section>
       </Two>
       <Section>
-        <h2>Sockets that share lanes</h2>
+        <h2>Sockets that disable others</h2>
         <RowsEditor
           control={control}
           name="sharing"
@@ -153,7 +153,7 @@ export function BoardForm({
           Save the board
         </Button>
         <Button onPress={onLeave}>Leave without saving</Button>
-        {wrong && <span role="alert">Something is missing or wrong: it is marked above.</span>}
+        {wrong && <span role="alert">Something is missing or wrong; it is marked above.</span>}
         <Apart />
         {edition > 0 && (
           <Allowed action="delete-boards">
@@ -195,11 +195,11 @@ function Remove({ id }: { readonly id: string }) {
   const take = () => remove.mutate(id, { onSuccess: () => void navigate('/boards') });
   return isAsked ? (
     <Button onPress={take} isDisabled={remove.isPending}>
-      <Trash2 size={17} aria-hidden /> Yes, take it out of the book
+      <Trash2 size={17} aria-hidden /> Yes, remove it from the book
     </Button>
   ) : (
     <Button $kind="quiet" onPress={() => setAsked(true)}>
-      <Trash2 size={17} aria-hidden /> Take out of the book
+      <Trash2 size={17} aria-hidden /> Remove from the book
     </Button>
   );
 }

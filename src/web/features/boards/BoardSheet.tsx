@@ -1,3 +1,4 @@
+import { listOf } from '../../components/format';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { BoardBookFile } from '../../../contracts';
@@ -80,13 +81,15 @@ export function BoardSheet({ board }: { readonly board: BoardBookFile }) {
         <section>
           <h2>At the bench</h2>
           <Facts>
-            <Fact name="Menu opens with">{board.setupKey ? <code>{board.setupKey}</code> : 'not known'}</Fact>
+            <Fact name="Setup key">{board.setupKey ? <code>{board.setupKey}</code> : 'not known'}</Fact>
             <Fact name="Menu flash">{board.menuFlash === false ? 'no' : 'yes'}</Fact>
             <Fact name="Second image">{board.secondImage ?? 'none'}</Fact>
-            {memorySlots && <Fact name="Memory goes">{memorySlots.map(({ name }) => name).join(', then ')}</Fact>}
+            {memorySlots && (
+              <Fact name="Memory slots are filled">{memorySlots.map(({ name }) => name).join(', then ')}</Fact>
+            )}
             {sharing?.map(({ filled, switchesOff }) => (
               <Fact key={filled} name={`${filled} filled`}>
-                switches off {switchesOff.join(', ')}
+                disables {listOf(switchesOff)}
               </Fact>
             ))}
             {stageLights?.map(({ label, link }) => (
@@ -142,7 +145,7 @@ function RevisionReleases({ board: { revisions } }: { readonly board: BoardBookF
         />
       </Tabs>
       <p>
-        <Muted>Knows from its first firmware:</Muted> {revision.processors.join(', ') || 'not written down'}
+        <Muted>Supported by its first firmware:</Muted> {listOf(revision.processors) || 'not noted'}
       </p>
       <Releases aria-label={`Releases of revision ${revision.revision}, newest first`}>
         {newestFirst.slice(0, maxShown).map((release) => (
@@ -163,10 +166,10 @@ function releaseWords(release: Release): string {
   const words = [
     release.preRelease ? 'Pre-release.' : '',
     release.security ? 'Security.' : '',
-    release.irreversible ? 'No way back.' : '',
+    release.irreversible ? 'Cannot be undone.' : '',
     release.minimumPredecessor ? `Needs ${release.minimumPredecessor} first.` : '',
-    release.processorsAdded?.length ? `Adds ${release.processorsAdded.join(', ')}.` : '',
-    release.fixes?.length ? `Mends: ${release.fixes.join('; ')}.` : '',
+    release.processorsAdded?.length ? `Adds ${listOf(release.processorsAdded)}.` : '',
+    release.fixes?.length ? `Fixes: ${release.fixes.join('; ')}.` : '',
     release.notes ?? '',
   ];
   return words.filter((word) => word !== '').join(' ') || '–';
@@ -184,7 +187,7 @@ function FlashFacts({ flash }: { readonly flash: BareFlash }) {
         <Fact name="Button">
           {flash.button}, {inWords(flash.holdSeconds)}
         </Fact>
-        <Fact name="Plugs">{flash.plugs.join(', ')}</Fact>
+        <Fact name="Plugs">{listOf(flash.plugs)}</Fact>
         {flash.phases.map(({ phase, light, periodSeconds, fromSeconds, toSeconds }) => (
           <Fact key={phase} name={phaseWords[phase]}>
             {lightWords[light].toLowerCase()}
@@ -192,9 +195,9 @@ function FlashFacts({ flash }: { readonly flash: BareFlash }) {
             {toSeconds ? `, for ${inWords(fromSeconds ?? 0)} to ${inWords(toSeconds)}` : ''}
           </Fact>
         ))}
-        <Fact name="Gave up if">it stops within {inWords(flash.gaveUpWithinSeconds)}</Fact>
-        <Fact name="Too long after">{inWords(flash.worstSeconds)}</Fact>
-        {flash.harmlessLights && <Fact name="Means nothing">{flash.harmlessLights}</Fact>}
+        <Fact name="Failed if">it stops within {inWords(flash.gaveUpWithinSeconds)}</Fact>
+        <Fact name="Overdue after">{inWords(flash.worstSeconds)}</Fact>
+        {flash.harmlessLights && <Fact name="To be ignored">{flash.harmlessLights}</Fact>}
       </Facts>
     </section>
   );

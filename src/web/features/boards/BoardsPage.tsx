@@ -1,4 +1,4 @@
-import { formatDistanceToNowStrict } from 'date-fns';
+import { fromNow, plural } from '../../components/format';
 import { FileUp, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
@@ -98,7 +98,7 @@ export function BoardsPage() {
       </ul>
       {data && shown.length === 0 && (
         <Empty>
-          {wanted ? 'No board is called that.' : 'The book is empty. Add the first board, or import a file.'}
+          {wanted ? 'No matching boards.' : 'The board book is empty. Add the first board or import a file.'}
         </Empty>
       )}
     </Page>
@@ -111,10 +111,10 @@ function BoardRow({ board: { id, model, revisions, canFlashBare, updatedAt } }: 
     <Row>
       <Name to={`/boards/${id}`}>{model}</Name>
       <Muted>
-        {revisions.length === 1 ? 'Revision' : 'Revisions'} {newest.join(' · ')}
+        {plural(revisions.length, 'Revision', 'Revisions')} {newest.join(' · ')}
       </Muted>
-      <Muted>{canFlashBare ? 'Flashes itself bare' : 'Needs a processor to flash'}</Muted>
-      <Muted>{formatDistanceToNowStrict(new Date(updatedAt))} ago</Muted>
+      <Muted>{canFlashBare ? 'Flashes without a processor' : 'Needs a processor to flash'}</Muted>
+      <Muted>{fromNow(updatedAt)}</Muted>
     </Row>
   );
 }

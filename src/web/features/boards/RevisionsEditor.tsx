@@ -64,7 +64,7 @@ export function RevisionsEditor({
               <TextCell control={control} name={`revisions.${i}.revision`} label={`Revision ${i + 1}`} />
             </Captioned>
             <Captioned>
-              <span>Processors that its first firmware knew, separated by semicolons</span>
+              <span>Processors supported by its first firmware, separated by semicolons</span>
               <TextCell
                 control={control}
                 name={`revisions.${i}.processors`}
@@ -102,7 +102,7 @@ function Releases({
   readonly index: number;
 }) {
   const [problems, setProblems] = useState<readonly CsvProblem[]>([]);
-  /** A table that was read from a file is drawn anew. */
+  /** A table that was read from a file is drawn again. */
   const [reads, setReads] = useState(0);
   const read = async (file: File | undefined) => {
     if (!file) return;
@@ -132,11 +132,11 @@ function Releases({
       <Tools>
         <FileTrigger acceptedFileTypes={['.csv', 'text/csv']} onSelect={(files) => void read(files?.[0])}>
           <Button>
-            <FileUp size={17} aria-hidden /> Read releases from CSV
+            <FileUp size={17} aria-hidden /> Import releases from CSV
           </Button>
         </FileTrigger>
         <Button onPress={save}>
-          <Download size={17} aria-hidden /> Save releases as CSV
+          <Download size={17} aria-hidden /> Export releases as CSV
         </Button>
       </Tools>
       {problems.length > 0 && (

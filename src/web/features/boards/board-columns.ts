@@ -6,10 +6,10 @@ export const linkWords = {
   processor: 'Processor',
   memory: 'Memory',
   graphics: 'Graphics',
-  load: 'Start of the system',
+  load: 'Boot',
 } as const;
 export const resetWords = {
-  menu: 'In the menu',
+  menu: 'In setup',
   pins: 'Bridge pins',
   button: 'Press a button',
   'coin-cell': 'Coin cell out',
@@ -21,11 +21,11 @@ export const releaseColumns: readonly RowColumn[] = [
   { key: 'version', head: 'Version', width: '6rem' },
   { key: 'date', head: 'Date', width: '7.5rem' },
   { key: 'minimumPredecessor', head: 'Needs first', width: '6rem' },
-  { key: 'irreversible', head: 'No way back', kind: 'tick' },
+  { key: 'irreversible', head: 'Cannot be undone', kind: 'tick' },
   { key: 'preRelease', head: 'Pre-release', kind: 'tick' },
   { key: 'security', head: 'Security', kind: 'tick' },
   { key: 'processorsAdded', head: 'Processors added', width: '12rem' },
-  { key: 'fixes', head: 'Mends', width: '12rem' },
+  { key: 'fixes', head: 'Fixes', width: '12rem' },
   { key: 'file', head: 'File', width: '11rem' },
   { key: 'bytes', head: 'Bytes', width: '7.5rem' },
   { key: 'sha256', head: 'SHA-256', width: '12rem' },
@@ -52,11 +52,11 @@ export const slotColumns: readonly RowColumn[] = [
 ];
 
 export const sharingColumns: readonly RowColumn[] = [
-  { key: 'filled', head: 'While this is filled' },
+  { key: 'filled', head: 'While this is used' },
   { key: 'switchesOff', head: 'these are switched off' },
 ];
 
 export const lightColumns: readonly RowColumn[] = [
   { key: 'label', head: 'Printed' },
-  { key: 'link', head: 'Stands for', choices: Object.entries(linkWords) },
+  { key: 'link', head: 'Means', choices: Object.entries(linkWords) },
 ];

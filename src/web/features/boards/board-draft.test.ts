@@ -25,11 +25,11 @@ test('what is left empty is left out; lists are split', () => {
 });
 
 test.each<[Partial<typeof good>, string, RegExp]>([
-  [{ model: ' ' }, 'model', /Write this/],
+  [{ model: ' ' }, 'model', /Enter this/],
   [
     { revisions: [{ revision: 'A', processors: '', releases: [{ ...emptyRelease, version: '1', date: '1.2.2026' }] }] },
     'revisions.0.releases.0.date',
-    /Write a day/,
+    /Enter a date/,
   ],
   [
     {
@@ -37,9 +37,9 @@ test.each<[Partial<typeof good>, string, RegExp]>([
       flash: { ...emptyBoard.flash, port: 'ringed', button: 'small', fileName: 'A.BIN', holdSeconds: 'three' },
     },
     'flash.holdSeconds',
-    /Write a number/,
+    /Enter a number/,
   ],
-  [{ resets: [{ how: 'pins', where: 'CLEAR', seconds: '' }] }, 'resets.0.seconds', /Write a number/],
+  [{ resets: [{ how: 'pins', where: 'CLEAR', seconds: '' }] }, 'resets.0.seconds', /Enter a number/],
   [
     {
       revisions: [

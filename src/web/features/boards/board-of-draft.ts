@@ -120,9 +120,9 @@ function draftPath(path: readonly PropertyKey[]): string {
 
 const plain = (message: string): string =>
   /^Too small: expected string/.test(message)
-    ? 'Write this.'
+    ? 'Enter this.'
     : /^Invalid input: expected number/.test(message)
-      ? 'Write a number.'
+      ? 'Enter a number.'
       : /^Invalid ISO date/.test(message)
-        ? 'Write a day as 2026-01-31.'
+        ? 'Enter a date like 2026-01-31.'
         : message;

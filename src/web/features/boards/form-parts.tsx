@@ -83,9 +83,9 @@ export function FlashFields({
             <Line control={control} name="flash.button" label="Button" />
             <Line control={control} name="flash.plugs" label="Plugs that must be in" hint="Separated by semicolons." />
             <Line control={control} name="flash.holdSeconds" label="Hold the button (s)" />
-            <Line control={control} name="flash.harmlessLights" label="Lights that mean nothing" />
-            <Line control={control} name="flash.gaveUpWithinSeconds" label="Gave up if it stops within (s)" />
-            <Line control={control} name="flash.worstSeconds" label="Did not work after (s)" />
+            <Line control={control} name="flash.harmlessLights" label="Lights to ignore" />
+            <Line control={control} name="flash.gaveUpWithinSeconds" label="Failed if it stops within (s)" />
+            <Line control={control} name="flash.worstSeconds" label="Overdue after (s)" />
           </Lines>
           <RowsEditor
             control={control}

@@ -1,13 +1,13 @@
 import type { CaseEvent } from '../../../core/casework';
 import { Button } from '../../components/Button';
+import { counted, listOf, plural } from '../../components/format';
 import { Notice } from '../../components/Notice';
 import { outbox, useOutboxStore, useTrouble, useWaiting } from '../../device/outbox-store';
 
-const entries = (count: number): string => (count === 1 ? 'one entry' : `${count} entries`);
-const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+const entries = (count: number): string => counted(count, 'entry', 'entries');
 
 /** Who wrote, by name: "Runa", "Runa and Ebbe". */
-const writers = (events: readonly CaseEvent[]): string => [...new Set(events.map(({ by }) => by))].join(' and ');
+const writers = (events: readonly CaseEvent[]): string => listOf([...new Set(events.map(({ by }) => by))]);
 
 /** What is not stored yet, and why: waiting for the server, crossing with somebody else's, or refused. */
 export function SaveNotice({ caseId }: { readonly caseId: string }) {
@@ -19,7 +19,7 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
       <Notice kind="danger">
         <span>
           {writers(trouble.theirs)} wrote {entries(trouble.theirs.length)} first and changed the machine, as you did.
-          Look at the sheet: {entries(waiting)} of yours {waiting === 1 ? 'is' : 'are'} not stored yet.
+          Look at the sheet: {entries(waiting)} of yours {plural(waiting, 'is', 'are')} not stored yet.
         </span>
         <span>
           <Button onPress={() => outbox.follow(caseId)}>Add mine after these</Button>
@@ -33,10 +33,10 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
     return (
       <Notice kind="danger">
         <span>
-          {capital(entries(trouble.events.length))} of yours could not be stored. {trouble.message}
+          {entries(trouble.events.length)} of yours could not be stored. {trouble.message}
         </span>
         <Button $kind="quiet" onPress={() => outbox.dismiss(caseId)}>
-          I have read it
+          Dismiss
         </Button>
       </Notice>
     );
@@ -44,8 +44,8 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
     return (
       <Notice kind="suspicion">
         <span>
-          The server does not answer. {capital(entries(waiting))} {waiting === 1 ? 'waits' : 'wait'} on this device and{' '}
-          {waiting === 1 ? 'is' : 'are'} sent when it is back. Work on.
+          The server does not answer. {entries(waiting)} {plural(waiting, 'is', 'are')} kept on this device and sent
+          when it is back. You can go on working.
         </span>
         <Button onPress={() => outbox.hurry()}>Try now</Button>
       </Notice>
@@ -57,7 +57,7 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
           {writers(trouble.theirs)} wrote {entries(trouble.theirs.length)} meanwhile. Yours came after.
         </span>
         <Button $kind="quiet" onPress={() => outbox.dismiss(caseId)}>
-          I have read it
+          Dismiss
         </Button>
       </Notice>
     );

@@ -32,7 +32,7 @@ export const draftEventId = 'draft';
 
 /**
  * Makes the views of one case as it grows, each from the one before: what was folded is not folded again, and a log with
- * the same events gives the same objects, so that storing what was already shown draws and diagnoses nothing anew.
+ * the same events gives the same objects, so that storing what was already shown draws and diagnoses nothing again.
  */
 export function createCaseViewer(): (parts: ViewParts) => Viewed {
   let last: CaseView | null = null;

@@ -24,12 +24,12 @@ test('every kind of entry reads as what was done and what was seen', () => {
   ).toEqual([
     'The owner says: Nothing at all',
     'Measure +5 VSB at the 24-pin plug: 5.04 V: within limits',
-    'Look at the rocker of the supply: Not sure',
+    'Check the rocker switch of the supply: Not sure',
     'Note: Smells of salt',
-    'Struck an entry: Misread',
+    'Crossed out an entry: Misread',
     'Parked: Waiting for a spare',
-    'Taken up again: ',
+    'Resumed: ',
     'Closed: Unknown',
-    'Opened again: A spare has come',
+    'Reopened: A spare has come',
   ]);
 });

@@ -1,15 +1,16 @@
+import { kindInWords } from '../../../core/machine';
 import type { Entry } from '../../../core/casework';
 import { STRATEGY_NAMES } from '../../../core/diagnosis';
 import { START_OUTCOME_LABELS } from '../../../core/startup';
 import { SILENT_OUTCOMES } from '../../../core/trials';
-import { dayAndTime } from '../../components/format';
+import { dayAndTime, listOf, uncapitalized } from '../../components/format';
 
 const flashWords = { update: 'Flashed', recover: 'Recovered', 'roll-back': 'Rolled back' } as const;
 const flashEndWords = {
   finished: 'Finished',
-  'gave-up': 'Gave up: nothing was written',
-  interrupted: 'Interrupted while it wrote',
-  unsure: 'Not sure how it ended',
+  'gave-up': 'Failed: nothing was written',
+  interrupted: 'Interrupted while writing',
+  unsure: 'Unclear how it ended',
 } as const;
 
 /** What was done and what was seen, for the bench sheet and the evidence. */
@@ -27,7 +28,7 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
       const label = options.find(({ id }) => id === event.outcome)?.label ?? event.outcome;
       return {
         done: trial?.title ?? event.trial,
-        seen: event.volts === undefined ? label : `${event.volts} V: ${label.toLowerCase()}`,
+        seen: event.volts === undefined ? label : `${event.volts} V: ${uncapitalized(label)}`,
       };
     }
     case 'configuration-changed':
@@ -35,27 +36,27 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
     case 'note-added':
       return { done: 'Note', seen: event.text };
     case 'entry-struck':
-      return { done: 'Struck an entry', seen: event.reason };
+      return { done: 'Crossed out an entry', seen: event.reason };
     case 'case-parked':
       return {
         done: 'Parked',
         seen: `Waiting for ${event.waitingFor}${event.until ? ` until ${dayAndTime(event.until)}` : ''}`,
       };
     case 'case-resumed':
-      return { done: 'Taken up again', seen: '' };
+      return { done: 'Resumed', seen: '' };
     case 'case-closed':
       return { done: 'Closed', seen: event.cause };
     case 'case-reopened':
-      return { done: 'Opened again', seen: event.reason };
+      return { done: 'Reopened', seen: event.reason };
     case 'strategy-chosen':
-      return { done: 'Order', seen: STRATEGY_NAMES[event.strategy] };
+      return { done: 'Test order', seen: STRATEGY_NAMES[event.strategy] };
     case 'part-noted': {
       const facts = [
         event.ratedMts === undefined ? null : `rated ${event.ratedMts} MT/s`,
         event.runningMts === undefined ? null : `runs at ${event.runningMts} MT/s`,
         event.paid === undefined ? null : `paid ${event.paid}`,
       ];
-      return { done: 'Noted', seen: facts.filter(Boolean).join(', ') };
+      return { done: 'Noted', seen: listOf(facts.filter((fact) => fact !== null)) };
     }
     case 'board-noted':
       return {
@@ -73,8 +74,8 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
         seen: [event.version, ...event.setAgain, ...(event.done ?? [])].join(', '),
       };
     case 'lacking-set': {
-      const lacking = [...event.tools, ...event.spares.map((kind) => `spare ${kind.replaceAll('-', ' ')}`)];
-      return { done: 'Not at hand', seen: lacking.length > 0 ? lacking.join(', ') : 'Nothing is lacking' };
+      const lacking = [...event.tools, ...event.spares.map((kind) => `spare ${kindInWords(kind)}`)];
+      return { done: 'Missing', seen: lacking.length > 0 ? listOf(lacking) : 'Nothing is missing' };
     }
   }
 }

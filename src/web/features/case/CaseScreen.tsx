@@ -165,7 +165,7 @@ export function CaseScreen({ caseId, number, newest, diagnosed }: CaseScreenProp
 /** What is written besides outcomes. */
 function useLogEntries(actions: CaseActions, work: TrialWork) {
   const strike = useLatest((entry: Entry) => {
-    void actions.record({ kind: 'entry-struck', entry: entry.event.id, reason: 'Taken back at the bench' });
+    void actions.record({ kind: 'entry-struck', entry: entry.event.id, reason: 'Undone at the bench' });
   });
   const park = useLatest((waitingFor: string, until: string | null) => {
     void actions.record({ kind: 'case-parked', waitingFor, ...(until ? { until } : {}) });
@@ -229,7 +229,7 @@ function Centre({
       <ClosedCard
         state={state}
         shares={diagnosis?.parts ?? {}}
-        onReopen={() => void actions.record({ kind: 'case-reopened', reason: 'Taken up again at the bench' })}
+        onReopen={() => void actions.record({ kind: 'case-reopened', reason: 'Reopened at the bench' })}
       />
     );
   if (state.stage === 'parked')

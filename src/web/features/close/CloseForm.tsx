@@ -25,7 +25,7 @@ const Foot = styled.div`
 
 const endingWords: Readonly<Record<Ending, string>> = {
   repaired: 'Repaired',
-  'work-around': 'Worked around, agreed with the owner',
+  'work-around': 'Workaround, agreed with the owner',
   'nothing-wrong': 'Nothing was wrong',
   returned: 'Returned under warranty',
   'given-up': 'Given up',
@@ -37,11 +37,11 @@ const suspectsListed = 5;
 const schema = z.object({
   ending: z.enum(ENDINGS),
   fault: z.string(),
-  cause: z.string().trim().min(1, 'Write what it was.').max(400, 'At most 400 characters.'),
+  cause: z.string().trim().min(1, 'Enter what it was.').max(400, 'At most 400 characters.'),
   done: z
     .string()
     .trim()
-    .min(1, 'Write what was done: a bare "no luck" helps nobody.')
+    .min(1, 'Enter what was done; a bare "no luck" helps nobody.')
     .max(2000, 'At most 2000 characters.'),
 });
 type CloseDraft = z.infer<typeof schema>;
@@ -55,7 +55,7 @@ function resolve(values: CloseDraft) {
   return { values: {}, errors };
 }
 
-/** What was done so far that mends something, in the order of the log. */
+/** What was done so far that fixes something, in the order of the log. */
 function repairsInWords(state: CaseState): string {
   const repairs = state.entries.flatMap(({ event, trial, struckBy }) =>
     event.kind === 'trial-done' && trial?.repair && struckBy === null && event.outcome !== 'could-not'
@@ -73,8 +73,8 @@ function usualEnding({ advice, suspects: [top] }: Diagnosis): Ending {
 
 const proofWords: Readonly<Record<Confirmation, string>> = {
   suggested: 'Only calculated. Nothing in the log made the fault go away and come back.',
-  supported: 'It went away with the change. It was not made to come back.',
-  proven: 'It went away with the change, came back without it, and went away again.',
+  supported: 'The fault went away with the change. It was not brought back.',
+  proven: 'The fault went away with the change, came back without it, and went away again.',
 };
 
 export function CloseForm({
@@ -135,7 +135,7 @@ export function CloseForm({
         columns={1}
         choices={[
           ...known.map((s) => ({ id: s.fault, label: `${s.title} (${percent(s.probability)})` })),
-          { id: notListed, label: 'Something that is not listed' },
+          { id: notListed, label: 'Something not listed' },
         ]}
         value={fault}
         onChange={pick}

@@ -20,7 +20,7 @@ export function ClosePage() {
   return (
     <Page title={title}>
       {error && <Notice kind="danger">{error.message}</Notice>}
-      {!mayClose && <Notice kind="plain">Closing a case is for technicians and leads.</Notice>}
+      {!mayClose && <Notice kind="plain">Only technicians and leads can close a case.</Notice>}
       {mayClose && view && diagnosis && <CloseForm key={id} caseId={id} state={view.logged} diagnosis={diagnosis} />}
     </Page>
   );

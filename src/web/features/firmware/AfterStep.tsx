@@ -26,7 +26,7 @@ const Wait = styled.div`
 const physical = [
   { id: 'drained', label: 'Supply off, cord out, button pressed: drained' },
   { id: 'stick out', label: 'Stick out' },
-  { id: 'parts in place', label: 'Processor, memory and picture in place for the first start' },
+  { id: 'parts in place', label: 'Processor, memory and graphics fitted for the first start' },
 ];
 const settings = [
   { id: 'defaults', label: 'defaults loaded' },
@@ -84,7 +84,7 @@ export function AfterStep({ firmware, log }: StepProps) {
   return (
     <>
       <Title>Afterwards</Title>
-      <Lead>The first start is long and may restart several times. A moving code is progress.</Lead>
+      <Lead>The first start takes long and may restart several times. A changing code means progress.</Lead>
       <Block>
         <CheckGrid
           label="Before the first start"
@@ -97,19 +97,19 @@ export function AfterStep({ firmware, log }: StepProps) {
       <Block>
         <Wait>
           <Button onPress={() => setEndsAt(endsAt === null ? Date.now() + 1000 * firstStartSeconds : null)}>
-            <Timer size={18} aria-hidden /> {endsAt === null ? 'Started: wait for it' : 'Stop'}
+            <Timer size={18} aria-hidden /> {endsAt === null ? 'Started: begin the wait' : 'Stop'}
           </Button>
           <output aria-label="Wait left">{clock(endsAt === null ? firstStartSeconds : left)}</output>
           <span role="status">
             {endsAt !== null && left <= 0
               ? 'The wait is over. What does it show?'
-              : 'Three minutes before it is called a failure.'}
+              : 'Wait three minutes before you call it a failure.'}
           </span>
         </Wait>
       </Block>
       <Fields $columns={2}>
         <Field
-          label="Version that it shows now"
+          label="Version shown now"
           value={version}
           onChange={setVersion}
           hint={wanted ? `${wanted.version} was flashed.` : undefined}
@@ -119,7 +119,7 @@ export function AfterStep({ firmware, log }: StepProps) {
       {shown !== '' && !isSame && (
         <Notice kind="suspicion">
           <span>
-            {shown} is not {wanted.version}: the flash did not take, or it was misread.
+            {shown} is not {wanted.version}: the flash did not work, or the version was misread.
           </span>
         </Notice>
       )}
@@ -128,9 +128,9 @@ export function AfterStep({ firmware, log }: StepProps) {
       </Block>
       <Foot>
         <Button $kind="primary" isDisabled={shown === ''} onPress={() => void write()}>
-          Write the version down
+          Record the version
         </Button>
-        {log && <Button onPress={log.leave}>Back to the trials</Button>}
+        {log && <Button onPress={log.leave}>Back to the tests</Button>}
       </Foot>
       {said && (
         <Notice kind="plain">

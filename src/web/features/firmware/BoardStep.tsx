@@ -1,3 +1,4 @@
+import { listOf } from '../../components/format';
 import styled from 'styled-components';
 import { Link } from 'react-router';
 import { identifyBoard, type BoardCandidate } from '../../../core/firmware';
@@ -54,7 +55,10 @@ export function BoardStep({ firmware: { desk, change }, log }: StepProps) {
   return (
     <>
       <Title>Which board is it?</Title>
-      <Lead>Names differ by a letter, and so do their images. Write what you read, not what was bought.</Lead>
+      <Lead>
+        Boards whose names differ by one letter need different images. Enter what is printed on the board, not what was
+        bought.
+      </Lead>
       <Fields>
         <Field
           label="Name printed on the board"
@@ -71,10 +75,10 @@ export function BoardStep({ firmware: { desk, change }, log }: StepProps) {
           maxLength={40}
         />
         <Field
-          label="Version that is on now"
+          label="Version installed now"
           value={print.version}
           onChange={(version) => read({ version })}
-          hint="First screen, sticker or box. Empty if nobody knows."
+          hint="First screen, sticker or box. Leave empty if not known."
           maxLength={40}
         />
       </Fields>
@@ -89,14 +93,14 @@ export function BoardStep({ firmware: { desk, change }, log }: StepProps) {
           {isAsked && answer.nearNames.length > 0 && (
             <Notice kind="suspicion">
               <span>
-                Easily taken for it: <strong>{answer.nearNames.join(', ')}</strong>. Its images are for other boards.
+                Easily confused with: <strong>{listOf(answer.nearNames)}</strong>. Its images are for other boards.
               </span>
             </Notice>
           )}
         </Said>
       )}
       {answer && (
-        <Found aria-label="Boards that it can be">
+        <Found aria-label="Boards that it could be">
           {answer.candidates.slice(0, maxShown).map((candidate) => (
             <li key={candidate.id + candidate.revision}>
               <div>

@@ -103,7 +103,7 @@ function CaseFirmware({
       <TopBar>
         <Number>{caseNumber(number)}</Number>
         <Machine title={name}>{name}</Machine>
-        <Button onPress={log.leave}>Back to the trials</Button>
+        <Button onPress={log.leave}>Back to the tests</Button>
       </TopBar>
       <SaveNotice caseId={caseId} />
       <Chain links={links} chosen={link} onChoose={setLink} />
@@ -115,8 +115,8 @@ function CaseFirmware({
             <h1>Firmware bay</h1>
             <Notice kind="plain">
               {mayFlash
-                ? 'The case is closed: open it again before anything is flashed.'
-                : 'Flashing in a case is for technicians and leads. The firmware room on the first bar is there for practice.'}
+                ? 'The case is closed. Reopen it before you flash anything.'
+                : 'Only technicians and leads can flash in a case. To practise, use Firmware in the top bar.'}
             </Notice>
           </NotNow>
         )}

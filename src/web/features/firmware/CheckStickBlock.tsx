@@ -20,7 +20,7 @@ const Verdict = styled.p<{ $verdict: StickVerdict['verdict'] }>`
 
 const words: Readonly<Record<StickVerdict['verdict'], string>> = {
   good: 'The stick is good.',
-  'good-with-warnings': 'The stick should work; some boards may stumble.',
+  'good-with-warnings': 'The stick should work; some boards may have trouble with it.',
   bad: 'The stick will not work.',
 };
 

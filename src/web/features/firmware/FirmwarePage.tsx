@@ -9,7 +9,7 @@ const practiceKey = 'practice';
 export function FirmwarePage() {
   const clear = useFirmwareDeskStore((store) => store.clear);
   return (
-    <Page title="Firmware bay" heading={false} actions={<Button onPress={() => clear(practiceKey)}>Begin anew</Button>}>
+    <Page title="Firmware bay" heading={false} actions={<Button onPress={() => clear(practiceKey)}>Start over</Button>}>
       <FirmwareRoom deskKey={practiceKey} log={null} />
     </Page>
   );

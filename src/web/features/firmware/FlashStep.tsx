@@ -18,7 +18,7 @@ export function FlashStep({ firmware, log }: StepProps) {
   const isWatched = method === 'bare-board' && board.flash !== undefined;
   return (
     <>
-      <Title>{desk.watchFrom === null ? 'Go or no-go' : 'Watch the light'}</Title>
+      <Title>{desk.watchFrom === null ? 'Before you flash' : 'Watch the light'}</Title>
       <Lead>
         {next ? `${desk.installed ?? 'Unknown version'} → ${next.version} on ${board.model}.` : 'No version is chosen.'}
         {!next && (

@@ -65,13 +65,13 @@ const Small = styled.h2`
 const stateWords: Readonly<Record<FlashWatch['state'], string>> = {
   waiting: 'Waiting for the first blink',
   'no-light': 'No light',
-  working: 'As it should be',
-  slow: 'Slow, and still normal',
+  working: 'As expected',
+  slow: 'Slow, but still normal',
   overdue: 'Overdue',
-  unsure: 'Does it still blink?',
+  unsure: 'Is it still blinking?',
   finished: 'Finished',
-  early: 'Too early to be true',
-  'gave-up': 'It gave up',
+  early: 'Ended too early',
+  'gave-up': 'It failed',
 };
 /** After these nothing more comes of the light. */
 const ended: readonly FlashWatch['state'][] = ['finished', 'early', 'gave-up', 'no-light'];
@@ -139,13 +139,13 @@ export function FlashWatchPanel({
       )}
       {watch.reasons.length > 0 && (
         <>
-          <Small>Likeliest reasons</Small>
-          <Reasons aria-label="Likeliest reasons">
-            {watch.reasons.slice(0, 4).map(({ code, probability, title, mend }) => (
+          <Small>Most likely reasons</Small>
+          <Reasons aria-label="Most likely reasons">
+            {watch.reasons.slice(0, 4).map(({ code, probability, title, fix }) => (
               <li key={code}>
                 <b>{percent(probability)}</b>
                 <span>
-                  <strong>{title}.</strong> {mend}
+                  <strong>{title}.</strong> {fix}
                 </span>
               </li>
             ))}
@@ -199,21 +199,21 @@ function Ending({
     <Foot>
       {watch.state === 'finished' && (
         <Button $kind="primary" onPress={() => void onEnd('finished', { seconds })}>
-          Write it down and go on
+          Record it and continue
         </Button>
       )}
       {watch.state === 'early' && (
         <Button $kind="primary" onPress={() => void onEnd('unsure', { seconds })}>
-          Write it down and check the version
+          Record it and check the version
         </Button>
       )}
       {(watch.state === 'gave-up' || watch.state === 'no-light') && (
         <Button $kind="primary" onPress={() => void onEnd('gave-up', { seconds, ...(reason ? { reason } : {}) })}>
-          Write it down and try again
+          Record it and try again
         </Button>
       )}
-      {hasMarks && <Button onPress={onTakeBack}>Take the last mark back</Button>}
-      {!hasMarks && !isOver && <Button onPress={onAgain}>Not yet: back to the gates</Button>}
+      {hasMarks && <Button onPress={onTakeBack}>Undo the last mark</Button>}
+      {!hasMarks && !isOver && <Button onPress={onAgain}>Not yet: back to the checks</Button>}
       {watch.keepPower &&
         (isAsked ? (
           <Button onPress={() => void onEnd('interrupted', { seconds })}>Yes, the power went out</Button>

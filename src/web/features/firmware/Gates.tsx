@@ -57,7 +57,9 @@ export function Gates({
   const done = gates.filter(({ id }) => confirmed.includes(id)).length;
   return (
     <List value={[...confirmed]} onChange={onChange}>
-      <Name>{done === gates.length ? 'All confirmed: go.' : `${done} of ${gates.length} confirmed: no go yet.`}</Name>
+      <Name>
+        {done === gates.length ? 'All confirmed. You can flash.' : `${done} of ${gates.length} confirmed: no go yet.`}
+      </Name>
       {gates.map(({ id, say, why }) => (
         <CheckboxField key={id} value={id}>
           <Gate>
@@ -75,7 +77,7 @@ export function Gates({
 
 function stickWords(stick: StickFacts | null): string {
   if (!stick) return 'It was not checked here.';
-  const image = stick.isListedImage ? ', with the image that the board book names' : '';
-  const format = stick.isFormatChecked ? '' : ' Name and content only: its format was not looked at.';
+  const image = stick.isListedImage ? ', with the image named in the board book' : '';
+  const format = stick.isFormatChecked ? '' : ' Only name and content were checked, not the format.';
   return `Checked here: ${stick.verdict.replaceAll('-', ' ')}${image}.${format}`;
 }

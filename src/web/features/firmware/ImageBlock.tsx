@@ -1,3 +1,4 @@
+import { counted, decimal } from '../../components/format';
 import { FileDown } from 'lucide-react';
 import { DropZone, FileTrigger, Text, type FileDropItem } from 'react-aria-components';
 import styled from 'styled-components';
@@ -41,7 +42,7 @@ const Facts = styled.dl`
 const kindWords: Readonly<Record<Inspection['kind'], string>> = {
   archive: 'An archive',
   image: 'A firmware image',
-  erased: 'An erased file',
+  erased: 'An erased image (all FF)',
   empty: 'An empty file',
   unknown: 'Something else',
 };
@@ -78,7 +79,7 @@ export function ImageBlock({
             <FileDown size={18} aria-hidden /> Choose archive or image
           </Button>
         </FileTrigger>
-        <Text slot="label">{fileName ?? 'or drop it here: it is opened on this computer and goes nowhere else.'}</Text>
+        <Text slot="label">{fileName ?? 'or drop it here. It is opened on this computer only.'}</Text>
       </Drop>
       <div role="status" aria-live="polite">
         {underway?.kind === 'inspect' && <p>Opening it …</p>}
@@ -100,7 +101,7 @@ export function ImageBlock({
                   <dt>Size</dt>
                   <dd>
                     {sizeInWords(image.bytes)}{' '}
-                    <Muted>opened and reckoned in {(inspected.milliseconds / 1000).toFixed(1)} s</Muted>
+                    <Muted>opened and checked in {decimal(inspected.milliseconds / 1000, 1)} s</Muted>
                   </dd>
                   <dt>Inside</dt>
                   <dd>{volumeWords(image)}</dd>
@@ -151,11 +152,11 @@ export function ImageBlock({
 /** Bytes with the size that chips are sold by. */
 export function sizeInWords(bytes: number): string {
   const mib = bytes / 2 ** 20;
-  return Number.isInteger(mib) ? `${mib} MiB` : `${bytes.toLocaleString('en')} bytes`;
+  return Number.isInteger(mib) ? `${mib} MiB` : counted(bytes, 'byte');
 }
 
 function volumeWords({ volumes }: Inspection): string {
   if (volumes.length === 0) return 'no UEFI firmware volume';
   const good = volumes.filter(({ headerChecksumValid }) => headerChecksumValid).length;
-  return `${volumes.length} UEFI firmware ${volumes.length === 1 ? 'volume' : 'volumes'}, ${good === volumes.length ? 'every header adds up' : `${volumes.length - good} with a wrong header`}`;
+  return `${counted(volumes.length, 'UEFI firmware volume')}, ${good === volumes.length ? 'all headers valid' : `${volumes.length - good} with a bad header`}`;
 }

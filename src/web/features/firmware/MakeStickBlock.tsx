@@ -1,3 +1,4 @@
+import { listOf } from '../../components/format';
 import { FolderDown, HardDriveDownload } from 'lucide-react';
 import { useState } from 'react';
 import { maxStickBytes } from '../../../core/firmware';
@@ -76,8 +77,8 @@ export function MakeStickBlock({
     setSaid({
       isGood,
       words: isGood
-        ? `Written and read back the same: ${written.files.map((file) => file.name).join(', ')}. Eject it properly.`
-        : `Not the same when read back: ${wrong.join(', ')}. Take another stick.`,
+        ? `Written and read back the same: ${listOf(written.files.map((file) => file.name))}. Eject it properly.`
+        : `Not the same when read back: ${listOf(wrong)}. Take another stick.`,
     });
   };
   return (
@@ -114,7 +115,7 @@ export function MakeStickBlock({
           `Making it …${worker.underway.share > 0 ? ` ${Math.round(100 * worker.underway.share)} %` : ''}`}
         {worker.underway?.kind === 'write' && 'Writing and reading back …'}
         {said && (said.isGood ? said.words : <Wrong>{said.words}</Wrong>)}
-        {!isReady && <Muted>An image and a name first.</Muted>}
+        {!isReady && <Muted>Choose an image and a name first.</Muted>}
       </p>
     </Block>
   );

@@ -10,26 +10,26 @@ function stepsFor(method: FlashMethod, setupKey: string | undefined, fileName: s
   const key = setupKey ?? 'the key that the board names';
   const menu = [
     `Start it and press ${key} until the menu opens.`,
-    'Find the update in the menu. Save the present image to the stick if it offers to.',
+    'Find the update in setup. Save the present image to the stick if it offers to.',
     `Choose the file${fileName ? ` (${fileName})` : ''}. It verifies it; then confirm.`,
-    'It takes 5 to 10 minutes and restarts by itself, perhaps more than once.',
+    'It takes 5 to 10 minutes and restarts by itself, possibly more than once.',
   ];
   switch (method) {
     case 'menu':
       return menu;
     case 'borrowed-processor':
       return [
-        'Fit the borrowed processor with its cooler, one module, and a picture.',
+        'Fit the borrowed processor with its cooler, one module and graphics.',
         ...menu,
-        'Put the own processor back.',
+        'Put the original processor back.',
       ];
     case 'second-image':
       return [
-        'Start from the second image as said above. Wait two minutes.',
-        'From its menu write the first image again.',
+        'Start from the second image as described above. Wait two minutes.',
+        'From setup, write the first image again.',
       ];
     case 'sent-in':
-      return ['Note the version that it is to come back with.'];
+      return ['Note the version with which the board should come back.'];
     case 'bare-board':
       return [];
   }
@@ -53,10 +53,10 @@ export function OtherFlash({
           <li key={step}>{step}</li>
         ))}
       </ol>
-      {method !== 'sent-in' && <Notice kind="danger">Never cut the power while it writes.</Notice>}
+      {method !== 'sent-in' && <Notice kind="danger">Never cut the power while it is writing.</Notice>}
       <Foot>
         <Button $kind="primary" isDisabled={!isReady} onPress={() => void finish('finished')}>
-          {method === 'sent-in' ? 'It came back' : 'It finished'}
+          {method === 'sent-in' ? 'The board came back' : 'It finished'}
         </Button>
         {fromStick && (
           <Button isDisabled={!isReady} onPress={() => void finish('gave-up', { reason: 'It refused the file' })}>

@@ -1,3 +1,4 @@
+import { listOf } from '../../components/format';
 import styled from 'styled-components';
 import type { UpdatePlan } from '../../../core/firmware';
 import { Notice } from '../../components/Notice';
@@ -30,7 +31,7 @@ export function PlanView({ plan }: { readonly plan: UpdatePlan }) {
     case 'plan':
       return (
         <>
-          {plan.steps.length === 0 && <p>{plan.why} Nothing is to be installed.</p>}
+          {plan.steps.length === 0 && <p>{plan.why} Nothing to install.</p>}
           <Steps>
             {plan.steps.map(({ version, why }) => (
               <li key={version}>
@@ -54,7 +55,7 @@ export function PlanView({ plan }: { readonly plan: UpdatePlan }) {
       return (
         <>
           <p>
-            <strong>{plan.question}</strong> The way depends on it:
+            <strong>{plan.question}</strong> What to install depends on it:
           </p>
           <Plain>
             {plan.answers.map(({ versions, plan: answer }) => (
@@ -78,7 +79,7 @@ export function PlanView({ plan }: { readonly plan: UpdatePlan }) {
 const listed = (versions: readonly string[]): string =>
   versions.length > maxListed
     ? `${versions.slice(0, maxListed).join(', ')} and ${versions.length - maxListed} more`
-    : versions.join(', ');
+    : listOf(versions);
 
 function RuledOut({ list }: { readonly list: readonly { readonly version: string; readonly why: string }[] }) {
   if (list.length === 0) return null;

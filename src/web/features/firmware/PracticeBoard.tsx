@@ -38,9 +38,9 @@ const Hold = styled(Button)`
 const set: Readonly<
   Record<string, { readonly label: string; readonly change: (flash: BareFlash) => Partial<PracticeSetUp> }>
 > = {
-  well: { label: 'Everything is as it should be', change: () => ({}) },
+  well: { label: 'Nothing is wrong', change: () => ({}) },
   name: {
-    label: 'The name on the stick has one ending too many',
+    label: 'The file name has an extra extension',
     change: (flash) => ({ stickFiles: [`${flash.fileName}.bin`] }),
   },
   port: { label: 'The stick is in another port', change: () => ({ isInRightPort: false }) },

@@ -23,14 +23,14 @@ const Mark = styled.span<{ $severity: Severity }>`
 const words: Readonly<Record<Severity, string>> = { bad: 'Bad', warning: 'Warning', note: 'Note' };
 const icons = { bad: CircleX, warning: CircleAlert, note: Info } as const;
 
-/** Reasons, the worst first, each with how to mend it. */
+/** Reasons, the worst first, each with how to fix it. */
 export function ReasonList({ reasons }: { readonly reasons: readonly Reason[] }) {
   const order: readonly Severity[] = ['bad', 'warning', 'note'];
   const sorted = [...reasons].sort((a, b) => order.indexOf(a.severity) - order.indexOf(b.severity));
   if (sorted.length === 0) return null;
   return (
     <List>
-      {sorted.map(({ code, severity, message, mend }) => {
+      {sorted.map(({ code, severity, message, fix }) => {
         const Icon = icons[severity];
         return (
           <li key={code + message}>
@@ -38,7 +38,7 @@ export function ReasonList({ reasons }: { readonly reasons: readonly Reason[] })
               <Icon size={18} aria-hidden />
             </Mark>
             <span>
-              <strong>{words[severity]}:</strong> {message} {mend}
+              <strong>{words[severity]}:</strong> {message} {fix}
             </span>
           </li>
         );

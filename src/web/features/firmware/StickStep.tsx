@@ -55,7 +55,7 @@ export function StickStep({ firmware, worker }: { readonly firmware: Firmware; r
       <Lead>
         {next
           ? `For version ${next.version}${next.file ? `, from the file ${next.file}` : ''}.`
-          : 'Choose the version first to have the download compared with the board book.'}
+          : 'Choose the version first, so that the download can be compared with the board book.'}
       </Lead>
       <ImageBlock
         inspected={inspected}
@@ -68,10 +68,10 @@ export function StickStep({ firmware, worker }: { readonly firmware: Firmware; r
       {error && <Notice kind="danger">{error}</Notice>}
       <Fields $columns={2}>
         <Field
-          label={isBare ? 'Name that the board looks for' : 'Name on the stick'}
+          label={isBare ? 'File name that the board expects' : 'Name on the stick'}
           value={name}
           onChange={setTypedName}
-          hint={isBare ? 'Exactly this, endings included. The original is put beside it.' : 'As it comes.'}
+          hint={isBare ? 'Exactly this, including the extension. The original file is copied beside it.' : 'Unchanged.'}
           maxLength={255}
         />
       </Fields>

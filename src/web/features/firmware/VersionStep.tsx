@@ -31,10 +31,10 @@ const Tick = styled.label`
 
 const unknown = '?';
 const goals: readonly { readonly id: FirmwareGoal['kind']; readonly label: string }[] = [
-  { id: 'newest', label: 'The newest that has proved itself' },
-  { id: 'support', label: 'One that knows a processor' },
-  { id: 'fix', label: 'One that mends a complaint' },
-  { id: 'version', label: 'A certain one, or back to an older' },
+  { id: 'newest', label: 'Newest version that has proved itself' },
+  { id: 'support', label: 'Supports a certain processor' },
+  { id: 'fix', label: 'Fixes a certain problem' },
+  { id: 'version', label: 'A certain version, or back to an older one' },
 ];
 
 /** From which version to which, and over which stepping stones. */
@@ -60,13 +60,10 @@ export function VersionStep({ firmware: { desk, change, revision, plan, board } 
       </Lead>
       <Fields $columns={2}>
         <Select
-          label="On it now"
+          label="Installed now"
           value={installed ?? unknown}
           onChange={(version) => change({ installed: version === unknown ? null : version })}
-          choices={[
-            { id: unknown, label: 'Nobody knows' },
-            ...[...versions].reverse().map((id) => ({ id, label: id })),
-          ]}
+          choices={[{ id: unknown, label: 'Not known' }, ...[...versions].reverse().map((id) => ({ id, label: id }))]}
         />
         <Tick>
           <input
@@ -74,12 +71,12 @@ export function VersionStep({ firmware: { desk, change, revision, plan, board } 
             checked={desk.purpose === 'recover'}
             onChange={(event) => change({ purpose: event.target.checked ? 'recover' : 'update' })}
           />
-          The image on it is broken (failed flash, power cut)
+          The installed image is damaged (failed flash, power cut)
         </Tick>
       </Fields>
       <Block>
         <ChoiceGrid
-          label="What for?"
+          label="Goal"
           choices={goals}
           value={goal.kind}
           onChange={(kind) => aim(kind as FirmwareGoal['kind'])}
@@ -96,7 +93,7 @@ export function VersionStep({ firmware: { desk, change, revision, plan, board } 
         )}
         {goal.kind === 'fix' && (
           <Select
-            label="Complaint, as the notes have it"
+            label="Problem, as the release notes describe it"
             value={goal.complaint}
             onChange={(complaint) => change({ goal: { kind: 'fix', complaint } })}
             choices={fixes.map((id) => ({ id, label: id }))}
@@ -112,7 +109,7 @@ export function VersionStep({ firmware: { desk, change, revision, plan, board } 
         )}
         {goal.kind === 'newest' && (
           <Stepper
-            label="At least so many days old"
+            label="Minimum age in days"
             value={desk.soakDays}
             onChange={(soakDays) => change({ soakDays })}
             max={365}
@@ -124,13 +121,13 @@ export function VersionStep({ firmware: { desk, change, revision, plan, board } 
             checked={desk.allowIrreversible}
             onChange={(event) => change({ allowIrreversible: event.target.checked })}
           />
-          Steps with no way back are allowed
+          Allow steps that cannot be undone
         </Tick>
       </Fields>
       {plan && <Answer plan={plan} installed={installed} />}
       <Foot>
         <Button $kind="primary" isDisabled={stepsOf(plan).length === 0} onPress={goOn}>
-          Choose the way
+          Choose the method
         </Button>
       </Foot>
     </>
@@ -168,9 +165,9 @@ function goalOf(
 export function NeedsBoard({ onGo }: { readonly onGo: () => void }) {
   return (
     <>
-      <Title>Say first which board it is</Title>
+      <Title>First say which board it is</Title>
       <Notice kind="plain">
-        <span>Versions, ways and gates hang on the board and its revision.</span>
+        <span>Versions, methods and checks depend on the board and its revision.</span>
         <Button onPress={onGo}>Which board</Button>
       </Notice>
     </>

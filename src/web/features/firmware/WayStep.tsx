@@ -1,3 +1,4 @@
+import { counted } from '../../components/format';
 import styled from 'styled-components';
 import type { FlashMethod, MethodChoice } from '../../../core/firmware';
 import { Button } from '../../components/Button';
@@ -43,12 +44,12 @@ const More = styled.details`
 `;
 
 const startChoices = [
-  { id: 'yes', label: 'Yes, it reaches the menu' },
+  { id: 'yes', label: 'Yes, it reaches setup' },
   { id: 'no', label: 'No' },
   { id: 'unknown', label: 'Not known' },
 ];
 const stickChoices = [
-  { id: 'yes', label: 'A USB stick is at hand' },
+  { id: 'yes', label: 'A USB stick is available' },
   { id: 'no', label: 'No stick' },
 ];
 
@@ -62,8 +63,8 @@ export function WayStep({ firmware: { desk, change, board, methods }, log }: Ste
     change({ method, step: method === 'second-image' || method === 'sent-in' ? 'flash' : 'stick', gates: [] });
   return (
     <>
-      <Title>Which way?</Title>
-      <Lead>The cheapest first: money, work, waiting and the probability of a worse board, all counted.</Lead>
+      <Title>Which method?</Title>
+      <Lead>Cheapest first, counting money, work, waiting and the risk of a dead board.</Lead>
       <Fields $columns={1}>
         <ChoiceGrid
           label="Does the machine start?"
@@ -81,7 +82,7 @@ export function WayStep({ firmware: { desk, change, board, methods }, log }: Ste
         />
       </Fields>
       <More>
-        <summary>What a processor that it knows would cost</summary>
+        <summary>What a supported processor would cost</summary>
         <Fields>
           <ChoiceGrid
             label="On the shelf"
@@ -107,7 +108,7 @@ export function WayStep({ firmware: { desk, change, board, methods }, log }: Ste
         </Fields>
       </More>
       <Block>
-        <Ways aria-label="Ways, the cheapest first">
+        <Ways aria-label="Methods, cheapest first">
           {methods.map((way, i) => (
             <OneWay key={way.method} way={way} isFirst={i === 0} onTake={() => take(way.method)} />
           ))}
@@ -129,7 +130,7 @@ function OneWay({
   const { title, why, isPossible, minutes, days, money, risk } = way;
   const facts = [
     minutesInWords(minutes),
-    days > 0 ? (days === 1 ? '1 day' : `${days} days`) : null,
+    days > 0 ? counted(days, 'day') : null,
     money > 0 ? `costs ${money}` : 'costs nothing',
     `ends worse in ${Math.max(1, Math.round(1000 * risk))} of 1000`,
   ];
@@ -145,7 +146,7 @@ function OneWay({
       </div>
       {isPossible && (
         <Button $kind={isFirst ? 'primary' : 'plain'} onPress={onTake} aria-label={`Take this way: ${title}`}>
-          Take this way
+          Use this method
         </Button>
       )}
     </Way>
@@ -163,6 +164,6 @@ function AmountField({
 }) {
   const isWrong = value.trim() !== '' && amount(value) === null;
   return (
-    <Field label={label} value={value} onChange={onChange} error={isWrong ? 'Write a number, 0 or more.' : undefined} />
+    <Field label={label} value={value} onChange={onChange} error={isWrong ? 'Enter a number, 0 or more.' : undefined} />
   );
 }

@@ -112,7 +112,7 @@ export function IntakePage() {
         </Section>
         <Section>
           <CheckGrid
-            label="What is known of it"
+            label="What we know"
             columns={4}
             choices={CIRCUMSTANCES.map((id) => ({ id, label: circumstanceWords[id] }))}
             values={draft.circumstances}

@@ -27,13 +27,13 @@ export interface PartsFieldsProps {
 
 const signalChoices = [
   { id: 'stageLights', label: 'Stage lights' },
-  { id: 'checkpointDisplay', label: 'Checkpoint display' },
+  { id: 'checkpointDisplay', label: 'Code display' },
   { id: 'speaker', label: 'Speaker fitted' },
 ];
-const forms = [{ id: 'usual', label: 'The usual one' }, ...BOARD_FORMS.map((id) => ({ id, label: id }))] as const;
+const forms = [{ id: 'usual', label: 'Not known' }, ...BOARD_FORMS.map((id) => ({ id, label: id }))] as const;
 const graphicsChoices = [
   { id: 'card', label: 'A graphics card is fitted' },
-  { id: 'builtInGraphics', label: 'The processor makes a picture too' },
+  { id: 'builtInGraphics', label: 'Processor has built-in graphics' },
 ];
 
 /** The machine's parts: counts and a few choices; the rest every machine has. */
@@ -52,13 +52,13 @@ export function PartsFields({ draft, set }: PartsFieldsProps) {
           onChange={(usbDevices) => set({ usbDevices })}
         />
         <Stepper
-          label="Supplies beside it, to be proven"
+          label="Extra supplies to test"
           value={draft.looseSupplies}
           max={2}
           onChange={(looseSupplies) => set({ looseSupplies })}
         />
         <Stepper
-          label="Modules beside it, to be proven"
+          label="Extra modules to test"
           value={draft.looseModules}
           max={4}
           onChange={(looseModules) => set({ looseModules })}

@@ -39,7 +39,7 @@ export const intakeSchema = draftSchema.extend({
   complaint: text('the complaint in the owner’s words', 400),
   reported: draftSchema.shape.reported.refine(
     (reported): boolean => reported !== '',
-    'Choose what happens, or that nobody can say.',
+    'Choose what happens, or "Not known".',
   ),
 });
 

@@ -10,8 +10,8 @@ const group = (title: string, ids: readonly StartOutcome[]): { title: string; ch
 export const reportedGroups = [
   group('It does not run', ['dead', 'twitch', 'loop']),
   group('It runs, no picture', ['fans-full', 'at-processor', 'at-memory', 'at-graphics', 'blank', 'dark']),
-  group('A message, then it stops', ['message-fan', 'message-usb', 'message-keyboard', 'message-settings']),
+  group('A warning, then it stops', ['message-fan', 'message-usb', 'message-keyboard', 'message-settings']),
   group('It gets further', ['no-boot', 'system-stops', 'cuts-out', 'works']),
 ];
 
-export const notKnown: Choice = { id: 'unknown', label: 'Nobody can say' };
+export const notKnown: Choice = { id: 'unknown', label: 'Not known' };

@@ -1,4 +1,4 @@
-import { formatDistanceToNowStrict } from 'date-fns';
+import { counted, fromNow, plural } from '../../components/format';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -58,7 +58,7 @@ export function QueuePage() {
       {error && (
         <Notice kind="danger">
           {error.message}
-          {data ? ` Shown as of ${formatDistanceToNowStrict(dataUpdatedAt)} ago.` : ''}
+          {data ? ` Last updated ${fromNow(new Date(dataUpdatedAt).toISOString())}.` : ''}
         </Notice>
       )}
       <WaitingNotice />
@@ -68,7 +68,7 @@ export function QueuePage() {
       )}
       {data?.cases.length === 0 && (
         <Empty>
-          {search || stage ? 'No case fits.' : 'The bench is empty. Take in the first machine with New case.'}
+          {search || stage ? 'No matching cases.' : 'The bench is empty. Take in the first machine with New case.'}
         </Empty>
       )}
     </Page>
@@ -82,8 +82,8 @@ function WaitingNotice() {
   return (
     <Notice kind="suspicion">
       <span>
-        {count === 1 ? 'One entry waits' : `${count} entries wait`} on this device and {count === 1 ? 'is' : 'are'} sent
-        when the server is back.
+        {counted(count, 'entry', 'entries')} {plural(count, 'is', 'are')} kept on this device and sent when the server
+        is back.
       </span>
       <Button onPress={() => outbox.hurry()}>Try now</Button>
     </Notice>

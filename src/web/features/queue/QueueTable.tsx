@@ -1,8 +1,8 @@
-import { formatDistanceToNowStrict, isPast } from 'date-fns';
+import { isPast } from 'date-fns';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { CaseSummary } from '../../../contracts';
-import { caseNumber, dayAndTime } from '../../components/format';
+import { caseNumber, dayAndTime, counted, fromNow } from '../../components/format';
 import { fonts } from '../../theme/tokens';
 import { RunningWait } from './RunningWait';
 import { StageMark } from '../case-log/StageMark';
@@ -87,8 +87,8 @@ export function QueueTable({ cases }: { readonly cases: readonly CaseSummary[] }
             <RunningWait caseId={row.id} />
           </div>
           <Muted>
-            {row.trials === 1 ? '1 trial' : `${row.trials} trials`}
-            <br /> {formatDistanceToNowStrict(new Date(row.updatedAt))} ago
+            {counted(row.trials, 'test')}
+            <br /> {fromNow(row.updatedAt)}
           </Muted>
         </Row>
       ))}

@@ -1,3 +1,4 @@
+import { counted } from '../../components/format';
 import { useState } from 'react';
 import styled from 'styled-components';
 import { AUDIT_ACTIONS, type AuditAction, type AuditEntry } from '../../../contracts';
@@ -58,7 +59,7 @@ const actionWords: Readonly<Record<AuditAction, string>> = {
   'owner-exported': "saved an owner's data",
   'owner-erased': 'erased an owner',
   'audit-read': 'read the audit',
-  refused: 'tried, and may not',
+  refused: 'was refused',
 };
 
 /** Who did what, the newest first. Nobody can change or shorten it. */
@@ -97,7 +98,7 @@ export function AuditPart() {
             <th scope="col">When</th>
             <th scope="col">Who</th>
             <th scope="col">What</th>
-            <th scope="col">Of which</th>
+            <th scope="col">Subject</th>
           </tr>
         </thead>
         <tbody>
@@ -111,7 +112,7 @@ export function AuditPart() {
           ))}
         </tbody>
       </Table>
-      {data && entries.length === 0 && <p>Nothing like that was done.</p>}
+      {data && entries.length === 0 && <p>No matching entries.</p>}
       {hasNextPage && (
         <More>
           <Button isDisabled={isFetchingNextPage} onPress={() => void fetchNextPage()}>
@@ -129,8 +130,8 @@ function subjectWords({ subject, detail, action }: AuditEntry): string {
   const { model, name, role, entries, cases } = detail;
   const what = subject && !idLike.test(subject) && action !== 'audit-read' ? subject : (model ?? name ?? '');
   const more = [
-    typeof entries === 'number' && `${entries} ${entries === 1 ? 'entry' : 'entries'}`,
-    typeof cases === 'number' && `${cases} ${cases === 1 ? 'case' : 'cases'}`,
+    typeof entries === 'number' && counted(entries, 'entry', 'entries'),
+    typeof cases === 'number' && counted(cases, 'case'),
     typeof role === 'string' && role,
     detail['isActive'] === false && 'closed',
   ].filter((words): words is string => Boolean(words));

@@ -1,3 +1,4 @@
+import { counted } from '../../components/format';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -36,7 +37,7 @@ export function OwnersPart() {
   const { data, error } = useOwnerCases(name);
   const erase = useEraseOwner();
   const count = data?.cases.length ?? 0;
-  const countWords = count === 1 ? 'one case' : `${count} cases`;
+  const countWords = counted(count, 'case');
   return (
     <>
       <Find
@@ -54,11 +55,10 @@ export function OwnersPart() {
       {(error ?? erase.error) && <Notice kind="danger">{(error ?? erase.error)?.message}</Notice>}
       {erase.data && (
         <Notice kind="plain">
-          {name} is erased from {erase.data.cases === 1 ? 'one case' : `${erase.data.cases} cases`}. The records of the
-          machines stay.
+          {name} is erased from {counted(erase.data.cases, 'case')}. The records of the machines stay.
         </Notice>
       )}
-      {data && !erase.data && count === 0 && <p>No case has an owner of that name.</p>}
+      {data && !erase.data && count === 0 && <p>No case has an owner with that name.</p>}
       {data && count > 0 && (
         <section aria-label="Found">
           <strong>

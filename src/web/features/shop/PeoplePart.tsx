@@ -77,7 +77,7 @@ export function PeoplePart() {
           <PersonRow key={person.id} person={person} onChange={(what) => change.mutate({ id: person.id, ...what })} />
         ))}
       </List>
-      <Title>Invite somebody</Title>
+      <Title>Invite someone</Title>
       <InviteForm />
       {data && data.invitations.length > 0 && (
         <List aria-label="Open invitations">
@@ -154,7 +154,7 @@ function InviteForm() {
           value={name}
           onChange={setName}
           maxLength={80}
-          error={isAsked && !name.trim() ? 'This is needed.' : undefined}
+          error={isAsked && !name.trim() ? 'Required.' : undefined}
         />
         <Select
           label="Role of the new person"
@@ -171,7 +171,7 @@ function InviteForm() {
         {invite.data ? (
           <Notice kind="plain">
             <span>
-              Give this link to the person: it is shown only now and works once, until{' '}
+              Give this link to the person. It is shown only now and works once, until{' '}
               {dayAndTime(invite.data.expiresAt)}.
               <br />
               <code>{`${window.location.origin}/join#${invite.data.code}`}</code>

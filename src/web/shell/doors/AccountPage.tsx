@@ -35,14 +35,14 @@ export function AccountPage() {
       <Parts>
         <section>
           <h2>Password</h2>
-          {change.isSuccess && <Notice kind="plain">Changed. Your other sessions are over.</Notice>}
+          {change.isSuccess && <Notice kind="plain">Changed. Your other sessions were signed out.</Notice>}
           <DoorForm
             key={round}
             fields={[
-              { name: 'current', label: 'Password now', secret: 'current-password' },
+              { name: 'current', label: 'Current password', secret: 'current-password' },
               { name: 'next', label: 'New password', secret: 'new-password', hint: 'At least 10 characters.' },
             ]}
-            submit="Change it"
+            submit="Change the password"
             isBusy={change.isPending}
             error={change.error}
             onSubmit={(values) => change.mutate(values, { onSuccess: () => setRound(round + 1) })}
@@ -53,9 +53,9 @@ export function AccountPage() {
             {roleWords[me.role]} at {me.shop.name}
           </h2>
           <p>
-            You sign in as {me.login}. A {roleWords[me.role].toLowerCase()}: {roleMeaning[me.role]}.
+            Your sign-in name: {me.login}. A {roleWords[me.role].toLowerCase()}: {roleMeaning[me.role]}.
           </p>
-          <p>A session is over after twelve hours without work, and after a week.</p>
+          <p>A session ends after twelve hours without use, and after a week at the latest.</p>
           <Button onPress={() => signOut.mutate({ everywhere: true })}>Sign out everywhere</Button>
         </section>
       </Parts>

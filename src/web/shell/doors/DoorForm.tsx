@@ -38,7 +38,7 @@ export function DoorForm<Name extends string>({
   const valueOf = ({ name, start = '' }: DoorField<Name>) => values[name] ?? start;
   const refused = error instanceof ProblemError ? error.fields : [];
   const errorOf = (field: DoorField<Name>): string | undefined => {
-    if (isAsked && valueOf(field) === '') return 'This is needed.';
+    if (isAsked && valueOf(field) === '') return 'Required.';
     return refused.find(({ path }) => path[0] === field.name)?.message.replace(/^./, (c) => c.toUpperCase());
   };
   return (

@@ -16,8 +16,8 @@ export function InvitationPage() {
   if (invitation.isPending) return null;
   if (!invitation.data)
     return (
-      <DoorPage title="This invitation is over">
-        <p>It was used, withdrawn, or is more than three days old. Ask a lead of your shop for a new one.</p>
+      <DoorPage title="This invitation is no longer valid">
+        <p>It was used or withdrawn, or is more than three days old. Ask a lead of your shop for a new one.</p>
         <p>
           <Link to="/">Sign in</Link>
         </p>
@@ -32,7 +32,7 @@ export function InvitationPage() {
       <Notice kind="plain">Good until {dayAndTime(expiresAt)}, for one account.</Notice>
       <DoorForm
         fields={[
-          { name: 'login', label: 'Sign-in name', hint: 'Small letters and digits.', autoComplete: 'username' },
+          { name: 'login', label: 'Sign-in name', hint: 'Lower-case letters and digits.', autoComplete: 'username' },
           { name: 'password', label: 'Password', secret: 'new-password', hint: 'At least 10 characters.' },
         ]}
         submit="Join"

@@ -10,16 +10,16 @@ export function SetUpPage() {
   if (data && !data.needsSetUp) return <Navigate to="/" replace />;
   return (
     <DoorPage title="The first lead">
-      <p>Nobody works here yet. The program printed a code on its terminal when it started: it works once.</p>
+      <p>No accounts yet. The program printed a code on its terminal when it started; it works once.</p>
       <DoorForm
         fields={[
           { name: 'code', label: 'Code' },
           { name: 'shop', label: 'Name of the shop' },
-          { name: 'name', label: 'Your name', hint: 'Written beside each entry.' },
+          { name: 'name', label: 'Your name', hint: 'Shown beside each entry.' },
           { name: 'login', label: 'Sign-in name', autoComplete: 'username' },
           { name: 'password', label: 'Password', secret: 'new-password', hint: 'At least 10 characters.' },
         ]}
-        submit="Begin"
+        submit="Start"
         isBusy={setUp.isPending}
         error={setUp.error}
         onSubmit={(values) => setUp.mutate(values)}

@@ -46,7 +46,7 @@ export function SignInPage({ demoAccounts }: { readonly demoAccounts: Session['d
       />
       {demoAccounts.length > 0 && (
         <Demo aria-labelledby="demo-accounts">
-          <h2 id="demo-accounts">Accounts of the demo</h2>
+          <h2 id="demo-accounts">Demo accounts</h2>
           {demoAccounts.map(({ login, password, name, role }) => (
             <Account key={login} isDisabled={signIn.isPending} onPress={() => signIn.mutate({ login, password })}>
               <span>

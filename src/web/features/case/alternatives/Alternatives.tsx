@@ -74,7 +74,7 @@ export const Alternatives = memo(function Alternatives({
   return (
     <Block>
       <Head>
-        <h2>Instead</h2>
+        <h2>Other tests</h2>
         <Allowed action="write-cases">
           <Ways>
             <AtHand

@@ -46,8 +46,11 @@ export function AtHand({
   const count = lacking.tools.length + lacking.spares.length;
   return (
     <DialogTrigger>
-      <Opener $kind="quiet" aria-label={count === 0 ? 'Say what is not at hand' : `Not at hand: ${count}`}>
-        <Wrench size={16} aria-hidden /> {count === 0 ? 'At hand' : `${count} not at hand`}
+      <Opener
+        $kind="quiet"
+        aria-label={count === 0 ? 'Tools and spares missing' : `Tools and spares missing: ${count}`}
+      >
+        <Wrench size={16} aria-hidden /> {count === 0 ? 'Tools and spares' : `${count} missing`}
       </Opener>
       <Sheet placement="bottom end">
         <Dialog>
@@ -88,12 +91,12 @@ function LackingForm({
         onSet({ tools: [...noTools], spares: [...noSpares] as PartKind[] });
       }}
     >
-      <Heading slot="title">Not at hand</Heading>
-      <p>Tick what you lack. Trials that need it are left out; other ways are proposed.</p>
+      <Heading slot="title">Tools and spares missing</Heading>
+      <p>Tick what is missing. Tests that need it are left out; others are suggested.</p>
       <CheckGrid label="Tools" choices={choicesOf(tools)} values={noTools} onChange={setNoTools} />
       <CheckGrid label="Known-good spares" choices={choicesOf(spares)} values={noSpares} onChange={setNoSpares} />
       <Button type="submit" $kind="primary">
-        Go on without these
+        Continue without these
       </Button>
     </form>
   );

@@ -67,15 +67,15 @@ export function OrderChoice({
 }) {
   return (
     <DialogTrigger>
-      <Opener $kind="quiet" aria-label={`Order of trials: ${STRATEGY_NAMES[strategy]}`}>
+      <Opener $kind="quiet" aria-label={`Test order: ${STRATEGY_NAMES[strategy]}`}>
         <ArrowDownWideNarrow size={16} aria-hidden /> {STRATEGY_NAMES[strategy]}
       </Opener>
       <Sheet placement="bottom end">
         <Dialog>
           {({ close }) => (
             <>
-              <Heading slot="title">Order of trials</Heading>
-              <p>The same trials, in another order. Testing that each would take from here, estimated.</p>
+              <Heading slot="title">Test order</Heading>
+              <p>The same tests in a different order, with the estimated testing time from here.</p>
               {(prices ?? []).map((price) => (
                 <Way
                   key={price.strategy}
@@ -91,7 +91,7 @@ export function OrderChoice({
                   <small>{price.next ? `next: ${price.next.title}` : 'nothing left that tells'}</small>
                 </Way>
               ))}
-              {!prices && <p>Being reckoned.</p>}
+              {!prices && <p>Calculating …</p>}
             </>
           )}
         </Dialog>

@@ -53,7 +53,7 @@ export const caseKeys: readonly (readonly [string, string])[] = [
   ['1 to 9', 'what you see'],
   ['G', 'confirm the cautions'],
   ['T', 'start or stop the wait'],
-  ['R', 'read the trial aloud'],
+  ['R', 'read the test aloud'],
   ['U', 'undo the last entry'],
   ['N', 'write a note'],
   ['C', 'close the case'],

@@ -23,7 +23,7 @@ const morning = (now: Date, days: number) => setHours(startOfHour(addDays(now, d
 
 /** Until when a machine may wait, in the steps that a bench thinks in. */
 const untils: readonly { readonly id: string; readonly label: string; readonly at: (now: Date) => Date | null }[] = [
-  { id: 'open', label: 'Nobody can say', at: () => null },
+  { id: 'open', label: 'Not known', at: () => null },
   { id: 'hour', label: 'One hour', at: (now) => addHours(now, 1) },
   { id: 'tomorrow', label: 'Tomorrow', at: (now) => morning(now, 1) },
   { id: 'three', label: 'Three days', at: (now) => morning(now, 3) },
@@ -64,7 +64,7 @@ function ParkForm({ onDone }: { readonly onDone: (waitingFor: string, until: str
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        if (!text.trim()) return setError('Write what it waits for.');
+        if (!text.trim()) return setError('Enter what it waits for.');
         onDone(text.trim(), moment ? formatISO(moment) : null);
       }}
     >
@@ -74,7 +74,7 @@ function ParkForm({ onDone }: { readonly onDone: (waitingFor: string, until: str
         onChange={setText}
         error={error}
         maxLength={200}
-        hint="A part, the owner, a drying board."
+        hint="For instance a part, the owner, a board that is drying."
         autoFocus
       />
       <ChoiceGrid

@@ -124,10 +124,10 @@ export function MachineList({
       <Group>{configuration.settings === 'defaults' ? 'Settings are at defaults' : 'Settings are as found'}</Group>
       <Whole>
         <PlainButton isDisabled={!canMove} onPress={() => onChange([{ kind: 'surface', to: toSurface }])}>
-          {toSurface === 'bench' ? 'Board onto the bench' : 'Board into the case'}
+          {toSurface === 'bench' ? 'Put the board on the bench' : 'Put the board in the case'}
         </PlainButton>
         <PlainButton isDisabled={!canMove} onPress={() => onChange([{ kind: 'settings', to: toSettings }])}>
-          {toSettings === 'defaults' ? 'Settings to defaults' : 'Settings back as found'}
+          {toSettings === 'defaults' ? 'Set to defaults' : 'Set back as found'}
         </PlainButton>
       </Whole>
     </>

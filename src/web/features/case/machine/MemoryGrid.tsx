@@ -165,6 +165,6 @@ function slotsByChannel({ parts }: Machine): Part[] {
 function whyNext(machine: Machine, { modules }: MemoryMatrix, { module, slot }: NonNullable<MemoryMatrix['next']>) {
   const name = (id: string) => machine.parts.find((part) => part.id === id)?.name ?? id;
   return modules[module] === 'good'
-    ? `Next: ${name(module)}, which is proven, in ${name(slot)}: it tells of the slot.`
+    ? `Next: ${name(module)}, which is proven, in ${name(slot)}: this tests the slot.`
     : `Next: ${name(module)} alone in ${name(slot)}: if it starts, both are good.`;
 }

@@ -155,10 +155,10 @@ function SpeedForm({
         value={running}
         onChange={setRunning}
         error={tried ? problems.running : undefined}
-        hint="In MT/s. Leave empty what is not known."
+        hint="In MT/s. Leave empty if not known."
       />
       <Button type="submit" $kind="primary">
-        Note the speeds
+        Save the speeds
       </Button>
     </Form>
   );
@@ -169,5 +169,5 @@ const numberOf = (text: string): number | null => (text.trim() === '' ? null : N
 function problemOf(text: string): string | undefined {
   const number = numberOf(text);
   if (number === null || (Number.isInteger(number) && number >= 100 && number <= 20_000)) return undefined;
-  return 'Write a whole number from 100 to 20000, or leave it empty.';
+  return 'Enter a whole number from 100 to 20000, or leave it empty.';
 }

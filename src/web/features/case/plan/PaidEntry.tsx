@@ -23,7 +23,7 @@ export function PaidEntry({ paid, onPaid }: { readonly paid: number | null; read
       onSubmit={(event) => {
         event.preventDefault();
         const amount = Number(text.trim().replace(',', '.'));
-        if (text.trim() === '' || !(amount >= 0 && amount <= maxPaid)) return setError('Write an amount, 0 or more.');
+        if (text.trim() === '' || !(amount >= 0 && amount <= maxPaid)) return setError('Enter an amount, 0 or more.');
         onPaid(amount);
       }}
     >

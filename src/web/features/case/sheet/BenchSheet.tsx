@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { ChevronUp, Undo2 } from 'lucide-react';
 import { memo, useEffect, useRef } from 'react';
 import { DialogTrigger } from 'react-aria-components';
@@ -6,6 +5,7 @@ import styled from 'styled-components';
 import { reportedAndObserved, type CaseEvent, type CaseState, type Entry } from '../../../../core/casework';
 import type { EntryFit } from '../../../../core/diagnosis';
 import { Allowed } from '../../../shell/Allowed';
+import { timeOf } from '../../../components/format';
 import { Button } from '../../../components/Button';
 import { fonts } from '../../../theme/tokens';
 import { entryWords } from '../../case-log/entry-words';
@@ -160,11 +160,11 @@ const SheetCard = memo(function SheetCard({
   return (
     <Card $struck={entry.struckBy !== null} $good={good}>
       <Time>
-        {format(new Date(entry.event.at), 'HH:mm')}
+        {timeOf(entry.event.at)}
         {isWaiting && <Doubt> waiting</Doubt>}
-        {isDoubtful && <Doubt>doubtful? </Doubt>}
-        {isOtherwise && ' · not as told'}
-        {entry.struckBy ? ' · struck' : entry.changes ? ` · ${entry.changes}` : ''}
+        {isDoubtful && <Doubt>check this </Doubt>}
+        {isOtherwise && ' · differs from the report'}
+        {entry.struckBy ? ' · crossed out' : entry.changes ? ` · ${entry.changes}` : ''}
       </Time>
       <Body>
         <b>{done}.</b> {seen}

@@ -1,10 +1,10 @@
-import { format } from 'date-fns';
 import { useMemo } from 'react';
 import { Dialog, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import { checkChain, type Entry } from '../../../../core/casework';
 import { useCaseDetail } from '../../../api/cases';
 import { Allowed } from '../../../shell/Allowed';
+import { counted, dateAndTime } from '../../../components/format';
 import { Button } from '../../../components/Button';
 import { Notice } from '../../../components/Notice';
 import { ModalSheet, Overlay } from '../../../components/Sheet';
@@ -62,7 +62,7 @@ export function WholeSheet({
             <>
               <Head>
                 <Heading slot="title">Bench sheet</Heading>
-                <Button onPress={close}>Back to the trial</Button>
+                <Button onPress={close}>Back to the test</Button>
               </Head>
               <RecordCheck caseId={caseId} />
               <table>
@@ -94,7 +94,7 @@ function RecordCheck({ caseId }: { readonly caseId: string }) {
   if (!check) return null;
   return check.ok ? (
     <Whole>
-      Record intact: {check.length} {check.length === 1 ? 'entry' : 'entries'}, last hash{' '}
+      Record intact: {counted(check.length, 'entry', 'entries')}, last hash{' '}
       <code title={check.last}>{check.last.slice(0, 12)}</code>
     </Whole>
   ) : (
@@ -109,7 +109,7 @@ function SheetRow({ entry, onStrike }: { readonly entry: Entry; readonly onStrik
   const note = entry.event.kind === 'trial-done' ? entry.event.note : undefined;
   return (
     <tr style={entry.struckBy ? { textDecoration: 'line-through' } : undefined}>
-      <td>{format(new Date(entry.event.at), 'd MMM HH:mm')}</td>
+      <td>{dateAndTime(entry.event.at)}</td>
       <td>{entry.event.by}</td>
       <td>
         <strong>{done}</strong>
@@ -125,8 +125,8 @@ function SheetRow({ entry, onStrike }: { readonly entry: Entry; readonly onStrik
       <td>
         {canStrike(entry) && (
           <Allowed action="write-cases">
-            <Button onPress={() => onStrike(entry)} aria-label={`Strike: ${done}`}>
-              Strike
+            <Button onPress={() => onStrike(entry)} aria-label={`Cross out: ${done}`}>
+              Cross out
             </Button>
           </Allowed>
         )}

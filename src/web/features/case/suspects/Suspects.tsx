@@ -5,7 +5,7 @@ import styled from 'styled-components';
 import type { Diagnosis, SuspectView } from '../../../../core/diagnosis';
 import type { CaseState } from '../../../../core/casework';
 import { LINKS, type LinkId } from '../../../../core/startup';
-import { percent } from '../../../components/format';
+import { percent, counted } from '../../../components/format';
 import { ProofTurns } from '../../case-log/ProofTurns';
 import { fonts } from '../../../theme/tokens';
 import { ColumnHead } from '../column';
@@ -98,7 +98,7 @@ export const Suspects = memo(function Suspects({
     <div>
       <ColumnHead>
         <h2>{chosen ? `Suspects at ${chosen.name.toLowerCase()}` : 'Suspects'}</h2>
-        <span>{trials === 1 ? 'after 1 entry' : `after ${trials} entries`}</span>
+        <span>after {counted(trials, 'entry', 'entries')}</span>
       </ColumnHead>
       {chosen && (
         <About>

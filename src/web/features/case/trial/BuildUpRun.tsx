@@ -1,3 +1,4 @@
+import { alternativesOf } from '../../../components/format';
 import type { BuildStepId } from '../../../../core/isolation';
 import styled from 'styled-components';
 import { buildUpRunOf, type CaseState } from '../../../../core/casework';
@@ -55,7 +56,7 @@ export function BuildUpRun({ state, step }: { readonly state: CaseState; readonl
         {buildUpRunOf(state).map((row) => (
           <Row key={row.step.id} $now={step === row.step.id}>
             <td>{row.step.title}</td>
-            <td>{row.expected.map((outcome) => START_OUTCOME_LABELS[outcome]).join(' or ')}</td>
+            <td>{alternativesOf(row.expected.map((outcome) => START_OUTCOME_LABELS[outcome]))}</td>
             <td>
               {row.seen === null ? '–' : `${marks[row.verdict]}${START_OUTCOME_LABELS[row.seen]}`}
               {row.meaning && <Meaning $kind={row.verdict}>{row.meaning}</Meaning>}

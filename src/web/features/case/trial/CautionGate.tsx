@@ -1,6 +1,7 @@
 import { ShieldCheck } from 'lucide-react';
 import styled from 'styled-components';
 import { CAUTIONS, gateOf, type CautionId } from '../../../../core/trials';
+import { listOf } from '../../../components/format';
 import { Button } from '../../../components/Button';
 
 const Box = styled.div`
@@ -60,7 +61,7 @@ export function CautionGate({
   if (gate.length > 0 && isConfirmed)
     return (
       <Done role="status">
-        <ShieldCheck size={18} aria-hidden /> Confirmed: {gate.join(', ')}.
+        <ShieldCheck size={18} aria-hidden /> Confirmed: {listOf(gate)}.
       </Done>
     );
   return (
@@ -77,7 +78,7 @@ export function CautionGate({
       )}
       {isAsked && (
         <span id="gate-first" role="alert">
-          Confirm this first: {gate.join(', ')}.
+          Confirm this first: {listOf(gate)}.
         </span>
       )}
     </Box>

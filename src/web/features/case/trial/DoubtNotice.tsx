@@ -1,7 +1,7 @@
 import styled from 'styled-components';
 import type { CaseState, Entry } from '../../../../core/casework';
 import type { Diagnosis } from '../../../../core/diagnosis';
-import { percent } from '../../../components/format';
+import { percent, uncapitalized } from '../../../components/format';
 import { Notice } from '../../../components/Notice';
 import { entryWords } from '../../case-log/entry-words';
 
@@ -29,7 +29,7 @@ export function DoubtNotice({
       <Notice kind="suspicion">
         <span>
           <strong>
-            {surprise.isUnusual ? 'The record as a whole is unusual.' : 'One entry does not fit with the rest.'}
+            {surprise.isUnusual ? 'The record as a whole is unusual.' : 'One entry does not fit the others.'}
           </strong>{' '}
           {isNamed
             ? doubtWords(entry, worst.probability)
@@ -42,7 +42,8 @@ export function DoubtNotice({
 
 function doubtWords(entry: Entry, probability: number): string {
   const { done, seen } = entryWords(entry);
-  const told = entry.event.kind === 'case-opened';
-  const what = `${told ? 'What was told may be wrong' : 'This one may be mistaken'}: ${done}, ${seen.toLowerCase()}.`;
-  return `${what} Given all the others it is ${percent(probability)} likely.${told ? '' : ' Strike it on the sheet if so.'}`;
+  const what = `${done}: ${uncapitalized(seen)}`;
+  return entry.event.kind === 'case-opened'
+    ? `The owner's report may be wrong. ${what}: ${percent(probability)} likely given the other entries.`
+    : `${what}: ${percent(probability)} likely given the other entries. Unexpected. Check again, or cross it out.`;
 }

@@ -6,7 +6,7 @@ import { MODEL_VERSION, type Diagnosis } from '../../../../core/diagnosis';
 import { Allowed } from '../../../shell/Allowed';
 import { Button } from '../../../components/Button';
 import { CardText, CardTitle } from '../../../components/CardText';
-import { dayAndTime, percent } from '../../../components/format';
+import { dayAndTime, listOf, percent, uncapitalized } from '../../../components/format';
 import { Notice } from '../../../components/Notice';
 import { ColumnHead } from '../column';
 import { PartResults } from './PartResults';
@@ -16,12 +16,12 @@ const Gap = styled.div`
 `;
 
 const finished: Readonly<Partial<Record<Diagnosis['advice']['kind'], { title: string; then: string }>>> = {
-  close: { title: 'The machine is right', then: 'Write down what it was and what was done.' },
+  close: { title: 'The machine works', then: 'Record what it was and what was done.' },
   'nothing-seen': {
-    title: 'Nothing is wrong to see',
-    then: 'Close it so, park it until it shows again, or go on with another trial.',
+    title: 'No fault found',
+    then: 'Close the case like this, park it until the fault shows again, or choose another test.',
   },
-  undecided: { title: 'These cannot be told apart here', then: '' },
+  undecided: { title: 'These cannot be separated here', then: '' },
 };
 
 /** Nothing left to do: the machine is right, the complaint does not show, or what is at hand tells no more. */
@@ -49,8 +49,7 @@ export function ReadyToClose({
         <ul>
           {open.map(({ fault, title, probability, repair }) => (
             <li key={fault}>
-              <strong>{title}</strong>, {percent(probability)}: {repair.title.charAt(0).toLowerCase()}
-              {repair.title.slice(1)}
+              <strong>{title}</strong>, {percent(probability)}: {uncapitalized(repair.title)}
               {repair.price > 0 ? `, about ${repair.price}` : ''}
             </li>
           ))}
@@ -88,7 +87,7 @@ export function ParkedCard({
       </CardText>
       <Allowed action="write-cases">
         <Button $kind="primary" onPress={onResume}>
-          Take it up again
+          Resume
         </Button>
       </Allowed>
     </div>
@@ -119,7 +118,7 @@ export function ClosedCard({
       <EarlierModelNotice earlier={earlierModelOf(closed)} />
       <PartResults state={state} shares={shares} />
       <Allowed action="close-cases">
-        <Button onPress={onReopen}>Open it again</Button>
+        <Button onPress={onReopen}>Reopen</Button>
       </Allowed>
     </div>
   );
@@ -134,7 +133,7 @@ function EarlierModelNotice({ earlier }: { readonly earlier: EarlierModel | null
       Closed under {model === null ? 'an earlier model' : `model ${model}`}; the figures beside this are of model{' '}
       {MODEL_VERSION}.{' '}
       {said
-        ? `Then: ${said.leading.map(({ title, probability }) => `${title} ${percent(probability)}`).join(', ')}.`
+        ? `Then: ${listOf(said.leading.map(({ title, probability }) => `${title} ${percent(probability)}`))}.`
         : 'What it said then was not recorded.'}
     </Notice>
   );

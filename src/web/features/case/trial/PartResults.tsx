@@ -23,7 +23,7 @@ const Table = styled.table`
 `;
 
 const words: Readonly<Record<PartResult['result'], string>> = {
-  proven: '✓ proven: seen to work',
+  proven: '✓ proven: worked',
   failed: '✕ failed',
   open: 'not proven',
 };

@@ -40,7 +40,7 @@ export function ReadingEntry({
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        if (volts === null || grade === null) setError('Write volts between −30 and 300, for instance 5.04.');
+        if (volts === null || grade === null) setError('Enter volts between −30 and 300, for instance 5.04.');
         else onReading(grade, volts);
       }}
     >

@@ -1,13 +1,14 @@
 import styled from 'styled-components';
 import { reportedAndObserved, type CaseState } from '../../../../core/casework';
 import { START_OUTCOME_LABELS } from '../../../../core/startup';
+import { uncapitalized } from '../../../components/format';
 import { Notice } from '../../../components/Notice';
 
 const Gap = styled.div`
   margin-bottom: 0.7rem;
 `;
 
-/** Right after the first start: what is seen is not what was told. Both stay on the sheet. */
+/** Right after the first start: what was observed is not what was reported. Both stay on the sheet. */
 export function ReportedNotice({ state }: { readonly state: CaseState }) {
   const both = reportedAndObserved(state);
   if (!both?.differs || state.steps.at(-1)?.id !== both.entry) return null;
@@ -15,8 +16,8 @@ export function ReportedNotice({ state }: { readonly state: CaseState }) {
     <Gap>
       <Notice kind="suspicion">
         <span>
-          <strong>Not as told.</strong> Told: {START_OUTCOME_LABELS[both.reported].toLowerCase()}. Seen:{' '}
-          {START_OUTCOME_LABELS[both.observed].toLowerCase()}. Both are kept; what you saw weighs more.
+          <strong>Differs from the report.</strong> The owner says: {uncapitalized(START_OUTCOME_LABELS[both.reported])}
+          . You saw: {uncapitalized(START_OUTCOME_LABELS[both.observed])}. Both are kept; what you saw counts more.
         </span>
       </Notice>
     </Gap>

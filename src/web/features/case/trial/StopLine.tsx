@@ -24,9 +24,8 @@ export function stopWords(
 ): string | null {
   const isRepair = kind === 'repair';
   if (!isRepair && kind !== 'test') return null;
-  if (test === null) return 'No test at hand tells the rest apart.';
-  if (isRepair) return savesMinutes <= 0 || tryNow !== null ? 'Testing on first would cost more than it saves.' : null;
-  return savesMinutes > 0
-    ? `One more test pays: it saves about ${minutesInWords(savesMinutes)} of repair on average.`
-    : null;
+  if (test === null) return 'No available test can separate the rest.';
+  if (isRepair)
+    return savesMinutes <= 0 || tryNow !== null ? 'Repair now: more testing costs more than it saves.' : null;
+  return savesMinutes > 0 ? `Worth one more test: saves about ${minutesInWords(savesMinutes)} on average.` : null;
 }

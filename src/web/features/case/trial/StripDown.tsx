@@ -52,7 +52,7 @@ export function StripDown({ caseId, state }: { readonly caseId: string; readonly
         </Head>
         <Panel>
           <CheckGrid
-            label="Off, or not there"
+            label="Off, or not fitted"
             choices={asked.map(({ id, name }) => ({ id, label: name.charAt(0).toUpperCase() + name.slice(1) }))}
             values={accounted.filter((id) => asked.some((line) => line.id === id))}
             onChange={(ids) => change(caseId, { accounted: ids })}

@@ -5,6 +5,7 @@ import { Button as AriaButton } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { CaseState } from '../../../../core/casework';
+import { kindInWords } from '../../../../core/machine';
 import type { Diagnosis, TrialView } from '../../../../core/diagnosis';
 import { Allowed } from '../../../shell/Allowed';
 import { Button } from '../../../components/Button';
@@ -69,7 +70,7 @@ const kindWords: Readonly<Record<Diagnosis['advice']['kind'], string>> = {
   reproduce: 'Do this first',
   test: 'Do this now',
   prove: 'Prove it',
-  repair: 'Mend this',
+  repair: 'Fix this',
   verify: 'Verify',
   'put-back': 'Put back',
   close: 'Done',
@@ -108,11 +109,11 @@ export const TrialCard = memo(function TrialCard({
   const isProposed = advice.trial?.id === trial.id;
   const ref = parseTrialId(trial.id);
   const head = useBringIntoView<HTMLDivElement>(trial.id);
-  const tools = [...trial.tools, ...trial.spares.map((kind) => `spare ${kind.replace('-', ' ')}`)];
+  const tools = [...trial.tools, ...trial.spares.map((kind) => `spare ${kindInWords(kind)}`)];
   return (
     <div>
       <ColumnHead ref={head}>
-        <h2>{isSetUp ? 'As you set it up' : isProposed ? kindWords[advice.kind] : 'You chose this instead'}</h2>
+        <h2>{isSetUp ? 'As you set it up' : isProposed ? kindWords[advice.kind] : 'Your choice'}</h2>
         <span>
           {['about ' + minutesInWords(trial.minutes), ...tools].join(' · ')}
           {canReadAloud() && (
@@ -129,9 +130,9 @@ export const TrialCard = memo(function TrialCard({
           <li key={step}>{step}</li>
         ))}
       </Steps>
-      {trial.changes !== 'as it stands' && (
+      {trial.changes !== 'as it is' && (
         <Changes>
-          <strong>For this trial:</strong> {trial.changes}.
+          <strong>For this test:</strong> {trial.changes}.
         </Changes>
       )}
       <CautionGate
@@ -161,7 +162,7 @@ export const TrialCard = memo(function TrialCard({
         {isProposed && <StopLine stopRule={stopRule} kind={advice.kind} />}
         {!isProposed && (
           <Button $kind="quiet" onPress={onBackToProposal}>
-            Back to what is proposed
+            Back to the suggestion
           </Button>
         )}
       </Below>

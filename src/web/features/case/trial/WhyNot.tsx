@@ -25,9 +25,9 @@ const Own = styled.form`
 `;
 
 const reasons = [
-  'No tool at hand',
-  'No spare at hand',
-  'Cannot get at it',
+  'Tool not available',
+  'Spare not available',
+  'Cannot get to it',
   'Not safe to do',
   'The owner does not want it',
 ];
@@ -58,13 +58,13 @@ export function WhyNot({
             noValidate
             onSubmit={(event) => {
               event.preventDefault();
-              if (!text.trim()) return setError('Write the reason, or choose one.');
+              if (!text.trim()) return setError('Enter the reason, or choose one.');
               onReason(text.trim());
             }}
           >
             <Field label="Another reason" value={text} onChange={setText} error={error} maxLength={400} />
             <Button type="submit" $kind="primary">
-              Note it
+              Save
             </Button>
           </Own>
         </Dialog>

@@ -21,7 +21,7 @@ test('a look shows all that can be seen, in its own order', () => {
 test('digits mean the large buttons, then "not sure" and "could not"', () => {
   const choices = splitOutcomes(look);
   expect(['1', '3', '4', '5', '6', '0', 'x'].map((key) => outcomeForKey(choices, key))).toEqual([
-    'home',
+    'seated',
     'damaged',
     'not-sure',
     'could-not',

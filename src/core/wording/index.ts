@@ -1,0 +1,13 @@
+export {
+  alternativesOf,
+  capitalized,
+  counted,
+  decimal,
+  listOf,
+  minutesInWords,
+  numberOf,
+  percent,
+  plural,
+  secondsInWords,
+  uncapitalized,
+} from './format';
