@@ -17,7 +17,7 @@ export default {
     ],
   },
   transformIgnorePatterns: ['/node_modules/(?!@noble/)'],
-  setupFiles: ['<rootDir>/scripts/jest-seed.ts'],
+  setupFiles: ['<rootDir>/scripts/jest-setup.ts'],
   globalSetup: '<rootDir>/scripts/setup/jest-database.mjs',
   globalTeardown: '<rootDir>/scripts/setup/jest-database-stop.mjs',
   testTimeout: 20_000,

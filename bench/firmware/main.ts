@@ -1,3 +1,4 @@
+import { median } from 'simple-statistics';
 import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
@@ -23,8 +24,6 @@ if (!Number.isInteger(rounds) || rounds < 3 || !Number.isInteger(seed)) {
   process.stderr.write('bench:firmware: expected --rounds of at least 3 and a whole --seed\n');
   process.exit(2);
 }
-
-const median = (times: readonly number[]): number => [...times].sort((a, b) => a - b)[times.length >> 1] ?? 0;
 
 function timed(times: number, work: () => unknown): { median: number; worst: number } {
   work();

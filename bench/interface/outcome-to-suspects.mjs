@@ -7,6 +7,7 @@ import { join } from 'node:path';
 import { createInterface } from 'node:readline';
 import { fileURLToPath } from 'node:url';
 import { chromium } from '@playwright/test';
+import { median, quantile } from 'simple-statistics';
 import { ensureBuilt } from '../../scripts/build.mjs';
 import { signInBrowser, signInToDemo } from '../../scripts/setup/demo-lead.mjs';
 import { startThrowawayCluster } from '../../scripts/setup/throwaway-cluster.mjs';
@@ -93,14 +94,13 @@ for (let n = 0; n < presses; n++) {
   if (await confirm.isVisible()) await confirm.click();
   times.push(await pressOnce(page));
 }
-times.sort((a, b) => a - b);
 const report = {
   case: machine,
   parts,
   presses,
-  medianMs: times[Math.floor(presses / 2)],
-  p90Ms: times[Math.floor(presses * 0.9)],
-  maxMs: times.at(-1),
+  medianMs: median(times),
+  p90Ms: quantile(times, 0.9),
+  maxMs: Math.max(...times),
 };
 process.stdout.write(
   process.argv.includes('--json')

@@ -14,7 +14,7 @@ test('a dead machine from intake to a proven, closed case, with an undo on the w
   await see(page, 'It is at I');
   await expect(sheet(page)).toContainText('It is at I');
   await page.getByRole('button', { name: 'Undo the last entry' }).click();
-  await expect(sheet(page)).toContainText('struck');
+  await expect(sheet(page)).toContainText('crossed out');
   await expect(title(page)).toHaveText('Check the rocker switch of the supply');
 
   await see(page, 'It is at O');

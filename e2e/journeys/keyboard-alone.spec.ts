@@ -44,7 +44,7 @@ test('intake, trials, undo, note, parking and close by keyboard alone', async ({
   await page.keyboard.press('1');
   await expect(sheet(page).getByRole('listitem')).toHaveCount(3);
   await page.keyboard.press('u');
-  await expect(sheet(page)).toContainText('struck');
+  await expect(sheet(page)).toContainText('crossed out');
 
   await page.keyboard.press('n');
   await page.keyboard.type('Smells of the sea, key 1 pressed');

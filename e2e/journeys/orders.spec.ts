@@ -24,7 +24,7 @@ test('what is not at hand is left out, and says so among the others', async ({ p
   await form.getByText('supply', { exact: true }).click();
   await form.getByRole('button', { name: 'Continue without these' }).click();
   await expect(page.getByRole('button', { name: 'Tools and spares missing: 2' })).toBeVisible();
-  await expect(sheet(page)).toContainText('meter, spare supply');
+  await expect(sheet(page)).toContainText('meter and spare supply');
   await page.getByRole('button', { name: /^Show all/ }).click();
   await expect(page.getByRole('button', { name: /Swap in a known-good supply and start/ })).toContainText(
     'not at hand',

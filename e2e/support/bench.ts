@@ -23,7 +23,8 @@ export async function takeIn(
   await page.getByLabel('Machine', { exact: true }).fill(machine);
   await page.getByLabel('Owner', { exact: true }).fill('Harbour master');
   await page.getByLabel('Complaint').fill('I press it and nothing happens.');
-  await page.getByRole('radio', { name: reported, exact: true }).check({ force: true });
+  const reports = page.getByRole('radiogroup', { name: 'What happens when the button is pressed?' });
+  await reports.getByRole('radio', { name: reported, exact: true }).check({ force: true });
   for (const name of circumstances) await page.getByRole('checkbox', { name }).check({ force: true });
   await parts?.(page);
   await page.getByRole('button', { name: 'Open the case' }).click();

@@ -7,6 +7,7 @@ import { createCaseService } from './services/case-service';
 import type { ChangeFeed } from './database/changes';
 import { auditRefusals } from './middleware/audit-refusals';
 import { notFound, problemHandler } from './middleware/problems';
+import { limitRequests } from './middleware/limit-requests';
 import { logRequests } from './middleware/request-log';
 import { noStore, securityHeaders } from './middleware/security-headers';
 import { readCookies, loadSession, refuseForeign, signedIn } from './middleware/session';
@@ -31,13 +32,16 @@ export interface AppDependencies {
   /** How many proxies stand in front: whose word is taken for where a request comes from. */
   readonly trustedProxies: number;
   readonly demoAccounts: Session['demoAccounts'];
+  /** From one person in a minute. */
+  readonly requestsPerMinute: number;
   /** Folder of the built interface, or null to serve the API alone. */
   readonly webRoot: string | null;
 }
 
 /** The application, not yet listening. */
 export function createApp(given: AppDependencies): Express {
-  const { pool, changes, log, now, version, isSecure, trustedProxies, demoAccounts, webRoot } = given;
+  const { pool, changes, log, now, version, isSecure, trustedProxies, demoAccounts, requestsPerMinute, webRoot } =
+    given;
   const signIn = createSignInService({ pool, now });
   const own = (response: Response) => {
     const actor = signedIn(response);
@@ -57,6 +61,7 @@ export function createApp(given: AppDependencies): Express {
     signedIn(response);
     next();
   });
+  app.use('/api', limitRequests(requestsPerMinute));
   app.use('/api', express.json({ limit: '1mb' }));
   app.use(
     '/api/cases',

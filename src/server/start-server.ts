@@ -53,6 +53,7 @@ async function start(prepare: Prepare): Promise<void> {
     isSecure: config.isSecure,
     trustedProxies: config.trustedProxies,
     demoAccounts,
+    requestsPerMinute: config.requestsPerMinute,
     webRoot: config.webRoot,
   });
   const server = createHttpServer(app).listen(config.port, '127.0.0.1');

@@ -57,6 +57,7 @@ export async function createTestServer(): Promise<TestServer> {
         isSecure: false,
         trustedProxies: 0,
         demoAccounts: [],
+        requestsPerMinute: 100_000,
         webRoot: null,
         ...more,
       }),

@@ -9,7 +9,6 @@ function leavesTheMachine(event: CaseEvent): boolean {
     case 'board-noted':
     case 'lacking-set':
     case 'strategy-chosen':
-    case 'unread':
       return true;
     case 'trial-done':
       return leavesMachine(event.trial);

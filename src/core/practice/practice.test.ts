@@ -79,6 +79,6 @@ test('forecasts that come as often as they say are calibrated', () => {
 });
 
 test('quantiles are those of the numbers in rising order', () => {
-  expect(quantileOf([4, 1, 3, 2], 0.5)).toBe(3);
+  expect(quantileOf([4, 1, 3, 2], 0.5)).toBe(2.5);
   expect(quantileOf([], 0.9)).toBe(0);
 });

@@ -1,3 +1,4 @@
+import { mean, quantile } from 'simple-statistics';
 import type { PlayedCase } from './play-case';
 
 /** How one way of ordering trials did over many machines. Minutes are those that the engine computes. */
@@ -16,16 +17,15 @@ export interface StrategyScore {
 }
 
 /** Mean of some numbers; 0 of none. */
-export const meanOf = (values: readonly number[]): number =>
-  values.length === 0 ? 0 : values.reduce((sum, value) => sum + value, 0) / values.length;
+export const meanOf = (values: readonly number[]): number => (values.length === 0 ? 0 : mean([...values]));
 
 /**
- * The value below which a share of the numbers lies: the one at that place in rising order; 0 of none.
+ * The value below which a share of the numbers lies; 0 of none.
  *
- * @example quantileOf([1, 2, 3, 4], 0.5) // => 3
+ * @example quantileOf([1, 2, 3, 4], 0.5) // => 2.5
  */
 export const quantileOf = (values: readonly number[], share: number): number =>
-  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(share * values.length))] ?? 0;
+  values.length === 0 ? 0 : quantile([...values], share);
 
 /** Sums played cases up. */
 export function scoreStrategy(name: string, played: readonly PlayedCase[]): StrategyScore {

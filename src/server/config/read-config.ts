@@ -12,6 +12,7 @@ const environmentSchema = z.object({
   WEB_ROOT: z.string().default('dist/web'),
   HTTPS: z.enum(['0', '1']).default('0'),
   TRUSTED_PROXIES: z.coerce.number().int().min(0).max(5).default(0),
+  REQUESTS_PER_MINUTE: z.coerce.number().int().min(60).max(1_000_000).default(1200),
   LOG_LEVEL: z.enum(['silent', 'error', 'warn', 'info', 'debug']).default('warn'),
 });
 
@@ -24,6 +25,8 @@ export interface Config {
   /** A proxy in front serves it over HTTPS. */
   readonly isSecure: boolean;
   readonly trustedProxies: number;
+  /** From one person, in this process. */
+  readonly requestsPerMinute: number;
   readonly logLevel: 'silent' | 'error' | 'warn' | 'info' | 'debug';
 }
 
@@ -40,6 +43,7 @@ export function readConfig(environment: NodeJS.ProcessEnv): Config {
     webRoot: env.WEB_ROOT,
     isSecure: env.HTTPS === '1',
     trustedProxies: env.TRUSTED_PROXIES,
+    requestsPerMinute: env.REQUESTS_PER_MINUTE,
     logLevel: env.LOG_LEVEL,
   };
 }

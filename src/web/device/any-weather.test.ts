@@ -4,7 +4,7 @@ import { createOutbox, type Batch, type OutboxState, type Sent } from './outbox'
 
 /** Whatever the server, the device and the person do: what was written is stored once, in order, or said to be refused. */
 
-const weather = fc.constantFrom('stored', 'away', 'answer-lost', 'crossed', 'stored', 'stored');
+const weather = fc.constantFrom('stored', 'away', 'answer-lost', 'conflict', 'stored', 'stored');
 const doing = fc.constantFrom('write', 'write', 'write-other', 'close-tab', 'wait', 'hurry', 'second-window');
 type Weather = typeof weather extends fc.Arbitrary<infer T> ? T : never;
 
@@ -27,12 +27,12 @@ function someServer(forecast: readonly Weather[]) {
     const now = forecast[next++] ?? 'stored';
     const log = logs[caseId] ?? [];
     if (now === 'away') return Promise.resolve({ kind: 'away' });
-    if (now === 'crossed') log.push(note('theirs'));
+    if (now === 'conflict') log.push(note('theirs'));
     const isKnown = events.every(({ id }) => log.some((one) => one.id === id));
     const theirs = log.slice(seen[caseId] ?? 0).filter(({ by }) => by === 'theirs');
     if (!isKnown && theirs.length > 0) {
       seen[caseId] = log.length;
-      return Promise.resolve({ kind: 'crossed', theirs });
+      return Promise.resolve({ kind: 'conflict', theirs });
     }
     for (const event of events) if (!log.some(({ id }) => id === event.id)) log.push(event);
     seen[caseId] = log.length;
@@ -50,7 +50,7 @@ test('entries are stored once and in order, through lost answers, closed tabs an
         const { logs, send } = someServer(forecast);
         const kept = new Map<string, Batch>();
         let key = 0;
-        let state: OutboxState = { waiting: {}, isAway: false, troubles: {} };
+        let state: OutboxState = { waiting: {}, isAway: false, awayReason: null, troubles: {} };
         const timers: (() => void)[] = [];
         const open = async () => {
           const outbox = createOutbox({

@@ -7,7 +7,12 @@ import { newId } from '../stores/new-id';
 import { deviceStorage } from './device-storage';
 import { createOutbox, type Batch, type Outbox, type OutboxState, type Sent, type Trouble } from './outbox';
 
-export const useOutboxStore = create<OutboxState>()(() => ({ waiting: {}, isAway: false, troubles: {} }));
+export const useOutboxStore = create<OutboxState>()(() => ({
+  waiting: {},
+  isAway: false,
+  awayReason: null,
+  troubles: {},
+}));
 
 let client: QueryClient | null = null;
 let count = 0;
@@ -34,13 +39,15 @@ async function send({ caseId, events }: Batch): Promise<Sent> {
   if (!client) return { kind: 'away' };
   try {
     const theirs = await appendToCase(client, caseId, events);
-    return theirs.length === 0 ? { kind: 'stored' } : { kind: 'crossed', theirs };
+    return theirs.length === 0 ? { kind: 'stored' } : { kind: 'conflict', theirs };
   } catch (error) {
     if (error instanceof ProblemError && !isPassing(error.problem.status))
       return { kind: 'refused', message: error.message };
     if (!(error instanceof AwayError || error instanceof ProblemError))
       return { kind: 'refused', message: String(error) };
-    return { kind: 'away' };
+    return error instanceof ProblemError && error.problem.status === 429
+      ? { kind: 'away', reason: error.message }
+      : { kind: 'away' };
   }
 }
 
@@ -56,5 +63,5 @@ export const useTrouble = (caseId: string): Trouble | null =>
 /** What of a case stays on this device for now: nobody answers, or a decision is due. */
 export const useUnsent = (caseId: string): readonly CaseEvent[] =>
   useOutboxStore(({ waiting, isAway, troubles }) =>
-    isAway || troubles[caseId]?.kind === 'crossed' ? (waiting[caseId] ?? none) : none,
+    isAway || troubles[caseId]?.kind === 'conflict' ? (waiting[caseId] ?? none) : none,
   );

@@ -21,7 +21,7 @@ function device(
   const sent: string[] = [];
   const answers: Sent[] = [];
   const timers: { work: () => void; ms: number }[] = [];
-  let state: OutboxState = { waiting: {}, isAway: false, troubles: {} };
+  let state: OutboxState = { waiting: {}, isAway: false, awayReason: null, troubles: {} };
   const outbox = createOutbox({
     storage: {
       all: async () => [...kept.values()],
@@ -156,28 +156,28 @@ test.each<[string, CaseEvent, CaseEvent]>([
 ])('entries that cross are put in order by themselves where %s, and it is said', async (_what, theirs, mine) => {
   const { outbox, sent, answers, state } = device();
   await outbox.begin('p');
-  answers.push({ kind: 'crossed', theirs: [theirs] });
+  answers.push({ kind: 'conflict', theirs: [theirs] });
   expect(await outbox.write('case', [mine])).toBe(true);
   expect(sent).toEqual([mine.id, mine.id]);
-  expect(state().troubles['case']).toEqual({ kind: 'followed', theirs: [theirs] });
+  expect(state().troubles['case']).toEqual({ kind: 'appended-after', theirs: [theirs] });
 });
 
 test('where both changed the machine a person decides: mine behind theirs, or not at all', async () => {
-  for (const choice of ['follow', 'leaveOut'] as const) {
+  for (const choice of ['appendAfter', 'leaveOut'] as const) {
     const { outbox, kept, sent, answers, settle, state } = device();
     await outbox.begin('p');
     const theirs = trial('out/drive');
-    answers.push({ kind: 'crossed', theirs: [theirs] });
+    answers.push({ kind: 'conflict', theirs: [theirs] });
     const mine = trial('out/module-2');
     expect(await outbox.write('case', [mine])).toBe(false);
     expect(await outbox.write('case', [note('behind it')])).toBe(false);
     expect(await outbox.write('another', [note('elsewhere')])).toBe(true);
-    expect(state()).toMatchObject({ troubles: { case: { kind: 'crossed', theirs: [theirs] } } });
+    expect(state()).toMatchObject({ troubles: { case: { kind: 'conflict', theirs: [theirs] } } });
     expect([state().waiting['case']?.length, kept.size]).toEqual([2, 2]);
     await outbox[choice]('case');
     await settle();
     expect([state().waiting, state().troubles, kept.size]).toEqual([{}, {}, 0]);
-    expect(sent.length).toBe(choice === 'follow' ? 4 : 2);
+    expect(sent.length).toBe(choice === 'appendAfter' ? 4 : 2);
   }
 });
 

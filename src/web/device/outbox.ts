@@ -20,21 +20,23 @@ export interface OutboxStorage {
 export type Sent =
   | { readonly kind: 'stored' }
   /** Somebody else wrote first; what they wrote is in view now. */
-  | { readonly kind: 'crossed'; readonly theirs: readonly CaseEvent[] }
+  | { readonly kind: 'conflict'; readonly theirs: readonly CaseEvent[] }
   | { readonly kind: 'refused'; readonly message: string }
   /** Nobody answered, or nobody who could judge it: it is sent again. */
-  | { readonly kind: 'away' };
+  | { readonly kind: 'away'; readonly reason?: string };
 
 export type Trouble =
   | { readonly kind: 'refused'; readonly message: string; readonly events: readonly CaseEvent[] }
-  | { readonly kind: 'crossed'; readonly theirs: readonly CaseEvent[] }
+  | { readonly kind: 'conflict'; readonly theirs: readonly CaseEvent[] }
   /** Theirs and mine were put in order without asking: said plainly. */
-  | { readonly kind: 'followed'; readonly theirs: readonly CaseEvent[] };
+  | { readonly kind: 'appended-after'; readonly theirs: readonly CaseEvent[] };
 
 export interface OutboxState {
   /** What is not stored yet, by case, in order. */
   readonly waiting: Readonly<Record<string, readonly CaseEvent[]>>;
   readonly isAway: boolean;
+  /** Why, where the server says so: null where nobody answers. */
+  readonly awayReason: string | null;
   readonly troubles: Readonly<Record<string, Trouble>>;
 }
 
@@ -59,8 +61,8 @@ export interface Outbox {
   readonly write: (caseId: string, events: readonly CaseEvent[]) => Promise<boolean>;
   /** Sends at once what waits. */
   readonly hurry: () => void;
-  /** Of entries that cross with others: puts mine behind theirs after all. */
-  readonly follow: (caseId: string) => void;
+  /** Of entries that conflict with those of others: appends mine after theirs anyway. */
+  readonly appendAfter: (caseId: string) => void;
   /** Takes back what is not stored of a case. */
   readonly leaveOut: (caseId: string) => Promise<void>;
   /** The word about a case was read. */
@@ -75,6 +77,7 @@ export function createOutbox({ storage, send, onChange, newKey, later }: OutboxP
   let troubles: Record<string, Trouble> = {};
   let personId = '';
   let isAway = false;
+  let awayReason: string | null = null;
   let isSending = false;
   let retryMs = firstRetryMs;
   let callOff = (): void => undefined;
@@ -85,13 +88,13 @@ export function createOutbox({ storage, send, onChange, newKey, later }: OutboxP
   const tell = () => {
     const waiting: Record<string, CaseEvent[]> = {};
     for (const { caseId, events } of queue) waiting[caseId] = [...(waiting[caseId] ?? []), ...events];
-    onChange({ waiting, isAway, troubles });
+    onChange({ waiting, isAway, awayReason, troubles });
   };
   const answer = (key: string, isSafe: boolean) => {
     answers.get(key)?.(isSafe);
     answers.delete(key);
   };
-  const isStuck = (caseId: string) => troubles[caseId]?.kind === 'crossed';
+  const isStuck = (caseId: string) => troubles[caseId]?.kind === 'conflict';
   const setTrouble = (caseId: string, trouble: Trouble | null) => {
     troubles = Object.fromEntries(Object.entries(troubles).filter(([id]) => id !== caseId));
     if (trouble) troubles = { ...troubles, [caseId]: trouble };
@@ -105,6 +108,7 @@ export function createOutbox({ storage, send, onChange, newKey, later }: OutboxP
   /** @returns whether the next may be sent at once */
   async function judge(batch: Batch, sent: Sent): Promise<boolean> {
     isAway = sent.kind === 'away';
+    awayReason = sent.kind === 'away' ? (sent.reason ?? null) : null;
     switch (sent.kind) {
       case 'away':
         for (const key of [...answers.keys()]) if (ready.has(key)) answer(key, true);
@@ -120,12 +124,12 @@ export function createOutbox({ storage, send, onChange, newKey, later }: OutboxP
         setTrouble(batch.caseId, { kind: 'refused', message: sent.message, events: batch.events });
         answer(batch.key, false);
         break;
-      case 'crossed':
+      case 'conflict':
         // Sent again it comes behind theirs; where that needs a decision, it waits for one.
         if (mayAppendAfter(sent.theirs, batch.events))
-          setTrouble(batch.caseId, { kind: 'followed', theirs: sent.theirs });
+          setTrouble(batch.caseId, { kind: 'appended-after', theirs: sent.theirs });
         else {
-          setTrouble(batch.caseId, { kind: 'crossed', theirs: sent.theirs });
+          setTrouble(batch.caseId, { kind: 'conflict', theirs: sent.theirs });
           for (const { caseId, key } of queue) if (caseId === batch.caseId) answer(key, false);
         }
         break;
@@ -179,7 +183,7 @@ export function createOutbox({ storage, send, onChange, newKey, later }: OutboxP
     write(caseId, events) {
       const batch: Batch = { key: newKey(), personId, caseId, events };
       queue = [...queue, batch];
-      if (troubles[caseId]?.kind === 'refused' || troubles[caseId]?.kind === 'followed') setTrouble(caseId, null);
+      if (troubles[caseId]?.kind === 'refused' || troubles[caseId]?.kind === 'appended-after') setTrouble(caseId, null);
       tell();
       const settled = new Promise<boolean>((resolve) => answers.set(batch.key, resolve));
       void storage
@@ -197,7 +201,7 @@ export function createOutbox({ storage, send, onChange, newKey, later }: OutboxP
       retryMs = firstRetryMs;
       void takeUp();
     },
-    follow(caseId) {
+    appendAfter(caseId) {
       setTrouble(caseId, null);
       tell();
       void run();

@@ -1,3 +1,4 @@
+import { expose } from 'comlink';
 import { Gunzip } from 'fflate';
 import {
   checkStick,
@@ -14,85 +15,49 @@ import {
   type StickWanted,
 } from '../../core/firmware';
 
-export type StickRequest =
-  | { readonly kind: 'inspect'; readonly ticket: number; readonly file: File; readonly entry: string | null }
-  | {
-      readonly kind: 'make';
-      readonly ticket: number;
-      readonly totalBytes: number;
-      readonly name: string;
-      readonly original: string | null;
-      /** Where to write a raw image; null packs it and hands it back. */
-      readonly target: FileSystemFileHandle | null;
-    }
-  | {
-      readonly kind: 'write';
-      readonly ticket: number;
-      readonly folder: FileSystemDirectoryHandle;
-      readonly name: string;
-      readonly original: string | null;
-    }
-  | { readonly kind: 'check'; readonly ticket: number; readonly file: File; readonly wanted: StickWanted };
-
 export interface InspectedImage {
   /** Its own name, without folders. */
   readonly name: string;
   readonly inspection: Inspection;
 }
 
-export type StickAnswer =
-  | {
-      readonly kind: 'inspected';
-      readonly ticket: number;
-      readonly file: Inspection;
-      /** What is taken for the image: the file itself, or the entry of the archive. */
-      readonly image: InspectedImage | null;
-      readonly milliseconds: number;
-    }
-  | { readonly kind: 'made'; readonly ticket: number; readonly blob: Blob | null; readonly bytes: number }
-  | {
-      readonly kind: 'written';
-      readonly ticket: number;
-      readonly files: readonly { readonly name: string; readonly isSame: boolean }[];
-    }
-  | { readonly kind: 'checked'; readonly ticket: number; readonly verdict: StickVerdict }
-  | { readonly kind: 'progress'; readonly ticket: number; readonly share: number }
-  | { readonly kind: 'refused'; readonly ticket: number; readonly message: string };
+/** A download that was looked into. */
+export interface Inspected {
+  readonly file: Inspection;
+  /** What is taken for the image: the file itself, or the entry of the archive. */
+  readonly image: InspectedImage | null;
+  readonly milliseconds: number;
+}
+
+/** A file written to a mounted stick, and whether it was the same when read back. */
+export interface WrittenFile {
+  readonly name: string;
+  readonly isSame: boolean;
+}
+
+/** Names under which the image is put on a stick; null where the original has no name of its own. */
+export interface StickNames {
+  readonly name: string;
+  readonly original: string | null;
+}
+
+/** Is told the share that is done, 0 to 1. */
+export type OnProgress = (share: number) => void;
 
 const maxFileBytes = 512 * 2 ** 20;
 
 /** The image in hand: it stays here and never crosses to the screen. */
 let image: StickFile | null = null;
 
-const answer = (message: StickAnswer) => self.postMessage(message);
-
-self.onmessage = ({ data }: MessageEvent<StickRequest>) => {
-  work(data).catch((error: unknown) =>
-    answer({
-      kind: 'refused',
-      ticket: data.ticket,
-      message: error instanceof Error ? error.message : String(error),
-    }),
-  );
-};
-
-function work(request: StickRequest): Promise<void> {
-  switch (request.kind) {
-    case 'inspect':
-      return inspect(request);
-    case 'make':
-      return make(request);
-    case 'write':
-      return write(request);
-    case 'check':
-      return check(request);
-  }
-}
+/** What the worker does; each call fails with an error whose message is for the screen. */
+const work = { inspect, pack, writeRaw, writeFiles, check };
+export type StickWork = typeof work;
+expose(work);
 
 const baseName = (path: string): string => path.split('/').at(-1) ?? path;
 
-async function inspect({ ticket, file, entry }: Extract<StickRequest, { kind: 'inspect' }>): Promise<void> {
-  const begin = performance.now();
+async function inspect(file: File, entry: string | null): Promise<Inspected> {
+  const startedAt = performance.now();
   image = null;
   if (file.size > maxFileBytes) throw new Error(`${file.name}: expected at most 512 MiB, found ${file.size} bytes`);
   const bytes = new Uint8Array(await file.arrayBuffer());
@@ -100,13 +65,11 @@ async function inspect({ ticket, file, entry }: Extract<StickRequest, { kind: 'i
   const found = whole.kind === 'archive' ? fromArchive(bytes, whole, entry) : { name: file.name, content: bytes };
   const inspection = found ? (whole.kind === 'archive' ? await inspectHere(found.content) : whole) : null;
   if (found && !inspection?.reasons.some(({ severity }) => severity === 'bad')) image = found;
-  answer({
-    kind: 'inspected',
-    ticket,
+  return {
     file: whole,
     image: found && inspection ? { name: found.name, inspection } : null,
-    milliseconds: performance.now() - begin,
-  });
+    milliseconds: performance.now() - startedAt,
+  };
 }
 
 /** The browser hashes far quicker; it does so in a secure context only, and a shop's plain network is none. */
@@ -135,7 +98,7 @@ function filesToWrite(name: string, original: string | null): StickFile[] {
   return [{ name, content }, ...(isOther ? [{ name: original, content }] : [])];
 }
 
-async function make({ ticket, totalBytes, name, original, target }: Extract<StickRequest, { kind: 'make' }>) {
+function layImage(totalBytes: number, { name, original }: StickNames) {
   const now = new Date();
   const at = {
     year: now.getFullYear(),
@@ -148,11 +111,23 @@ async function make({ ticket, totalBytes, name, original, target }: Extract<Stic
   const serial = crypto.getRandomValues(new Uint32Array(1))[0] ?? 1;
   const stick = stickImage({ totalBytes, files: filesToWrite(name, original), serial, at });
   if (!stick.ok) throw new Error(stick.message);
-  if (!target) {
-    const blob = new Blob([...packedStick(stick.segments())] as BlobPart[], { type: 'application/gzip' });
-    answer({ kind: 'made', ticket, blob, bytes: blob.size });
-    return;
-  }
+  return stick;
+}
+
+/** A whole stick as a packed image. */
+function pack(totalBytes: number, names: StickNames): Blob {
+  const stick = layImage(totalBytes, names);
+  return new Blob([...packedStick(stick.segments())] as BlobPart[], { type: 'application/gzip' });
+}
+
+/** A whole stick as a raw image, into a file. */
+async function writeRaw(
+  target: FileSystemFileHandle,
+  totalBytes: number,
+  names: StickNames,
+  onProgress: OnProgress,
+): Promise<void> {
+  const stick = layImage(totalBytes, names);
   const writable = await target.createWritable();
   await writable.truncate(totalBytes);
   let position = 0;
@@ -160,17 +135,15 @@ async function make({ ticket, totalBytes, name, original, target }: Extract<Stic
     if (segment.kind === 'bytes')
       await writable.write({ type: 'write', position, data: segment.bytes as Uint8Array<ArrayBuffer> });
     position += segment.kind === 'bytes' ? segment.bytes.length : segment.count;
-    answer({ kind: 'progress', ticket, share: position / totalBytes });
+    onProgress(position / totalBytes);
   }
   await writable.close();
-  answer({ kind: 'made', ticket, blob: null, bytes: totalBytes });
 }
 
 /** Writes the files into the root of a mounted stick and reads them back to compare. */
-async function write({ ticket, folder, name, original }: Extract<StickRequest, { kind: 'write' }>): Promise<void> {
-  const files = filesToWrite(name, original);
-  const written: { name: string; isSame: boolean }[] = [];
-  for (const { name: fileName, content } of files) {
+async function writeFiles(folder: FileSystemDirectoryHandle, { name, original }: StickNames): Promise<WrittenFile[]> {
+  const written: WrittenFile[] = [];
+  for (const { name: fileName, content } of filesToWrite(name, original)) {
     const handle = await folder.getFileHandle(fileName, { create: true });
     const writable = await handle.createWritable();
     await writable.write(content as Uint8Array<ArrayBuffer>);
@@ -181,13 +154,13 @@ async function write({ ticket, folder, name, original }: Extract<StickRequest, {
       isSame: back.length === content.length && (await hashHere(back)) === (await hashHere(content)),
     });
   }
-  answer({ kind: 'written', ticket, files: written });
+  return written;
 }
 
-async function check({ ticket, file, wanted }: Extract<StickRequest, { kind: 'check' }>): Promise<void> {
+async function check(file: File, wanted: StickWanted, onProgress: OnProgress): Promise<StickVerdict> {
   const magic = new Uint8Array(await file.slice(0, 2).arrayBuffer());
-  const source = magic[0] === 0x1f && magic[1] === 0x8b ? await unpacked(ticket, file) : fromFile(file);
-  answer({ kind: 'checked', ticket, verdict: await checkStick(source, wanted) });
+  const source = magic[0] === 0x1f && magic[1] === 0x8b ? await unpacked(file, onProgress) : fromFile(file);
+  return checkStick(source, wanted);
 }
 
 const fromFile = (file: File): StickSource => ({
@@ -195,7 +168,7 @@ const fromFile = (file: File): StickSource => ({
   read: async (offset, length) => new Uint8Array(await file.slice(offset, offset + length).arrayBuffer()),
 });
 
-async function unpacked(ticket: number, file: File): Promise<StickSource> {
+async function unpacked(file: File, onProgress: OnProgress): Promise<StickSource> {
   const collector = new SparseCollector();
   const filling = { isFull: false };
   const gunzip = new Gunzip((piece) => {
@@ -204,7 +177,7 @@ async function unpacked(ticket: number, file: File): Promise<StickSource> {
   const step = 2 ** 20;
   for (let at = 0; at < file.size && !filling.isFull; at += step) {
     gunzip.push(new Uint8Array(await file.slice(at, at + step).arrayBuffer()), at + step >= file.size);
-    answer({ kind: 'progress', ticket, share: Math.min(1, (at + step) / file.size) });
+    onProgress(Math.min(1, (at + step) / file.size));
   }
   const collected = collector.finish();
   if (!collected.ok) throw new Error(`${file.name}: ${collected.message}`);

@@ -3,6 +3,7 @@ import type { Diagnosis, StrategyPrice } from '../../core/diagnosis';
 import type { CaseEvent } from '../../core/casework';
 import { createDiagnosisClient, type DiagnosisClient } from './diagnosis-client';
 import type { DiagnosisAnswer } from './diagnosis.worker';
+import { startDiagnosisWorker } from './start-diagnosis-worker';
 
 /** Whatever has a log: a view of a case. */
 interface Logged {
@@ -41,8 +42,7 @@ export function useDiagnosis<View extends Logged>(
   const ask = useEffectEvent((log: readonly CaseEvent[]) => client.current?.ask(log, chosen));
 
   useEffect(() => {
-    const worker = new Worker(new URL('./diagnosis.worker.ts', import.meta.url), { type: 'module' });
-    client.current = createDiagnosisClient(worker, (answer, of) => onAnswer(answer, of));
+    client.current = createDiagnosisClient(startDiagnosisWorker(), (answer, of) => onAnswer(answer, of));
     return () => client.current?.close();
   }, []);
 

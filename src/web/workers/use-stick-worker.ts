@@ -1,58 +1,45 @@
+import { proxy, releaseProxy, wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { StickAnswer, StickRequest } from './stick.worker';
+import type { OnProgress, StickWork } from './stick.worker';
 
-/** Omit that keeps the members of a union apart. */
-type WithoutTicket<T> = T extends unknown ? Omit<T, 'ticket'> : never;
-type Answered = Exclude<StickAnswer, { kind: 'progress' | 'refused' }>;
+export type StickTask = 'inspect' | 'make' | 'write' | 'check';
 
 export interface StickWorker {
-  /** Resolves with the answer; rejects with what was refused. */
-  readonly ask: (request: WithoutTicket<StickRequest>) => Promise<Answered>;
+  /** Does something in the worker. Rejects with what was refused. */
+  readonly run: <T>(
+    task: StickTask,
+    work: (worker: Remote<StickWork>, onProgress: OnProgress) => Promise<T>,
+  ) => Promise<T>;
   /** What is being done now, with the share that is done, 0 to 1; null while idle. */
-  readonly underway: { readonly kind: StickRequest['kind']; readonly share: number } | null;
-}
-
-interface Waiting {
-  readonly resolve: (answer: Answered) => void;
-  readonly reject: (error: Error) => void;
+  readonly underway: { readonly task: StickTask; readonly share: number } | null;
 }
 
 /** Archives, images and sticks off the main thread. The image that was inspected stays in the worker. */
 export function useStickWorker(): StickWorker {
-  const worker = useRef<Worker | null>(null);
-  const waiting = useRef(new Map<number, Waiting>());
-  const ticket = useRef(0);
+  const remote = useRef<Remote<StickWork> | null>(null);
   const [underway, setUnderway] = useState<StickWorker['underway']>(null);
 
   useEffect(() => {
-    const started = new Worker(new URL('./stick.worker.ts', import.meta.url), { type: 'module' });
-    const asked = waiting.current;
-    started.onmessage = ({ data }: MessageEvent<StickAnswer>) => {
-      if (data.kind === 'progress') {
-        setUnderway((now) => now && { ...now, share: data.share });
-        return;
-      }
-      const one = asked.get(data.ticket);
-      asked.delete(data.ticket);
-      if (asked.size === 0) setUnderway(null);
-      if (data.kind === 'refused') one?.reject(new Error(data.message));
-      else one?.resolve(data);
-    };
-    worker.current = started;
+    const worker = new Worker(new URL('./stick.worker.ts', import.meta.url), { type: 'module' });
+    const wrapped = wrap<StickWork>(worker);
+    remote.current = wrapped;
     return () => {
-      started.terminate();
-      asked.clear();
+      wrapped[releaseProxy]();
+      worker.terminate();
     };
   }, []);
 
-  const ask = useCallback((request: WithoutTicket<StickRequest>) => {
-    ticket.current += 1;
-    const own = ticket.current;
-    setUnderway({ kind: request.kind, share: 0 });
-    return new Promise<Answered>((resolve, reject) => {
-      waiting.current.set(own, { resolve, reject });
-      worker.current?.postMessage({ ...request, ticket: own });
-    });
+  const run = useCallback<StickWorker['run']>(async (task, work) => {
+    if (!remote.current) throw new Error('expected the worker to have started');
+    setUnderway({ task, share: 0 });
+    try {
+      return await work(
+        remote.current,
+        proxy((share: number) => setUnderway((now) => now && { ...now, share })),
+      );
+    } finally {
+      setUnderway(null);
+    }
   }, []);
-  return { ask, underway };
+  return { run, underway };
 }

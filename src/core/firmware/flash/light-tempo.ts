@@ -1,3 +1,4 @@
+import { median } from 'simple-statistics';
 /** A run of blinks at one tempo. */
 export interface TempoRun {
   /** Index of the phase that it was taken for. */
@@ -55,15 +56,8 @@ export function withoutBounces(taps: readonly number[], shortestSeconds: number)
 
 /** The period behind a few intervals, in seconds: the median, with missed blinks divided out. */
 export function periodOf(intervals: readonly number[]): number {
-  const base = median(intervals);
+  const base = median([...intervals]);
   return median(intervals.map((interval) => interval / Math.max(1, Math.round(interval / base))));
-}
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const half = sorted.length >> 1;
-  const upper = sorted[half] ?? 0;
-  return sorted.length % 2 === 1 ? upper : (upper + (sorted[half - 1] ?? upper)) / 2;
 }
 
 function costOf(interval: number, period: number): number {

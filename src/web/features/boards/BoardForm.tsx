@@ -1,6 +1,7 @@
+import { toNestErrors } from '@hookform/resolvers';
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { set, useFieldArray, useForm, type Control, type FieldErrors, useWatch } from 'react-hook-form';
+import { useFieldArray, useForm, useWatch, type Control, type Resolver } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { BoardBookFile } from '../../../contracts';
@@ -45,14 +46,15 @@ const Apart = styled.span`
   flex: 1;
 `;
 
-/** Errors by field from the schema of board files, in the shape that the form library wants. */
-function resolveDraft(values: BoardDraft) {
+/** The draft is not the file: what the schema of board files finds wrong stands at the field of the draft. */
+const resolveDraft: Resolver<BoardDraft> = (values, _context, options) => {
   const read = boardOfDraft(values);
   if (read.ok) return { values, errors: {} };
-  const errors: FieldErrors<BoardDraft> = {};
-  for (const { path, message } of [...read.issues].reverse()) set(errors, path, { type: 'schema', message });
-  return { values: {}, errors };
-}
+  const errors = Object.fromEntries(
+    [...read.issues].reverse().map(({ path, message }) => [path, { type: 'schema', message }]),
+  );
+  return { values: {}, errors: toNestErrors(errors, options) };
+};
 
 /** A board as it is edited. Nothing is written until it is saved, and then it is written whole. */
 export function BoardForm({

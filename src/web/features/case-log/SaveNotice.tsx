@@ -9,12 +9,13 @@ const entries = (count: number): string => counted(count, 'entry', 'entries');
 /** Who wrote, by name: "Runa", "Runa and Ebbe". */
 const writers = (events: readonly CaseEvent[]): string => listOf([...new Set(events.map(({ by }) => by))]);
 
-/** What is not stored yet, and why: waiting for the server, crossing with somebody else's, or refused. */
+/** What is not stored yet, and why: waiting for the server, in conflict with somebody else's, or refused. */
 export function SaveNotice({ caseId }: { readonly caseId: string }) {
   const trouble = useTrouble(caseId);
   const waiting = useWaiting(caseId).length;
   const isAway = useOutboxStore((store) => store.isAway);
-  if (trouble?.kind === 'crossed')
+  const awayReason = useOutboxStore((store) => store.awayReason);
+  if (trouble?.kind === 'conflict')
     return (
       <Notice kind="danger">
         <span>
@@ -22,7 +23,7 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
           Look at the sheet: {entries(waiting)} of yours {plural(waiting, 'is', 'are')} not stored yet.
         </span>
         <span>
-          <Button onPress={() => outbox.follow(caseId)}>Add mine after these</Button>
+          <Button onPress={() => outbox.appendAfter(caseId)}>Add mine after these</Button>
           <Button $kind="quiet" onPress={() => void outbox.leaveOut(caseId)}>
             Leave mine out
           </Button>
@@ -44,13 +45,13 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
     return (
       <Notice kind="suspicion">
         <span>
-          The server does not answer. {entries(waiting)} {plural(waiting, 'is', 'are')} kept on this device and sent
-          when it is back. You can go on working.
+          {awayReason ?? 'The server does not answer.'} {entries(waiting)} {plural(waiting, 'is', 'are')} kept on this
+          device and sent when it is back. You can go on working.
         </span>
         <Button onPress={() => outbox.hurry()}>Try now</Button>
       </Notice>
     );
-  if (trouble?.kind === 'followed')
+  if (trouble?.kind === 'appended-after')
     return (
       <Notice kind="plain">
         <span>

@@ -1,5 +1,6 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
-import { Controller, useForm, type FieldErrors, useWatch } from 'react-hook-form';
+import { Controller, useForm, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import * as z from 'zod';
@@ -46,15 +47,6 @@ const schema = z.object({
 });
 type CloseDraft = z.infer<typeof schema>;
 
-function resolve(values: CloseDraft) {
-  const parsed = schema.safeParse(values);
-  if (parsed.success) return { values: parsed.data, errors: {} };
-  const errors: FieldErrors<CloseDraft> = {};
-  for (const issue of parsed.error.issues)
-    errors[issue.path[0] as keyof CloseDraft] ??= { type: issue.code, message: issue.message };
-  return { values: {}, errors };
-}
-
 /** What was done so far that fixes something, in the order of the log. */
 function repairsInWords(state: CaseState): string {
   const repairs = state.entries.flatMap(({ event, trial, struckBy }) =>
@@ -95,7 +87,7 @@ export function CloseForm({
       cause: top?.title ?? '',
       done: repairsInWords(state),
     },
-    resolver: resolve,
+    resolver: zodResolver(schema),
   });
   const actions = useCaseActions(caseId);
   const navigate = useNavigate();

@@ -4,7 +4,7 @@ import { FileTrigger, Text } from 'react-aria-components';
 import styled from 'styled-components';
 import type { StickVerdict, StickWanted } from '../../../core/firmware';
 import { Button } from '../../components/Button';
-import type { StickAnswer } from '../../workers/stick.worker';
+import type { Attempt } from './use-attempt';
 import type { StickWorker } from '../../workers/use-stick-worker';
 import { Drop, droppedFile } from './ImageBlock';
 import { ReasonList } from './ReasonList';
@@ -36,7 +36,7 @@ export function CheckStickBlock({
   readonly isReady: boolean;
   readonly wanted: StickWanted;
   readonly worker: StickWorker;
-  readonly attempt: (work: () => Promise<StickAnswer>) => Promise<StickAnswer | null>;
+  readonly attempt: Attempt;
   readonly onVerdict: (verdict: StickVerdict['verdict']) => void;
   readonly onGoOn: () => void;
 }) {
@@ -44,10 +44,10 @@ export function CheckStickBlock({
   const check = async (file: File | null) => {
     if (!file || !isReady) return;
     setVerdict(null);
-    const answer = await attempt(() => worker.ask({ kind: 'check', file, wanted }));
-    if (answer?.kind !== 'checked') return;
-    setVerdict(answer.verdict);
-    onVerdict(answer.verdict.verdict);
+    const found = await attempt(() => worker.run('check', (work, onProgress) => work.check(file, wanted, onProgress)));
+    if (!found) return;
+    setVerdict(found);
+    onVerdict(found.verdict);
   };
   return (
     <Block aria-label="Check the stick">
@@ -61,7 +61,7 @@ export function CheckStickBlock({
         <Text slot="label">or drop one here: raw, or packed with gzip.</Text>
       </Drop>
       <div role="status" aria-live="polite">
-        {worker.underway?.kind === 'check' && <p>Reading it … {Math.round(100 * worker.underway.share)} %</p>}
+        {worker.underway?.task === 'check' && <p>Reading it … {Math.round(100 * worker.underway.share)} %</p>}
         {verdict && (
           <>
             <Verdict $verdict={verdict.verdict}>{words[verdict.verdict]}</Verdict>

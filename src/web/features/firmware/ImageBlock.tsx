@@ -6,7 +6,7 @@ import type { Inspection } from '../../../core/firmware';
 import { Button } from '../../components/Button';
 import { Select } from '../../components/Select';
 import { fonts } from '../../theme/tokens';
-import type { StickAnswer } from '../../workers/stick.worker';
+import type { Inspected } from '../../workers/stick.worker';
 import type { StickWorker } from '../../workers/use-stick-worker';
 import type { Comparison } from './listed-image';
 import { ReasonList } from './ReasonList';
@@ -62,7 +62,7 @@ export function ImageBlock({
   onFile,
   onEntry,
 }: {
-  readonly inspected: Extract<StickAnswer, { kind: 'inspected' }> | null;
+  readonly inspected: Inspected | null;
   readonly fileName: string | null;
   readonly comparison: Comparison;
   readonly underway: StickWorker['underway'];
@@ -82,7 +82,7 @@ export function ImageBlock({
         <Text slot="label">{fileName ?? 'or drop it here. It is opened on this computer only.'}</Text>
       </Drop>
       <div role="status" aria-live="polite">
-        {underway?.kind === 'inspect' && <p>Opening it …</p>}
+        {underway?.task === 'inspect' && <p>Opening it …</p>}
         {inspected && (
           <>
             <Facts>

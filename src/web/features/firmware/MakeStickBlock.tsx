@@ -5,7 +5,7 @@ import { maxStickBytes } from '../../../core/firmware';
 import { Button } from '../../components/Button';
 import { download } from '../../components/download';
 import { Select } from '../../components/Select';
-import type { StickAnswer } from '../../workers/stick.worker';
+import type { Attempt } from './use-attempt';
 import type { StickWorker } from '../../workers/use-stick-worker';
 import { Block, Fields, Foot, Muted, Wrong } from './step-parts';
 
@@ -31,7 +31,7 @@ export function MakeStickBlock({
   readonly name: string;
   readonly original: string | null;
   readonly worker: StickWorker;
-  readonly attempt: (work: () => Promise<StickAnswer>) => Promise<StickAnswer | null>;
+  readonly attempt: Attempt;
   readonly onWritten: (isSame: boolean) => void;
 }) {
   const [sizeMib, setSizeMib] = useState('128');
@@ -43,12 +43,12 @@ export function MakeStickBlock({
   const stem = name.replace(/\.[^.]*$/, '').toLowerCase() || 'stick';
   const isBusy = worker.underway !== null;
 
-  const order = { kind: 'make', totalBytes, name, original } as const;
+  const names = { name, original };
   const savePacked = async () => {
     setSaid(null);
-    const made = await attempt(() => worker.ask({ ...order, target: null }));
-    if (made?.kind !== 'made' || !made.blob) return;
-    download(made.blob, `${stem}.img.gz`);
+    const packed = await attempt(() => worker.run('make', (work) => work.pack(totalBytes, names)));
+    if (!packed) return;
+    download(packed, `${stem}.img.gz`);
     setSaid({
       isGood: true,
       words: 'Packed image saved. Unpack it while writing it to the stick, then check the stick below.',
@@ -56,10 +56,12 @@ export function MakeStickBlock({
   };
   const saveRaw = async (pick: NonNullable<Pickers['showSaveFilePicker']>) => {
     setSaid(null);
-    const made = await attempt(async () =>
-      worker.ask({ ...order, target: await pick({ suggestedName: `${stem}.img` }) }),
-    );
-    if (made?.kind !== 'made') return;
+    const isMade = await attempt(async () => {
+      const target = await pick({ suggestedName: `${stem}.img` });
+      await worker.run('make', (work, onProgress) => work.writeRaw(target, totalBytes, names, onProgress));
+      return true;
+    });
+    if (!isMade) return;
     setSaid({
       isGood: true,
       words: 'Raw image saved. Write it to the stick with any tool that writes raw images, then check the stick below.',
@@ -67,17 +69,18 @@ export function MakeStickBlock({
   };
   const write = async (pick: NonNullable<Pickers['showDirectoryPicker']>) => {
     setSaid(null);
-    const written = await attempt(async () =>
-      worker.ask({ kind: 'write', folder: await pick({ mode: 'readwrite' }), name, original }),
-    );
-    if (written?.kind !== 'written') return;
-    const wrong = written.files.filter(({ isSame }) => !isSame).map((file) => file.name);
+    const written = await attempt(async () => {
+      const folder = await pick({ mode: 'readwrite' });
+      return worker.run('write', (work) => work.writeFiles(folder, names));
+    });
+    if (!written) return;
+    const wrong = written.filter(({ isSame }) => !isSame).map((file) => file.name);
     const isGood = wrong.length === 0;
     onWritten(isGood);
     setSaid({
       isGood,
       words: isGood
-        ? `Written and read back the same: ${listOf(written.files.map((file) => file.name))}. Eject it properly.`
+        ? `Written and read back the same: ${listOf(written.map((file) => file.name))}. Eject it properly.`
         : `Not the same when read back: ${listOf(wrong)}. Take another stick.`,
     });
   };
@@ -111,9 +114,9 @@ export function MakeStickBlock({
         )}
       </Foot>
       <p role="status" aria-live="polite">
-        {worker.underway?.kind === 'make' &&
+        {worker.underway?.task === 'make' &&
           `Making it …${worker.underway.share > 0 ? ` ${Math.round(100 * worker.underway.share)} %` : ''}`}
-        {worker.underway?.kind === 'write' && 'Writing and reading back …'}
+        {worker.underway?.task === 'write' && 'Writing and reading back …'}
         {said && (said.isGood ? said.words : <Wrong>{said.words}</Wrong>)}
         {!isReady && <Muted>Choose an image and a name first.</Muted>}
       </p>

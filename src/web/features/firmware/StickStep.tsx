@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { Field } from '../../components/Field';
 import { Notice } from '../../components/Notice';
-import type { StickAnswer } from '../../workers/stick.worker';
+import type { Inspected } from '../../workers/stick.worker';
+import { useAttempt } from './use-attempt';
 import type { StickWorker } from '../../workers/use-stick-worker';
 import { CheckStickBlock } from './CheckStickBlock';
 import { ImageBlock } from './ImageBlock';
@@ -10,15 +11,13 @@ import { MakeStickBlock } from './MakeStickBlock';
 import { Fields, Lead, Title } from './step-parts';
 import type { Firmware } from './use-firmware';
 
-type Inspected = Extract<StickAnswer, { kind: 'inspected' }>;
-
 /** The stick: what was downloaded, made into a stick, and the stick checked. */
 export function StickStep({ firmware, worker }: { readonly firmware: Firmware; readonly worker: StickWorker }) {
   const { desk, change, board, next } = firmware;
   const [inspected, setInspected] = useState<Inspected | null>(null);
   const [file, setFile] = useState<File | null>(null);
   const [typedName, setTypedName] = useState<string | null>(null);
-  const [error, setError] = useState<string | null>(null);
+  const { attempt, error } = useAttempt();
   const isBare = desk.method === 'bare-board' || desk.method === null;
   const original = inspected?.image?.name ?? null;
   const wanted = (isBare ? board?.flash?.fileName : null) ?? original ?? '';
@@ -33,21 +32,9 @@ export function StickStep({ firmware, worker }: { readonly firmware: Firmware; r
   };
   const isListedImage = next?.sha256 !== undefined && wantedOnStick.sha256?.toLowerCase() === next.sha256.toLowerCase();
 
-  const attempt = async (work: () => Promise<StickAnswer>) => {
-    setError(null);
-    try {
-      return await work();
-    } catch (failure) {
-      // Who closes the picker of the system wants nothing done.
-      const isCancelled = failure instanceof DOMException && failure.name === 'AbortError';
-      if (!isCancelled) setError(failure instanceof Error ? failure.message : String(failure));
-      return null;
-    }
-  };
   const inspect = async (dropped: File, entry: string | null) => {
     setFile(dropped);
-    const answer = await attempt(() => worker.ask({ kind: 'inspect', file: dropped, entry }));
-    setInspected(answer?.kind === 'inspected' ? answer : null);
+    setInspected(await attempt(() => worker.run('inspect', (work) => work.inspect(dropped, entry))));
   };
   return (
     <>

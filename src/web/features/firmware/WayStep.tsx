@@ -145,7 +145,7 @@ function OneWay({
         {isPossible && <Muted>{facts.filter(Boolean).join(' · ')}</Muted>}
       </div>
       {isPossible && (
-        <Button $kind={isFirst ? 'primary' : 'plain'} onPress={onTake} aria-label={`Take this way: ${title}`}>
+        <Button $kind={isFirst ? 'primary' : 'plain'} onPress={onTake} aria-label={`Use this method: ${title}`}>
           Use this method
         </Button>
       )}

@@ -1,5 +1,6 @@
+import { zodResolver } from '@hookform/resolvers/zod';
 import { useEffect, useState } from 'react';
-import { Controller, useForm, type FieldErrors, type UseFormReturn, useWatch } from 'react-hook-form';
+import { Controller, useForm, type UseFormReturn, useWatch } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { CIRCUMSTANCES } from '../../../core/faults';
@@ -44,23 +45,11 @@ const Foot = styled.div`
   align-items: center;
 `;
 
-/** Errors by field from the schema, in the shape that the form library wants. */
-function resolveDraft(values: IntakeDraft) {
-  const parsed = intakeSchema.safeParse(values);
-  if (parsed.success) return { values: parsed.data, errors: {} };
-  const errors: FieldErrors<IntakeDraft> = {};
-  for (const issue of parsed.error.issues) {
-    const name = issue.path[0] as keyof IntakeDraft;
-    errors[name] ??= { type: issue.code, message: issue.message } as never;
-  }
-  return { values: {}, errors };
-}
-
 function useIntakeForm(): UseFormReturn<IntakeDraft> {
   const kept = draftSchema.partial().safeParse(useIntakeDraftStore.getState().draft);
   const form = useForm<IntakeDraft>({
     defaultValues: { ...emptyDraft, ...(kept.success ? kept.data : {}) },
-    resolver: resolveDraft,
+    resolver: zodResolver(intakeSchema),
   });
   const keep = useIntakeDraftStore((store) => store.keep);
   useEffect(() => {

@@ -8,7 +8,7 @@ import { newId } from '../../stores/new-id';
 import { boardFactsOf } from './board-facts';
 
 const text = (label: string, max: number) =>
-  z.string().trim().min(1, `Write ${label}.`).max(max, `At most ${max} characters.`);
+  z.string().trim().min(1, `Enter ${label}.`).max(max, `At most ${max} characters.`);
 
 /** What the intake form may hold while it is being filled. */
 export const draftSchema = z.object({
@@ -34,6 +34,10 @@ export const draftSchema = z.object({
 
 /** What it must hold before a case is opened. */
 export const intakeSchema = draftSchema.extend({
+  form: draftSchema.shape.form.unwrap(),
+  looseSupplies: draftSchema.shape.looseSupplies.unwrap(),
+  looseModules: draftSchema.shape.looseModules.unwrap(),
+  board: draftSchema.shape.board.unwrap(),
   machine: text('what the machine is called', 80),
   owner: text('who brought it', 80),
   complaint: text('the complaint in the owner’s words', 400),

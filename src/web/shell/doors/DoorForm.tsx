@@ -1,4 +1,7 @@
-import { useState } from 'react';
+import { zodResolver } from '@hookform/resolvers/zod';
+import { Controller, useForm } from 'react-hook-form';
+import * as z from 'zod';
+import { capitalized } from '../../components/format';
 import styled from 'styled-components';
 import { ProblemError } from '../../api/problem-error';
 import { Button } from '../../components/Button';
@@ -33,37 +36,40 @@ export function DoorForm<Name extends string>({
   readonly error: Error | null;
   readonly onSubmit: (values: Record<Name, string>) => void;
 }) {
-  const [values, setValues] = useState<Record<string, string>>({});
-  const [isAsked, setIsAsked] = useState(false);
-  const valueOf = ({ name, start = '' }: DoorField<Name>) => values[name] ?? start;
   const refused = error instanceof ProblemError ? error.fields : [];
-  const errorOf = (field: DoorField<Name>): string | undefined => {
-    if (isAsked && valueOf(field) === '') return 'Required.';
-    return refused.find(({ path }) => path[0] === field.name)?.message.replace(/^./, (c) => c.toUpperCase());
+  const form = useForm<Record<string, string>>({
+    defaultValues: Object.fromEntries(fields.map(({ name, start = '' }) => [name, start])),
+    resolver: zodResolver(z.record(z.string(), z.string().min(1, 'Required.'))),
+  });
+  const fromServer = (name: string): string | undefined => {
+    const message = refused.find(({ path }) => path[0] === name)?.message;
+    return message === undefined ? undefined : capitalized(message);
   };
+  const send = form.handleSubmit((values) => {
+    if (!isBusy) onSubmit(values as Record<Name, string>);
+  });
   return (
-    <Form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        setIsAsked(true);
-        if (!isBusy && fields.every((field) => valueOf(field) !== ''))
-          onSubmit(Object.fromEntries(fields.map((field) => [field.name, valueOf(field)])) as Record<Name, string>);
-      }}
-    >
+    <Form noValidate onSubmit={(event) => void send(event)}>
       {error && refused.length === 0 && <Notice kind="danger">{error.message}</Notice>}
       {fields.map((field, index) => (
-        <Field
+        <Controller
           key={field.name}
-          label={field.label}
-          value={valueOf(field)}
-          onChange={(value) => setValues((before) => ({ ...before, [field.name]: value }))}
-          error={errorOf(field)}
-          hint={field.hint}
-          autoFocus={index === 0}
-          maxLength={200}
-          autoComplete={field.secret ?? field.autoComplete ?? 'off'}
-          isSecret={field.secret !== undefined}
+          control={form.control}
+          name={field.name}
+          render={({ field: { value = '', onChange, onBlur }, fieldState }) => (
+            <Field
+              label={field.label}
+              value={value}
+              onChange={onChange}
+              onBlur={onBlur}
+              error={fieldState.error?.message ?? fromServer(field.name)}
+              hint={field.hint}
+              autoFocus={index === 0}
+              maxLength={200}
+              autoComplete={field.secret ?? field.autoComplete ?? 'off'}
+              isSecret={field.secret !== undefined}
+            />
+          )}
         />
       ))}
       <Button type="submit" $kind="primary" isDisabled={isBusy}>

@@ -1,0 +1,22 @@
+import { render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
+import { ThemeProvider } from 'styled-components';
+import type { Role } from '../contracts';
+import { MeContext } from './shell/me';
+import { themes } from './theme/tokens';
+
+/** Wraps what is tested in what every screen stands in: theme, router, and somebody who is signed in. */
+export function inShell(children: ReactNode, { role = 'technician' }: { readonly role?: Role } = {}) {
+  const me = { id: '1', login: 'runa', name: 'Runa', role, shop: { id: 's', name: 'Harbour bench' } };
+  return (
+    <ThemeProvider theme={themes.day}>
+      <MemoryRouter>
+        <MeContext value={me}>{children}</MeContext>
+      </MemoryRouter>
+    </ThemeProvider>
+  );
+}
+
+export const renderInShell = (children: ReactNode, options?: { readonly role?: Role }) =>
+  render(inShell(children, options));
