@@ -2,9 +2,18 @@ import { createHash } from 'node:crypto';
 import { cpSync, existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
+import { notices } from './notices.mjs';
 
 const root = join(dirname(fileURLToPath(import.meta.url)), '..');
-const sources = ['src', 'demo', 'vite.config.ts', 'package.json', 'package-lock.json', 'scripts/build.mjs'];
+const sources = [
+  'src',
+  'demo',
+  'vite.config.ts',
+  'package.json',
+  'package-lock.json',
+  'scripts/build.mjs',
+  'scripts/notices.mjs',
+];
 
 /** Builds the interface, the server and the demo into dist/, unless dist/ was built from these very sources. */
 export async function ensureBuilt({ onBuild = () => {} } = {}) {
@@ -29,6 +38,7 @@ export async function ensureBuilt({ onBuild = () => {} } = {}) {
   cpSync(join(root, 'src/server/migrations'), join(root, 'dist/server/migrations'), { recursive: true });
   await buildWeb({ configFile: join(root, 'vite.config.ts'), logLevel: 'warn' });
   await buildServiceWorker(bundle);
+  writeFileSync(join(root, 'dist/web/third-party-notices.txt'), notices());
   writeFileSync(stampFile, wanted);
 }
 

@@ -6,6 +6,7 @@ import fc from 'fast-check';
 fc.configureGlobal({ seed: Number(process.env['FC_SEED'] ?? 4780) });
 
 // What browsers have and the simulated one of the tests lacks.
-globalThis.TextEncoder ??= TextEncoder as typeof globalThis.TextEncoder;
-globalThis.TextDecoder ??= TextDecoder as typeof globalThis.TextDecoder;
-globalThis.structuredClone ??= (value) => deserialize(serialize(value)) as typeof value;
+const simulated: Partial<typeof globalThis> = globalThis;
+simulated.TextEncoder ??= TextEncoder;
+simulated.TextDecoder ??= TextDecoder as typeof globalThis.TextDecoder;
+simulated.structuredClone ??= (value) => deserialize(serialize(value)) as typeof value;

@@ -1,5 +1,5 @@
 /**
- * npm test: sets up everything, then format, lint, types, Jest and Playwright, against a throwaway database.
+ * npm test: sets up everything, then format, lint, unused code, types, Jest, the first screen's size and Playwright, against a throwaway database.
  * The last line is `N passed, N failed`; the exit code is not 0 if anything failed.
  */
 import { spawnSync } from 'node:child_process';
@@ -67,14 +67,17 @@ function playwrightCounts() {
 
 check('format', bin('prettier'), ['--check', '--log-level=warn', '.']);
 check('lint', bin('eslint'), ['.']);
-check('types', bin('tsc'), ['--noEmit']);
+check('unused', bin('knip'), []);
+check('types', bin('tsc'), ['-b']);
 const { startThrowawayCluster } = await import('./setup/throwaway-cluster.mjs');
 const cluster = await startThrowawayCluster();
 const environment = { TEST_DATABASE_URL: cluster.ownerUrl };
 try {
   suite('Jest', bin('jest'), ['--json', `--outputFile=${join(results, 'jest.json')}`], environment, jestCounts);
-  if (check('build', process.execPath, [join(root, 'scripts/build.mjs')]))
+  if (check('build', process.execPath, [join(root, 'scripts/build.mjs')])) {
+    check('first screen', process.execPath, [join(root, 'scripts/check-first-screen.mjs')]);
     suite('Playwright', bin('playwright'), ['test'], environment, playwrightCounts);
+  }
 } finally {
   await cluster.stop();
 }

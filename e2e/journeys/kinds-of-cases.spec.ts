@@ -139,7 +139,7 @@ test('used parts are proven one by one: of two supplies one fails, with the pric
   await closeCase(page, 'Supply 2 kept, supply 1 goes back.');
   const results = page.getByRole('table', { name: 'Parts' });
   await expect(results.getByRole('row', { name: /supply 1/ })).toContainText('failed');
-  await expect(results.getByRole('row', { name: /supply 2/ })).toContainText('proven: seen to work');
+  await expect(results.getByRole('row', { name: /supply 2/ })).toContainText('proven: worked');
   await expect(results.getByRole('row', { name: /Paid for all/ })).toContainText('35');
 });
 

@@ -1,5 +1,4 @@
 import * as z from 'zod';
-import { CASE_STAGES } from '../core/casework';
 import { eventRecordSchema, newEventSchema } from './read-event';
 
 const sha256 = z.string().regex(/^[0-9a-f]{64}$/);
@@ -22,35 +21,10 @@ export const storedEventSchema = z.strictObject({
   seal: sealSchema.optional(),
 });
 
-export const caseSummarySchema = z.strictObject({
-  id: z.uuid(),
-  number: z.number().int().positive(),
-  machine: z.string(),
-  owner: z.string(),
-  complaint: z.string(),
-  stage: z.enum(CASE_STAGES),
-  waitingFor: z.string().nullable(),
-  waitingUntil: z.iso.datetime().nullable(),
-  trials: z.number().int().nonnegative(),
-  openedAt: z.iso.datetime(),
-  updatedAt: z.iso.datetime(),
-});
-
-export const caseListSchema = z.strictObject({
-  cases: z.array(caseSummarySchema),
-  /** Older ones fit too, and are not in the list. */
-  hasMore: z.boolean(),
-});
-
 export const caseDetailSchema = z.strictObject({
   id: z.uuid(),
   number: z.number().int().positive(),
   events: z.array(storedEventSchema),
-});
-
-export const listQuerySchema = z.strictObject({
-  stage: z.enum(CASE_STAGES).optional(),
-  search: z.string().max(100).optional(),
 });
 
 export const openCaseSchema = z.strictObject({ id: z.uuid(), events: z.array(newEventSchema).min(1).max(5000) });
@@ -66,10 +40,7 @@ export const healthSchema = z.strictObject({
 });
 
 export type StoredEvent = z.infer<typeof storedEventSchema>;
-export type CaseSummary = z.infer<typeof caseSummarySchema>;
-export type CaseList = z.infer<typeof caseListSchema>;
 export type CaseDetail = z.infer<typeof caseDetailSchema>;
-export type ListQuery = z.infer<typeof listQuerySchema>;
 export type OpenCase = z.infer<typeof openCaseSchema>;
 export type AppendEvents = z.infer<typeof appendEventsSchema>;
 export type Health = z.infer<typeof healthSchema>;

@@ -7,6 +7,7 @@ import { createCaseService } from './services/case-service';
 import type { ChangeFeed } from './database/changes';
 import { auditRefusals } from './middleware/audit-refusals';
 import { notFound, problemHandler } from './middleware/problems';
+import { compressed } from './middleware/compressed';
 import { limitRequests } from './middleware/limit-requests';
 import { logRequests } from './middleware/request-log';
 import { noStore, securityHeaders } from './middleware/security-headers';
@@ -53,6 +54,7 @@ export function createApp(given: AppDependencies): Express {
   app.set('query parser', 'simple');
   app.use(logRequests(log));
   app.use(securityHeaders({ isSecure }));
+  app.use(compressed);
   app.use('/api', noStore);
   app.use('/api/health', healthRoutes(pool, version));
   app.use('/api', refuseForeign, readCookies, loadSession(signIn, { isSecure }));

@@ -185,3 +185,48 @@ test('what is kept of a session and of a code opens nothing', async () => {
     .set('cookie', `probe=${hash.slice(0, 43)}`)
     .expect(401);
 });
+
+describe('more requests than one person may make', () => {
+  test('are refused for a while, which the answer says; others go on', async () => {
+    const app = server.app({ requestsPerMinute: 2 });
+    const eager = server.as('technician', 0, app);
+    for (const _ of [1, 2]) expect((await eager.get('/api/cases')).status).toBe(200);
+    const refused = await eager.get('/api/cases');
+    expect(refused.status).toBe(429);
+    expect(codeOf(refused)).toBe('too-many-requests');
+    expect(Number(refused.get('retry-after'))).toBeGreaterThan(0);
+    expect(Number(refused.get('retry-after'))).toBeLessThanOrEqual(60);
+    expect((await server.as('lead', 0, app).get('/api/cases')).status).toBe(200);
+  });
+
+  test('who leaves is not held back by it', async () => {
+    const app = server.app({ requestsPerMinute: 1 });
+    const eager = server.as('reader', 1, app);
+    await eager.get('/api/cases');
+    expect((await eager.get('/api/session')).status).toBe(200);
+  });
+});
+
+describe('answers on their way', () => {
+  const encodingOf = async (path: string) =>
+    (await server.as('lead', 0, withPages()).get(path).set('accept-encoding', 'gzip')).get('content-encoding');
+
+  test('are packed where they are long', async () => {
+    writeFileSync(join(root, 'web', 'assets', 'long-1234.js'), 'void 0;'.repeat(1_000));
+    expect(await encodingOf('/assets/long-1234.js')).toBe('gzip');
+    const board = '/api/boards/55555555-5555-4555-8555-555555555555';
+    await server.as('lead').put(board).send({ expectedEdition: 0, board: fullBoard }).expect(200);
+    expect(await encodingOf(board)).toBe('gzip');
+  });
+
+  test('are not packed where a secret stands in them: their length would give it away', async () => {
+    for (let made = 0; made < 12; made += 1)
+      await server
+        .as('lead')
+        .post('/api/people/invitations')
+        .send({ role: 'trainee', name: `Somebody ${made}` });
+    const people = await server.as('lead', 0, withPages()).get('/api/people').set('accept-encoding', 'gzip');
+    expect(Number(people.get('content-length'))).toBeGreaterThan(1_024);
+    expect(people.get('content-encoding')).toBeUndefined();
+  });
+});

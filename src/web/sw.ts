@@ -33,6 +33,6 @@ registerRoute(
       // One page for every address.
       plugins: [{ cacheKeyWillBeUsed: () => Promise.resolve('/') }],
     }),
-    { denylist: [/^\/api\//] },
+    { denylist: [/^\/api\//, /^\/third-party-notices\.txt$/] },
   ),
 );

@@ -31,7 +31,7 @@ export { currentFaultId, currentTrialId } from './renamed-ids';
 export { upcastEvent } from './upcast-event';
 export { CASE_STAGES } from './case-state';
 export type { CaseProblem, CaseStage, CaseState, Entry, FirmwareState, Folded, PartFacts } from './case-state';
-export { checkChain, digestIn, ERASED_OWNER, firstHash, hashEvent, ownerIn, sealed, sealOwner } from './chain';
+export { checkChain, digestIn, ERASED_OWNER, firstHash, hashEvent, sealed, sealOwner } from './chain';
 export type { ChainCheck, ChainedEvent, Seal } from './chain';
 export { closingDiagnosis, earlierModelOf } from './closing-diagnosis';
 export type { EarlierModel } from './closing-diagnosis';

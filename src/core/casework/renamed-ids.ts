@@ -1,4 +1,4 @@
-import { renameInFaultId } from '../faults';
+import { renameBeforePart } from '../faults';
 import { parseTrialId, renameInTrialId } from '../trials';
 
 /**
@@ -34,7 +34,7 @@ const current = (names: Readonly<Record<string, string>>, name: string): string 
 
 /** A fault id as it is called today. */
 export const currentFaultId = (id: string): string =>
-  renameInFaultId(id, (mode) => current(RENAMED_IDS.faultModes, mode));
+  renameBeforePart(id, (mode) => current(RENAMED_IDS.faultModes, mode));
 
 /** A trial id as it is called today. */
 export const currentTrialId = (id: string): string =>

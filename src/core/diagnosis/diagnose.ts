@@ -34,13 +34,15 @@ import { weighEvidence, type WeighedEvidence } from './belief/weigh-evidence';
 /** Diagnoses one case again and again as its log grows; what earlier calls computed is kept. */
 export interface Diagnoser {
   (input: DiagnosisInput): Diagnosis;
-  /** What the ways of ordering would take from where the last call stood; see priceStrategies. */
+  /** What each strategy would take from where the last call stood; see priceStrategies. */
   strategyPrices(): StrategyPrice[];
 }
 
 /**
- * A diagnoser for one case at a time. It gives what `diagnose` gives; a log that goes on from the last one costs only
- * its new steps.
+ * A diagnoser for one case at a time. Each call gives the whole diagnosis of a machine and its log: ranked suspects with
+ * their evidence, the state of each link, the next thing to do and the alternatives. Deterministic. A machine may have
+ * two faults, so probabilities of suspects sum to between 1 and 2, those of links to 1 within 1e-9. A log that goes on
+ * from the last one costs only its new steps.
  */
 export function createDiagnoser(): Diagnoser {
   let last: { readonly analysis: Analysis; readonly input: DiagnosisInput } | null = null;
@@ -55,15 +57,6 @@ export function createDiagnoser(): Diagnoser {
     return priceStrategies(analysis.plan, { faults: analysis.known.space.faults, signal: signalOf(input.steps) });
   };
   return Object.assign(diagnoseNext, { strategyPrices });
-}
-
-/**
- * The whole diagnosis of a case from its machine and its log: ranked suspects with their evidence, the state of each
- * link, the next thing to do and the alternatives. Deterministic; a machine may have two faults, so
- * probabilities of suspects sum to between 1 and 2, those of links to 1 within 1e-9.
- */
-export function diagnose(input: DiagnosisInput): Diagnosis {
-  return createDiagnoser()(input);
 }
 
 function view(input: DiagnosisInput, analysis: Analysis): Diagnosis {

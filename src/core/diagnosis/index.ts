@@ -1,15 +1,9 @@
 export { MODEL_VERSION } from './model-version';
-export { createDiagnoser, diagnose } from './diagnose';
+export { createDiagnoser } from './diagnose';
 export type { Diagnoser } from './diagnose';
 export type { Diagnosis, OutcomeView, SuspectView, TrialView } from './diagnosis';
 export type { AdviceKind } from './advice/advise';
-export {
-  confirmationOf,
-  isComplaintGone,
-  reproducedComplaint,
-  observedStart,
-  reportedTrialId,
-} from './advice/confirmation';
+export { confirmationOf, observedStart, reportedTrialId } from './advice/confirmation';
 export type { Confirmation } from './advice/confirmation';
 export type { DiagnosisInput, EvidenceStep } from './evidence-step';
 export type { EntryFit } from './belief/doubt';

@@ -54,11 +54,8 @@ function splitAtPart(id: string): { readonly name: string; readonly part: string
   return name && part && more.length === 0 ? { name, part } : null;
 }
 
-/** The same fault id with its mode renamed; what is no such id comes back as it is. */
-export function renameInFaultId(id: string, rename: (mode: string) => string): string {
+/** The same id of a fault or a repair class with what stands before its part renamed; what is no such id comes back as it is. */
+export function renameBeforePart(id: string, rename: (mode: string) => string): string {
   const atPart = splitAtPart(id);
   return atPart ? `${rename(atPart.name)}@${atPart.part}` : id;
 }
-
-/** The same repair class id with its repair renamed. */
-export const renameInRepairClassId = renameInFaultId;

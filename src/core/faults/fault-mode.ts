@@ -58,6 +58,8 @@ export interface FaultMode {
   readonly title: string;
   /** Why it stops the link, in one sentence. */
   readonly reason: string;
+  /** The standard and its section that the reason rests on. Default: engineering judgement. */
+  readonly source?: string;
   readonly presentations: readonly Presentation[];
   /** Probability, 0 to 1, that it stops one attempt. Default 1; less for intermittent faults. */
   readonly stopProbability?: number;

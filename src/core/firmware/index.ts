@@ -1,4 +1,4 @@
-export { layStick, minStickBytes, maxStickBytes, sectorBytes } from './stick/fat32-layout';
+export { layStick, maxStickBytes } from './stick/fat32-layout';
 export type { StickLayout } from './stick/fat32-layout';
 export { stickImage } from './stick/stick-image';
 export type { Segment, StickFile, StickImage, StickOrder } from './stick/stick-image';

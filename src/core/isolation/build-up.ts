@@ -1,3 +1,4 @@
+import type { BuildStepId } from './build-step-id';
 import {
   applyChanges,
   differ,
@@ -24,9 +25,6 @@ export function expectedSignals(machine: Machine, configuration: Configuration):
     .filter(({ probability }) => probability >= 0.05)
     .sort((a, b) => b.probability - a.probability);
 }
-
-export const BUILD_STEPS = ['processor', 'memory', 'graphics', 'drive'] as const;
-export type BuildStepId = (typeof BUILD_STEPS)[number];
 
 /** One step of building up on the bench: what goes in, and what a sound machine then shows. */
 export interface BuildStep {

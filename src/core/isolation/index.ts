@@ -1,8 +1,10 @@
-export { firstSlot, isNeedless, minimalChanges, moduleThatStays } from './minimal';
+export { minimalChanges } from './minimal';
 export { FORGOTTEN_LEADS, stripDownList } from './strip-down';
 export type { StripDownLine, StripDownList } from './strip-down';
-export { BUILD_STEPS, buildUpSteps, expectedSignals } from './build-up';
-export type { BuildStepId, BuildStep, ExpectedSignal } from './build-up';
+export { BUILD_STEPS } from './build-step-id';
+export type { BuildStepId } from './build-step-id';
+export { buildUpSteps, expectedSignals } from './build-up';
+export type { BuildStep, ExpectedSignal } from './build-up';
 export { memoryMatrix } from './memory-matrix';
 export type { MatrixCell, MemoryMatrix, MemoryStart, Verdict } from './memory-matrix';
 export { buildUpRun } from './build-up-run';

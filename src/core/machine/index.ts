@@ -1,6 +1,6 @@
-export { BOARD_FORMS, DECLARED_KINDS, DERIVED_KINDS, nameInWords, PART_KINDS } from './part';
+export { BOARD_FORMS, DECLARED_KINDS, nameInWords, PART_KINDS } from './part';
 export type { BoardFacts, BoardForm, DeclaredKind, LaneSharing, Machine, Part, PartKind, SlotFacts } from './part';
-export { channelId, completeMachine, kindInWords, slotId } from './complete-machine';
+export { completeMachine, kindInWords, slotId } from './complete-machine';
 export type { CompletedMachine } from './complete-machine';
 export type { DeclaredMachine, DeclaredPart } from './declared-machine';
 export type { MachineProblem } from './machine-problems';

@@ -1,6 +1,6 @@
 export { drawFaultyMachine, usualEyes } from './faulty-machine';
 export type { DrawOptions, Eyes, FaultyMachine } from './faulty-machine';
-export { isolatedAt, playCase } from './play-case';
+export { playCase } from './play-case';
 export type { PlayedCase } from './play-case';
 export { PRACTICE_MACHINES } from './practice-machines';
 export type { PracticeMachine } from './practice-machines';

@@ -15,6 +15,8 @@ export interface Quantity {
   readonly nominalVolts: number;
   readonly lowVolts: number;
   readonly highVolts: number;
+  /** Where the limits come from; the spread of healthy parts is engineering judgement. */
+  readonly source: string;
   readonly healthySpreadVolts: number;
   /** The chain must pass this link for the voltage to be there at all. */
   readonly fedBy: LinkId | null;

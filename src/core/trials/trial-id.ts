@@ -1,5 +1,5 @@
 import { BUILD_STEPS, type BuildStepId } from '../isolation';
-import { formatRepairClassId, parseRepairClassId, renameInRepairClassId, type RepairId } from '../faults';
+import { formatRepairClassId, parseRepairClassId, renameBeforePart, type RepairId } from '../faults';
 
 /** Trials of which a machine has one at most, by their ids. */
 const SINGLE_TRIALS = [
@@ -140,7 +140,7 @@ export function renameInTrialId(
       : head === 'measure'
         ? rename.quantity(name)
         : head === repairPrefix
-          ? renameInRepairClassId(name, rename.repair)
+          ? renameBeforePart(name, rename.repair)
           : name;
   return [head, renamed, ...rest].join('/');
 }

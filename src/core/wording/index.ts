@@ -5,7 +5,6 @@ export {
   decimal,
   listOf,
   minutesInWords,
-  numberOf,
   percent,
   plural,
   secondsInWords,

@@ -2,7 +2,8 @@ import { QueryClient } from '@tanstack/react-query';
 import type { StoredEvent } from '../../contracts';
 import type { CaseEvent } from '../../core/casework';
 import { eventsOf } from '../../core/casework/testing-log';
-import { appendToCase, lastSequence, mergeIntoCase } from './cases';
+import { lastSequence, mergeIntoCase } from './case-cache';
+import { appendToCase } from './cases';
 import { AwayError, ProblemError } from './problem-error';
 
 /** Appending to a case through the query cache: what is known of it, what is sent, and what comes into view. */
@@ -31,7 +32,7 @@ interface Asked {
 function server(...answers: readonly (readonly [status: number, body: unknown])[]) {
   const asked: Asked[] = [];
   globalThis.fetch = (url, init) => {
-    asked.push({ url: String(url), body: init?.body ? (JSON.parse(init.body as string) as Asked['body']) : null });
+    asked.push({ url: url as string, body: init?.body ? (JSON.parse(init.body as string) as Asked['body']) : null });
     const [status, body] = answers[asked.length - 1] ?? [500, null];
     return Promise.resolve(new Response(JSON.stringify(body), { status }));
   };

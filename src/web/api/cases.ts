@@ -1,34 +1,13 @@
+import { caseKey, lastSequence, mergeIntoCase } from './case-cache';
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import * as z from 'zod';
-import type { CaseEvent, CaseStage } from '../../core/casework';
-import {
-  caseDetailSchema,
-  caseListSchema,
-  readEvent,
-  storedEventSchema,
-  type CaseDetail,
-  type StoredEvent,
-} from '../../contracts';
+import type { CaseEvent } from '../../core/casework';
+import { caseDetailSchema, readEvent, storedEventSchema } from '../../contracts';
 import { ProblemError } from './problem-error';
 import { request } from './request';
 
 const appendedSchema = z.object({ events: z.array(storedEventSchema) });
 const newerSchema = z.object({ newerEvents: z.array(storedEventSchema) });
-
-const caseKey = (id: string) => ['case', id] as const;
-
-export function useCaseList({ stage, search }: { stage: CaseStage | null; search: string }) {
-  const query = new URLSearchParams({
-    ...(stage ? { stage } : {}),
-    ...(search.trim() ? { search: search.trim() } : {}),
-  });
-  return useQuery({
-    queryKey: ['cases', stage, search.trim()],
-    queryFn: () => request(caseListSchema, `/cases?${query.toString()}`),
-    placeholderData: (previous) => previous,
-    refetchInterval: 60_000,
-  });
-}
 
 export function useCaseDetail(id: string) {
   return useQuery({ queryKey: caseKey(id), queryFn: () => request(caseDetailSchema, `/cases/${id}`) });
@@ -44,22 +23,6 @@ export function useOpenCase() {
       void client.invalidateQueries({ queryKey: ['cases'] });
     },
   });
-}
-
-/** Puts events behind those that are known of a case. */
-export function mergeIntoCase(client: QueryClient, id: string, events: readonly StoredEvent[]): void {
-  client.setQueryData<CaseDetail>(caseKey(id), (old) =>
-    old ? { ...old, events: mergeEvents(old.events, events) } : old,
-  );
-}
-
-/** The sequence of the last event that is known of a case; null where nothing is. */
-export const lastSequence = (client: QueryClient, id: string): number | null =>
-  client.getQueryData<CaseDetail>(caseKey(id))?.events.at(-1)?.sequence ?? null;
-
-/** Another window, or somebody else, wrote to a case. */
-export function refreshCase(client: QueryClient, id: string): Promise<void> {
-  return client.invalidateQueries({ queryKey: caseKey(id) });
 }
 
 /**
@@ -86,9 +49,4 @@ export async function appendToCase(
     mergeIntoCase(client, id, newer.data.newerEvents);
     return newer.data.newerEvents.map(({ event }) => readEvent(event));
   }
-}
-
-function mergeEvents(old: readonly StoredEvent[], more: readonly StoredEvent[]): StoredEvent[] {
-  const bySequence = new Map([...old, ...more].map((stored) => [stored.sequence, stored]));
-  return [...bySequence.values()].sort((a, b) => a.sequence - b.sequence);
 }

@@ -1,6 +1,6 @@
 import type { QueryClient } from '@tanstack/react-query';
 import * as z from 'zod';
-import { lastSequence, refreshCase } from './cases';
+import { lastSequence, refreshCase } from './case-cache';
 
 const wordSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('case'), id: z.string(), sequence: z.number() }),

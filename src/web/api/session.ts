@@ -9,22 +9,30 @@ export const sessionKey = ['session'] as const;
 export function useSession() {
   return useQuery({
     queryKey: sessionKey,
-    queryFn: () => request(sessionSchema, '/session'),
+    queryFn: async ({ client }) => {
+      const session = await request(sessionSchema, '/session');
+      if (!session.me) forgetLast(client);
+      return session;
+    },
     staleTime: 60_000,
     refetchOnWindowFocus: true,
   });
 }
 
-/** Somebody came in: nothing of whoever was there before stays in view. */
-function enter(client: QueryClient, me: Me): void {
+/** Nothing of whoever was there before stays in view, nor on the device (keepAnswers). */
+function forgetLast(client: QueryClient): void {
   client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionKey[0] });
+}
+
+function enter(client: QueryClient, me: Me): void {
+  forgetLast(client);
   client.setQueryData<Session>(sessionKey, (old) => ({ demoAccounts: old?.demoAccounts ?? [], needsSetUp: false, me }));
 }
 
 /** Nobody is there any more. */
 export function leave(client: QueryClient): void {
   client.setQueryData<Session>(sessionKey, (old) => (old ? { ...old, me: null } : old));
-  client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionKey[0] });
+  forgetLast(client);
   void client.invalidateQueries({ queryKey: sessionKey });
 }
 

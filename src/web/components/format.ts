@@ -8,7 +8,6 @@ export {
   decimal,
   listOf,
   minutesInWords,
-  numberOf,
   percent,
   plural,
   uncapitalized,

@@ -1,7 +1,6 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { create } from 'zustand';
 import type { CaseEvent } from '../../core/casework';
-import { appendToCase } from '../api/cases';
 import { AwayError, ProblemError } from '../api/problem-error';
 import { newId } from '../stores/new-id';
 import { deviceStorage } from './device-storage';
@@ -38,6 +37,8 @@ const isPassing = (status: number): boolean => status === 401 || status === 429 
 async function send({ caseId, events }: Batch): Promise<Sent> {
   if (!client) return { kind: 'away' };
   try {
+    // What reads and writes logs is not needed before there is something to send.
+    const { appendToCase } = await import('../api/cases');
     const theirs = await appendToCase(client, caseId, events);
     return theirs.length === 0 ? { kind: 'stored' } : { kind: 'conflict', theirs };
   } catch (error) {

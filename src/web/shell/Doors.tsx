@@ -1,9 +1,12 @@
+import { lazy, Suspense } from 'react';
 import { Navigate, Outlet } from 'react-router';
 import { useSession } from '../api/session';
 import { Notice } from '../components/Notice';
-import { SignInPage } from './doors/SignInPage';
 import { DoorPage } from './doors/DoorPage';
 import { Inside } from './Inside';
+
+/** Forms are not needed by whoever is signed in. */
+const SignInPage = lazy(async () => ({ default: (await import('./doors/SignInPage')).SignInPage }));
 
 /** Lets in who is signed in; everybody else signs in first and then sees what was asked for. */
 export function Doors() {
@@ -15,7 +18,12 @@ export function Doors() {
       </DoorPage>
     ) : null;
   if (data.needsSetUp) return <Navigate to="/set-up" replace />;
-  if (!data.me) return <SignInPage demoAccounts={data.demoAccounts} />;
+  if (!data.me)
+    return (
+      <Suspense>
+        <SignInPage demoAccounts={data.demoAccounts} />
+      </Suspense>
+    );
   return (
     <Inside key={data.me.id} me={data.me}>
       <Outlet />

@@ -1,14 +1,13 @@
-import { LogOut, Moon, Sun, UserRound } from 'lucide-react';
-import type { ReactNode } from 'react';
-import { Dialog, DialogTrigger } from 'react-aria-components';
+import { Moon, Sun, UserRound } from 'lucide-react';
+import { lazy, Suspense, useRef, useState, type ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
 import styled from 'styled-components';
-import { useSignOut } from '../api/session';
 import { Button } from '../components/Button';
-import { PopoverSheet } from '../components/Sheet';
-import { roleWords } from './role-words';
 import { useThemeStore } from '../stores/theme-store';
 import { useMay, useMe } from './me';
+
+/** Loaded when it is first opened. */
+const AccountSheet = lazy(async () => ({ default: (await import('./AccountSheet')).AccountSheet }));
 
 const Bar = styled.header`
   display: flex;
@@ -69,18 +68,6 @@ const Small = styled(Button)`
   padding: 0.3rem 0.6rem;
   font-weight: 500;
 `;
-const Account = styled.div`
-  display: grid;
-  gap: 0.5rem;
-  max-width: 18rem;
-  span {
-    font-size: 0.92rem;
-    color: ${({ theme }) => theme.muted};
-  }
-  a {
-    padding: 0.5rem 0;
-  }
-`;
 /** On a crowded bar the icon stands alone; its button has the words as its name. */
 const Word = styled.span<{ $crowded: boolean }>`
   @media (max-width: 1500px) {
@@ -127,33 +114,27 @@ function Rooms() {
 }
 
 function Person({ isCrowded }: { readonly isCrowded: boolean }) {
-  const { name, role, shop } = useMe();
-  const signOut = useSignOut();
+  const { name } = useMe();
+  const trigger = useRef<HTMLButtonElement>(null);
+  const [isOpen, setIsOpen] = useState(false);
   return (
-    <DialogTrigger>
-      <Small $kind="quiet" aria-label={`You are ${name}. Account`}>
+    <>
+      <Small
+        ref={trigger}
+        $kind="quiet"
+        aria-label={`You are ${name}. Account`}
+        aria-haspopup="dialog"
+        aria-expanded={isOpen}
+        onPress={() => setIsOpen(!isOpen)}
+      >
         <UserRound size={18} aria-hidden />
         <Word $crowded={isCrowded}>{name}</Word>
       </Small>
-      <PopoverSheet placement="bottom end">
-        <Dialog aria-label="Your account">
-          {({ close }) => (
-            <Account>
-              <strong>{name}</strong>
-              <span>
-                {roleWords[role]}, {shop.name}
-              </span>
-              <Link to="/account" onClick={close}>
-                Password and sessions
-              </Link>
-              <Button onPress={() => signOut.mutate({ everywhere: false })}>
-                <LogOut size={18} aria-hidden /> Sign out
-              </Button>
-              {signOut.error && <span role="alert">{signOut.error.message}</span>}
-            </Account>
-          )}
-        </Dialog>
-      </PopoverSheet>
-    </DialogTrigger>
+      {isOpen && (
+        <Suspense>
+          <AccountSheet trigger={trigger} onClose={() => setIsOpen(false)} />
+        </Suspense>
+      )}
+    </>
   );
 }

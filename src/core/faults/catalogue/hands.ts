@@ -173,6 +173,7 @@ export const handFaults: readonly FaultMode[] = [
     at: 'usb-device',
     title: 'The machine tries to boot from {part}',
     reason: 'A stick or disk that was left in comes first in the boot order.',
+    source: 'UEFI specification, Boot Manager',
     presentations: [{ as: 'no-boot', weight: 1 }],
     repair: 'leave-unplugged',
     prior: judged(8, { 'firmware-updated': 3 }),

@@ -34,6 +34,7 @@ export const settingsFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'Secure boot refuses the boot loader',
     reason: 'With secure boot on, the firmware starts only loaders with a trusted signature.',
+    source: 'UEFI specification, Secure Boot and Driver Signing',
     presentations: [{ as: 'no-boot', weight: 1 }],
     repair: 'set-boot',
     sightings: [{ look: 'boot-settings', as: 'wrong', probability: 0.6 }],

@@ -25,6 +25,7 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'supply',
     title: 'The supply comes up slowly',
     reason: 'Power-good comes late or weak, and the board gives up.',
+    source: 'ATX12V design guide, PWR_OK timing',
     presentations: [
       { as: 'loop', weight: 0.6 },
       { as: 'dead', weight: 0.4 },
@@ -40,6 +41,7 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'supply',
     title: 'The standby voltage of the supply sags',
     reason: 'Aged capacitors hold 5 V only without load.',
+    source: 'ATX12V design guide, +5 VSB',
     presentations: [{ as: 'dead', weight: 1 }],
     stopProbability: 0.85,
     repair: 'replace',
@@ -55,6 +57,7 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'supply',
     title: 'The supply has too much ripple',
     reason: 'Aged capacitors let ripple through on 12 V, and the logic fails.',
+    source: 'ATX12V design guide, output ripple and noise',
     presentations: [
       { as: 'system-stops', weight: 0.6 },
       { as: 'cuts-out', weight: 0.4 },
@@ -70,6 +73,7 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'supply',
     title: '+5 V of the supply is low',
     reason: 'Drives do not spin up.',
+    source: 'ATX12V design guide, DC voltage regulation',
     presentations: [{ as: 'no-boot', weight: 1 }],
     repair: 'replace',
     readings: [{ quantity: 'rail-5', meanVolts: 4.5, spreadVolts: 0.12 }],
@@ -81,6 +85,7 @@ export const wearFaults: readonly FaultMode[] = [
     at: 'supply',
     title: '+3.3 V of the supply is low',
     reason: 'The board holds the processor in reset.',
+    source: 'ATX12V design guide, DC voltage regulation',
     presentations: [
       { as: 'stage', weight: 0.5 },
       { as: 'blank', weight: 0.5 },

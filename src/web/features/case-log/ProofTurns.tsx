@@ -20,8 +20,8 @@ const Turn = styled.li<{ $done: boolean; $isShort: boolean }>`
   line-height: 1.15;
 `;
 
-const turns = ['Fault present', 'Gone', 'Came back', 'Gone'];
-const shortTurns = ['fault present', 'gone', 'came back', 'gone'];
+const turns = ['Fault present', 'Gone', 'Came back', 'Gone again'];
+const shortTurns = ['fault present', 'gone', 'came back', 'gone again'];
 
 /** Away, back, away as a strip of four turns, those made so far filled and ticked. */
 export function ProofTurns({ turns: done, isShort = false }: { readonly turns: number; readonly isShort?: boolean }) {

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { CASE_STAGES, type CaseStage } from '../../../core/casework';
-import { useCaseList } from '../../api/cases';
+import { useCaseList } from '../../api/case-list';
 import { useMay } from '../../shell/me';
 import { Page } from '../../shell/Page';
 import { Button } from '../../components/Button';

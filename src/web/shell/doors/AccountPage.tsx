@@ -58,6 +58,11 @@ export function AccountPage() {
           <p>A session ends after twelve hours without use, and after a week at the latest.</p>
           <Button onPress={() => signOut.mutate({ everywhere: true })}>Sign out everywhere</Button>
         </section>
+        <p>
+          <a href="/third-party-notices.txt" target="_blank" rel="noreferrer">
+            Licences of the packages used
+          </a>
+        </p>
       </Parts>
     </Page>
   );

@@ -46,7 +46,7 @@ export function DoorForm<Name extends string>({
     return message === undefined ? undefined : capitalized(message);
   };
   const send = form.handleSubmit((values) => {
-    if (!isBusy) onSubmit(values as Record<Name, string>);
+    if (!isBusy) onSubmit(values);
   });
   return (
     <Form noValidate onSubmit={(event) => void send(event)}>
@@ -56,7 +56,7 @@ export function DoorForm<Name extends string>({
           key={field.name}
           control={form.control}
           name={field.name}
-          render={({ field: { value = '', onChange, onBlur }, fieldState }) => (
+          render={({ field: { value, onChange, onBlur }, fieldState }) => (
             <Field
               label={field.label}
               value={value}

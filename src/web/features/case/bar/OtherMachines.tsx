@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { useCaseList } from '../../../api/cases';
+import { useCaseList } from '../../../api/case-list';
 import { caseNumber, clock } from '../../../components/format';
 import { useSecondsLeft } from '../../../components/use-seconds-left';
 import { useDesk } from '../../../stores/desk-store';
