@@ -21,4 +21,6 @@ export default {
   globalSetup: '<rootDir>/scripts/setup/jest-database.mjs',
   globalTeardown: '<rootDir>/scripts/setup/jest-database-stop.mjs',
   testTimeout: 20_000,
+  // Jest leaves one core free by itself; of two that would be half.
+  maxWorkers: '100%',
 };

@@ -1,5 +1,6 @@
 import type { BoardService } from '../src/server/services/board-service';
 import type { CaseService } from '../src/server/services/case-service';
+import { closingDiagnosis, diagnoseCase, foldCase, type WritableEvent } from '../src/core/casework';
 import { Refusal } from '../src/server/services/refusal';
 import { demoBoardId, demoBoards } from './boards';
 import { demoCases } from './cases';
@@ -14,10 +15,20 @@ export async function loadDemo(cases: CaseService, now: Date, demos: readonly De
   for (const demo of demos) {
     const id = demoId(demo.key);
     if (await isThere(() => cases.read(id), 'no-such-case')) continue;
-    await cases.open({ id, events: eventsOfDemoCase(demo, now) });
+    await cases.open({ id, events: withClosingDiagnosis(eventsOfDemoCase(demo, now)) });
     added += 1;
   }
   return added;
+}
+
+/** The same events, with what the engine says when the case is closed, as the close page writes it. */
+function withClosingDiagnosis(events: readonly WritableEvent[]): WritableEvent[] {
+  return events.map((event, index) => {
+    if (event.kind !== 'case-closed') return event;
+    const before = foldCase(events.slice(0, index));
+    // A log that does not hold together is refused by the service, with the reason.
+    return before.ok ? { ...event, diagnosis: closingDiagnosis(diagnoseCase(before.state)) } : event;
+  });
 }
 
 /** Loads the demo's board book through the same service as the API. A board that is there stays as it has become. */

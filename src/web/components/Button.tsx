@@ -32,6 +32,10 @@ export const Button = styled(AriaButton)<{ $kind?: keyof typeof kinds }>`
   cursor: pointer;
   text-decoration: none;
   white-space: nowrap;
+  flex-shrink: 0;
+  svg {
+    flex: none;
+  }
   ${({ $kind }) => kinds[$kind ?? 'plain']}
   &[data-hovered] {
     border-color: ${({ theme }) => theme.ink};

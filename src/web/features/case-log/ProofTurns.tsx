@@ -1,8 +1,8 @@
 import styled from 'styled-components';
 
-const List = styled.ol`
+const List = styled.ol<{ $isShort: boolean }>`
   display: grid;
-  grid-template-columns: repeat(4, minmax(0, 1fr));
+  grid-template-columns: repeat(${({ $isShort }) => ($isShort ? 2 : 4)}, minmax(0, 1fr));
   gap: 4px;
   margin: 0 0 0.4rem;
 `;
@@ -26,7 +26,7 @@ const shortTurns = ['fault present', 'gone', 'came back', 'gone again'];
 /** Away, back, away as a strip of four turns, those made so far filled and ticked. */
 export function ProofTurns({ turns: done, isShort = false }: { readonly turns: number; readonly isShort?: boolean }) {
   return (
-    <List aria-label={`Proof: ${Math.min(4, done)} of 4 turns made`}>
+    <List $isShort={isShort} aria-label={`Proof: ${Math.min(4, done)} of 4 turns made`}>
       {(isShort ? shortTurns : turns).map((turn, index) => (
         <Turn key={`${index}-${turn}`} $done={index < done} $isShort={isShort}>
           {turn}

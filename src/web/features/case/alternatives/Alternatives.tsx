@@ -29,7 +29,7 @@ const Pick = styled(Button)`
   }
   span:last-child {
     font: 500 0.85rem ${fonts.code};
-    white-space: nowrap;
+    text-align: right;
   }
 `;
 const Block = styled.div`
@@ -37,12 +37,15 @@ const Block = styled.div`
 `;
 
 const Head = styled(ColumnHead)`
+  flex-wrap: wrap;
   align-items: center;
+  gap: 0 0.6rem;
   margin-bottom: 0;
 `;
 const Ways = styled.span`
   display: flex;
-  margin-right: -0.5rem;
+  flex-wrap: wrap;
+  margin: 0 -0.5rem;
 `;
 const More = styled(PlainButton)`
   padding: 0.2rem;
@@ -50,10 +53,10 @@ const More = styled(PlainButton)`
 `;
 
 const shown = 6;
-/** Below this, in bits, a trial tells nothing worth saying. */
-const tellsNothing = 0.004;
+/** Below this, in bits, a trial has no new information worth saying. */
+const noInformation = 0.004;
 
-/** Other trials, each with its minutes; a trial that tells nothing new says so. */
+/** Other trials, each with its minutes; a trial without new information says so. */
 export const Alternatives = memo(function Alternatives({
   trials,
   inHand,
@@ -97,10 +100,10 @@ export const Alternatives = memo(function Alternatives({
               <span>{trial.title}</span>
               <span>
                 {trial.lacks.length > 0
-                  ? 'not at hand'
-                  : trial.bits < tellsNothing
-                    ? 'tells nothing'
-                    : `${trial.minutes < 1 ? '< 1' : Math.round(trial.minutes)} min`}
+                  ? 'missing'
+                  : trial.bits < noInformation
+                    ? 'no new information'
+                    : `${trial.minutes < 1 ? '<\u00a01' : Math.round(trial.minutes)}\u00a0min`}
               </span>
             </Pick>
           </li>

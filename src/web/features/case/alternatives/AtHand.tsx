@@ -50,7 +50,7 @@ export function AtHand({
         $kind="quiet"
         aria-label={count === 0 ? 'Tools and spares missing' : `Tools and spares missing: ${count}`}
       >
-        <Wrench size={16} aria-hidden /> {count === 0 ? 'Tools and spares' : `${count} missing`}
+        <Wrench size={16} aria-hidden /> {count === 0 ? 'Tools' : `${count} missing`}
       </Opener>
       <Sheet placement="bottom end">
         <Dialog>

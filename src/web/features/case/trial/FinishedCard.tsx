@@ -117,6 +117,7 @@ export function ClosedCard({
       <CardText>{closed.done}</CardText>
       <EarlierModelNotice earlier={earlierModelOf(closed)} />
       <PartResults state={state} shares={shares} />
+      <Gap />
       <Allowed action="close-cases">
         <Button onPress={onReopen}>Reopen</Button>
       </Allowed>
