@@ -81,7 +81,7 @@ function expectSound(diagnosis: Diagnosis, state: CaseState): void {
   expect(diagnosis.repairs.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 6);
   const { trial } = diagnosis.advice;
   if (trial) {
-    expect(findTrial(state.machine, state.configuration, trial.id)).toBeDefined();
+    expect(findTrial(state.machine, state.configuration, trial.id)).not.toBeNull();
     if (trial.outcomes.length > 0)
       expect(trial.outcomes.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 6);
   }
