@@ -37,7 +37,7 @@ const complaints = [
 ];
 
 export const eventsOfEach = 30;
-/** So many of the newest cases are still open. */
+/** How many of the newest cases are still open. */
 export const openCases = 240;
 
 /** What the cases of the big shop are called, by their number, for the searches. */

@@ -25,7 +25,7 @@ const wanted = Number(values.events);
 const technicians = 50;
 const serverKills = 20;
 const databaseKills = 5;
-/** So many cases has each technician alone, and one more with a neighbour. */
+/** Cases of each technician alone; one more is shared with a neighbour. */
 const ownCases = 3;
 
 const generator = xoroshiro128plus(Number(values.seed));

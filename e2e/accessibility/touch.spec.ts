@@ -3,7 +3,7 @@ import { views } from '../support/views';
 
 test.use({ hasTouch: true });
 
-/** What a finger has to meet: so much in each direction, in CSS pixels. Text links in a sentence are let off. */
+/** The smallest target for a finger, in each direction, in CSS pixels. Text links in a sentence are let off. */
 const finger = 44;
 
 for (const [name, path] of views)

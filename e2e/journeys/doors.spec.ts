@@ -8,7 +8,7 @@ const signIn = async (page: Page, login: string, password: string) => {
   await page.keyboard.press('Enter');
 };
 
-test('whoever is not signed in sees the doors, and behind them what was asked for', async ({ page, program }) => {
+test('without a session the sign-in page comes first, then the page that was asked for', async ({ page, program }) => {
   await page.context().clearCookies();
   await page.goto(`${program.url}/boards`);
   await expect(title(page)).toHaveText('Sign in');

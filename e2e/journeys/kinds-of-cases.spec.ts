@@ -32,7 +32,7 @@ test('a dead machine ends at a contaminated switch', async ({ page, program }) =
   await expect(title(page)).toHaveText('Liquid or dirt in the case switch');
 });
 
-test('no picture ends at the input of the monitor, and what was told otherwise is kept beside what is seen', async ({
+test('no picture ends at the input of the monitor, and a report that differs is kept beside what is observed', async ({
   page,
   program,
 }) => {

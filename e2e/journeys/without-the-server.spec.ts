@@ -53,7 +53,7 @@ test('the server stops in the middle of a case: work goes on, the browser is rel
   await expect(page.getByRole('link', { name: 'Outlasts it' })).toBeVisible();
 });
 
-test('what is kept on the device goes with whoever signs out', async ({ page, program }) => {
+test('what is kept on the device is removed at the end of a session', async ({ page, program }) => {
   await takeIn(page, program.url, { machine: 'Not for the next', reported: 'Nothing at all' });
   await page.waitForTimeout(1500);
   const kept = () =>

@@ -64,7 +64,7 @@ export async function startCluster(folder, { durable = true, port = null } = {})
   };
 }
 
-/** The user that the database runs as, or null for whoever we are. */
+/** The user that the database runs as, or null for the user of this process. */
 function databaseUser() {
   if (process.getuid() !== 0) return null;
   const number = (flag) => Number(spawnSync('id', [flag, 'postgres'], { encoding: 'utf8' }).stdout);

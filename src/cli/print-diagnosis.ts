@@ -7,7 +7,7 @@ const percent = (probability: number): string =>
 /** The entry of an event in a few words. */
 function wordsOf(state: CaseState, eventId: string): string {
   const event = state.entries.find((entry) => entry.event.id === eventId)?.event;
-  return event?.kind === 'trial-done' ? `${event.trial} = ${event.outcome}` : 'what was told';
+  return event?.kind === 'trial-done' ? `${event.trial} = ${event.outcome}` : 'what the owner says';
 }
 
 const signed = (decibans: number): string => `${decibans < 0 ? '' : '+'}${decibans.toFixed(1)}`.padStart(6);

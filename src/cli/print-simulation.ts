@@ -7,7 +7,7 @@ export interface Simulation {
   readonly seed: number;
 }
 
-/** Plays machines drawn from the catalogue by one way of ordering trials; see docs/benchmarks.md for the keys. */
+/** Plays machines drawn from the catalogue by one strategy; see docs/benchmarks.md for the keys. */
 export function runSimulation({ strategy, cases, seed }: Simulation) {
   const played = simulate({ cases, seed, strategies: [strategy], ...usualDraw }).get(strategy) ?? [];
   return {

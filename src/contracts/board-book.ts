@@ -76,8 +76,10 @@ const flashSchema = z.strictObject({
     )
     .max(6)
     .describe('What the light does, in order.'),
-  worstSeconds: seconds.describe('After so long it did not work.'),
-  gaveUpWithinSeconds: seconds.describe('A light that stops within so many seconds gave up.'),
+  worstSeconds: seconds.describe('After this time the flash has failed.'),
+  gaveUpWithinSeconds: seconds.describe(
+    'A light that stops within this time of its first blink means that the board refused.',
+  ),
   harmlessLights: words(200).optional().describe('Lights that may stay on meanwhile and mean nothing.'),
 });
 

@@ -106,7 +106,7 @@ const bodies = {
   reopened: { kind: z.literal('case-reopened'), reason: words(400) },
   strategy: {
     kind: z.literal('strategy-chosen'),
-    strategy: z.enum(STRATEGIES).describe('The way of ordering trials.'),
+    strategy: z.enum(STRATEGIES).describe('The order in which trials are chosen.'),
   },
   lacking: {
     kind: z.literal('lacking-set'),

@@ -22,7 +22,7 @@ export interface JsonSchema {
   readonly pattern?: string;
 }
 
-/** So long is a list or a text at most unless its bound is what is tried. */
+/** The longest list or text, unless its bound is what is tried. */
 const usualLength = 4;
 
 /** Values that fit a schema, its bounds among them. */

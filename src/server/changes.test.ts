@@ -14,7 +14,7 @@ afterAll(() => server.close());
 const stops: (() => void)[] = [];
 afterEach(() => stops.splice(0).forEach((stop) => stop()));
 
-/** A window that listens for changes: what it was told so far, and a promise of the next word. */
+/** A window that listens for changes: what it has received so far, and a promise of the next message. */
 async function listen(app: Express, cookie: string) {
   const listening = app.listen(0, '127.0.0.1');
   await new Promise((resolve) => listening.once('listening', resolve));

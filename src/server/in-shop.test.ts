@@ -9,7 +9,7 @@ afterAll(() => server.close());
 
 const withCode = (code: string) => Object.assign(new Error('undone'), { code });
 
-/** Work that PostgreSQL undoes so many times before it goes through. */
+/** Work that PostgreSQL rolls back this often before it goes through. */
 function undone(times: number, code: string) {
   const attempts: number[] = [];
   const work = inTransaction(server.pool, async (db) => {

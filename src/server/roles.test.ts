@@ -36,7 +36,7 @@ const append = async (role: Role, events: object[]) =>
 const closing = { kind: 'case-closed', ending: 'returned', fault: null, cause: 'Unknown', done: 'Given back' };
 const flash = { kind: 'firmware-flashed', method: 'menu', purpose: 'update', from: 'R1', to: 'R2', end: 'finished' };
 
-/** Every way in to an action; what it answers to whoever may is not 401, 403 or 5xx. */
+/** Every way in to an action; what it answers to those who may is not 401, 403 or 5xx. */
 const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }>)[]> = {
   read: [
     async (role) => server.as(role).get('/api/cases'),

@@ -260,7 +260,7 @@ test('without a shop and without a secret nothing is seen at all', async () => {
   }
 });
 
-test('neither the log nor the audit can be rewritten, whoever asks', async () => {
+test('neither the log nor the audit can be rewritten by the role that requests run as', async () => {
   for (const statement of [
     'UPDATE case_events SET sequence = 5',
     'DELETE FROM case_events',

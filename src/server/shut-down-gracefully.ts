@@ -1,6 +1,6 @@
 import type { Server, ServerResponse } from 'node:http';
 
-/** Requests under way get so long to end; streams are cut. */
+/** Requests under way get this long to end; streams are cut. */
 const graceMs = 3000;
 
 /** On SIGINT, SIGTERM, or when the start command goes: takes no more, lets what is under way end, then leaves. */

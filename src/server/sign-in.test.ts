@@ -53,7 +53,7 @@ test('the first lead is made by the printed code, once, and is signed in', async
   await seedShop(server.pool, seeded, server.now);
 });
 
-test('nothing but health and the session is answered to whoever is not signed in', async () => {
+test('nothing but health and the session is answered without a session', async () => {
   const client = request(server.app());
   for (const path of ['cases', 'boards', 'people', 'audit', 'owners?name=x', 'changes', 'teapots'])
     expect([path, (await client.get(`/api/${path}`)).status]).toEqual([path, 401]);
@@ -76,7 +76,7 @@ test('neither a wrong password nor an unknown name says which of them it was', a
   expect(wrong.body).toEqual(unknown.body);
 });
 
-test('whoever fails again and again waits twice as long each time, and a right password in time forgives', async () => {
+test('each failed attempt doubles the wait, and a right password in time resets it', async () => {
   for (let n = 0; n < 5; n++) await signIn('odd', `wrong-${n}`).expect(401);
   await signIn('odd', 'wrong').expect(401);
   const early = await signIn('odd', 'never-mind-the-gap').expect(429);

@@ -23,7 +23,7 @@ export const inputOf = (state: CaseState): DiagnosisInput => ({
 
 export interface CaseDiagnoser {
   (state: CaseState): Diagnosis;
-  /** What the ways of ordering would take from where the last call stood. */
+  /** What each strategy would take from where the last call stood. */
   strategyPrices(): StrategyPrice[];
 }
 

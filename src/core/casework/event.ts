@@ -10,7 +10,7 @@ export const ENDINGS = ['repaired', 'work-around', 'nothing-wrong', 'returned', 
 export type Ending = (typeof ENDINGS)[number];
 
 interface EventBase {
-  /** A UUID made by whoever writes the event, so that a repeat is harmless. */
+  /** A UUID made by the writer of the event, so that a repeat is harmless. */
   readonly id: string;
   /** When it happened: ISO 8601 with zone. */
   readonly at: string;
@@ -105,7 +105,7 @@ export interface CaseReopened extends EventBase {
   readonly reason: string;
 }
 
-/** The way of ordering trials is chosen for the case. */
+/** The strategy is chosen for the case. */
 export interface StrategyChosen extends EventBase {
   readonly kind: 'strategy-chosen';
   readonly strategy: Strategy;

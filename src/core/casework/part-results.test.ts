@@ -73,7 +73,7 @@ test('a speed of something that is no module, and a note of an unknown part, are
   expect(noted({ kind: 'part-noted', part: 'flux', paid: 1 })).toMatchObject({ problem: { code: 'unknown-part' } });
 });
 
-test('what was told and what was first seen are both kept, and it is said when they differ', () => {
+test('what was reported and what was first observed are both kept, and it is said when they differ', () => {
   const both = reportedAndObserved(
     stateOf({
       reported: 'dead',

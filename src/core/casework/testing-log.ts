@@ -12,6 +12,19 @@ export interface BriefLog {
   readonly trials?: readonly (readonly [trial: string, outcome: string, volts?: number])[];
 }
 
+/** A desktop with two modules, a card, a drive and stage lights. */
+export const desktopWithLights: NonNullable<BriefLog['machine']> = {
+  parts: [
+    { id: 'module-1', kind: 'module' },
+    { id: 'module-2', kind: 'module' },
+    { id: 'card', kind: 'card' },
+    { id: 'drive', kind: 'drive' },
+    { id: 'front-usb', kind: 'front-usb' },
+  ],
+  board: { stageLights: true },
+  builtInGraphics: true,
+};
+
 export const eventId = (n: number): string => `00000000-0000-4000-8000-${n.toString().padStart(12, '0')}`;
 const at = (n: number) => new Date(Date.UTC(2026, 0, 5, 9, n)).toISOString();
 

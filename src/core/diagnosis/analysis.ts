@@ -19,7 +19,7 @@ export interface Analysis {
   readonly advice: Advice;
 }
 
-/** Reckons a case; what an earlier analysis of the same machine knows is not computed again. */
+/** Analyses a case; what an earlier analysis of the same machine knows is not computed again. */
 export function analyseCase(input: DiagnosisInput, earlier: Replay | null): Analysis {
   const known = replay(input, earlier);
   const { space, book, belief } = known;

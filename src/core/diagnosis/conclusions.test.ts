@@ -94,7 +94,7 @@ const rows: readonly Row[] = [
       ['look/stand-offs/board', 'extra'],
     ),
   ],
-  ['a main plug that is not home', 'main-plug-loose@board', seen('dead', ['look/power-plugs/board', 'main-loose'])],
+  ['a main plug that is not fully in', 'main-plug-loose@board', seen('dead', ['look/power-plugs/board', 'main-loose'])],
   [
     'a processor plug that is missing',
     'processor-plug-missing@board',
@@ -169,7 +169,7 @@ const rows: readonly Row[] = [
     'card-power-missing@card',
     seen('at-graphics', ['look/card-seat/card', 'no-power-lead']),
   ],
-  ['a card that is not home', 'card-not-seated@card', seen('at-graphics', ['look/card-seat/card', 'not-seated'])],
+  ['a card that is not fully in', 'card-not-seated@card', seen('at-graphics', ['look/card-seat/card', 'not-seated'])],
   [
     'a picture without the card and none with it',
     'card-dead@card',

@@ -31,7 +31,7 @@ export interface DiagnosisInput {
   readonly caseOpen: boolean;
   /** Tools and spares that are not at hand. */
   readonly lacking?: Lacking;
-  /** The way of ordering trials that was chosen for the case. Default: best value. */
+  /** The strategy that was chosen for the case. Default: best value. */
   readonly strategy?: Strategy;
   /** What minutes and waiting cost. */
   readonly costs?: Costs;

@@ -17,6 +17,7 @@ export type { Analysis } from './analysis';
 export type { Replay } from './belief/replay';
 export { STRATEGIES, STRATEGY_NAMES } from './planning/strategies';
 export type { Strategy } from './planning/strategies';
+export { isolatedAt } from './planning/strategy-prices';
 export type { StrategyPrice } from './planning/strategy-prices';
 export type { Lacking } from './evidence-step';
 export type { StopRule } from './planning/stop-rule';

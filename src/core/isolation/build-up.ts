@@ -66,7 +66,7 @@ export function buildUpSteps(machine: Machine, configuration: Configuration): Bu
     ...machine.parts.filter(({ kind }) => kind === 'module' || kind === 'drive').map((part) => place(part, out)),
     ...(card ? [place(card, out)] : []),
   ]);
-  /** The bare board with the first so many things added. */
+  /** The bare board with the first things added, up to a step. */
   const upTo = (count: number) =>
     applyChanges(
       bare,

@@ -3,6 +3,7 @@ import { canAct } from '../faults';
 import { reportedStep } from '../casework';
 import {
   analyseCase,
+  isolatedAt,
   technicianMisreads,
   type EvidenceStep,
   type RankedRepair,
@@ -14,7 +15,7 @@ import { afterHandling, seeOutcome, type FaultyMachine } from './faulty-machine'
 
 /** How one faulty machine was played. Minutes are those that the engine computes for each trial, set-up counted. */
 export interface PlayedCase {
-  /** Until the true repair class was at least so likely as `isolatedAt`, or its fault was gone; all minutes if never. */
+  /** Until the true repair class was at least as likely as `isolatedAt`, or its fault was gone; all minutes if never. */
   readonly minutesToIsolate: number;
   /** Until the case was closed with the machine right; all minutes if it never was. */
   readonly minutesToFix: number;
@@ -29,14 +30,12 @@ export interface PlayedCase {
   readonly trials: readonly { readonly trial: string; readonly outcome: string }[];
 }
 
-/** So likely must the true repair class be to count as isolated. */
-export const isolatedAt = 0.95;
 /** A case that takes more is given up. */
 const maxTrials = 60;
 
 export interface PlayOptions {
   readonly strategy?: Strategy;
-  /** A analysis of the same machine and circumstances, whose tables are used again. */
+  /** An analysis of the same machine and circumstances, whose tables are used again. */
   readonly known?: Replay | null;
 }
 

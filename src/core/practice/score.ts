@@ -1,7 +1,7 @@
 import { mean, quantile } from 'simple-statistics';
 import type { PlayedCase } from './play-case';
 
-/** How one way of ordering trials did over many machines. Minutes are those that the engine computes. */
+/** How one strategy did over many machines. Minutes are those that the engine computes. */
 export interface StrategyScore {
   readonly name: string;
   readonly cases: number;

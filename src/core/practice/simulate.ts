@@ -7,9 +7,9 @@ import { diceOf } from './random';
 export interface SimulateOptions extends DrawOptions {
   readonly cases: number;
   readonly seed: number;
-  /** Ways of ordering trials; every one plays the same machines. */
+  /** Every strategy plays the same machines. */
   readonly strategies: readonly Strategy[];
-  /** Plays only every so many-eth machine, from this one on: for several workers at once. */
+  /** Plays only every n-th machine, from this one on: for several workers at once. */
   readonly every?: number;
   readonly from?: number;
 }

@@ -47,7 +47,7 @@ export const READING_OUTCOMES: readonly OutcomeOption[] = [
 /** Meter uncertainty as a share of the reading plus volts: a usual bench meter. */
 const meterShare = 0.008;
 const usualMeterVolts = 0.02;
-/** What is not fed reads nothing but what leaks in: so much at most, and no more than a share of what it would be. */
+/** What is not fed reads nothing but what leaks in: this much at most, and no more than a share of what it would be. */
 const deadSpreadVolts = 0.08;
 const deadSpreadShare = 0.1;
 /** Below this share of nominal a quantity counts as absent. */

@@ -88,7 +88,7 @@ test('nothing is ever started without a cooler', () => {
   expect(trialsFor(machine, asFound).filter(leavesCoolerOff)).toEqual([]);
 });
 
-test('whoever handles the supply is told never to open it', () => {
+test('trials that handle the supply warn never to open it', () => {
   const handled = trialsFor(machine, asFound).filter(
     ({ part, changes }) => part?.kind === 'supply' && changes.length > 0,
   );

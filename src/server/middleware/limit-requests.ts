@@ -7,7 +7,7 @@ import { signedIn } from './session';
 const windowSeconds = 60;
 
 /**
- * So many requests a minute from one person, counted in this process: a counter in the database would cost each request
+ * At most `perMinute` requests from one person, counted in this process: a counter in the database would cost each request
  * a write. Failure: 429 with the seconds to wait.
  */
 export function limitRequests(perMinute: number): RequestHandler {

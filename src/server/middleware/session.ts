@@ -30,7 +30,7 @@ export function clearSessionCookie(response: Response, settings: CookieSettings)
 
 export const readCookies: RequestHandler = cookieParser();
 
-/** Finds out who asks; whoever is not signed in goes on as nobody. */
+/** Finds out who asks; a request without a session goes on as nobody. */
 export function loadSession(signIn: SignInService, settings: CookieSettings): RequestHandler {
   return async (request, response, next) => {
     const token: unknown = (request.cookies as Record<string, unknown>)[cookieName(settings)];

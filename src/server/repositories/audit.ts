@@ -19,7 +19,7 @@ export async function insertAudit(db: Queryable, entry: NewAuditEntry, at: Date)
   );
 }
 
-/** The same, unless this person did just this to just this within so many minutes: screens read again and again. */
+/** The same, unless this person did just this to just this within the last minutes: screens read again and again. */
 export async function insertAuditOnce(db: Queryable, entry: NewAuditEntry, at: Date, minutes: number): Promise<void> {
   await db.query(
     `INSERT INTO audit_entries (shop_id, at, person_id, action, subject)

@@ -23,7 +23,7 @@ const columns = `
   is_active AS "isActive",
   created_at AS "createdAt"`;
 
-/** Whoever has the login, if the request presents it or is in the person's shop. */
+/** The person with this login, if the request presents it or is in the person's shop. */
 export async function findPersonByLogin(db: Queryable, login: string): Promise<PersonRow | null> {
   const { rows } = await db.query<PersonRow>(
     `SELECT ${columns}

@@ -1,6 +1,6 @@
 import type { Queryable } from '../database/in-shop';
 
-/** After so long without a try, what was counted is forgotten. */
+/** After this long without an attempt the count is reset. */
 const forgottenAfterMinutes = 60;
 const longestWaitSeconds = 900;
 

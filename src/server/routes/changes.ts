@@ -4,7 +4,7 @@ import { allow, signedIn } from '../middleware/session';
 import { Refusal } from '../services/refusal';
 
 const heartbeatMs = 20_000;
-/** A stream ends after so long and is asked for again: by then the session may be over. */
+/** A stream ends after this long and is asked for again: by then the session may be over. */
 const longestMs = 10 * 60_000;
 const maxPerPerson = 20;
 

@@ -5,7 +5,7 @@ import { Refusal } from './refusal';
 import { countTry, forgiveTry } from '../repositories/sign-in-failures';
 import { hashSecret } from './secrets';
 
-/** So many attempts are free; each next one waits twice as long. An address is shared by all who work behind it. */
+/** The first attempts are free; each further one doubles the wait. An address is shared by all who work behind it. */
 const freeAttempts = { login: 5, from: 60, code: 20 } as const;
 
 /** What a try is counted against: a sign-in name, an address, or codes from an address. */

@@ -62,7 +62,7 @@ export interface SignInService {
 }
 
 const hour = 3_600_000;
-/** A session that nobody used for so long is over: a working day. */
+/** A session ends after this long without use: a working day. */
 export const idleHours = 12;
 /** And so is one that is a week old, however much it is used. */
 export const absoluteHours = 168;

@@ -19,7 +19,7 @@ export function useSession() {
   });
 }
 
-/** Nothing of whoever was there before stays in view, nor on the device (keepAnswers). */
+/** Removes what the last person read, from view and, by keepAnswers, from the device. */
 function forgetLast(client: QueryClient): void {
   client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionKey[0] });
 }

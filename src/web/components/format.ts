@@ -1,17 +1,7 @@
 import { decimal, percent } from '../../core/wording';
 
 /** Everything that turns a value into words on screen; what the core says of numbers and lists comes from its wording. */
-export {
-  alternativesOf,
-  capitalized,
-  counted,
-  decimal,
-  listOf,
-  minutesInWords,
-  percent,
-  plural,
-  uncapitalized,
-} from '../../core/wording';
+export * from '../../core/wording';
 
 const locale = 'en-GB';
 

@@ -47,7 +47,7 @@ export interface OutboxParts {
   readonly onChange: (state: OutboxState) => void;
   /** A key behind all that were given before. */
   readonly newKey: () => string;
-  /** Calls back after so many milliseconds; gives back how to call it off. */
+  /** Calls back after some milliseconds; returns how to cancel it. */
   readonly later: (work: () => void, ms: number) => () => void;
 }
 

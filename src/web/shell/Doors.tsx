@@ -5,7 +5,7 @@ import { Notice } from '../components/Notice';
 import { DoorPage } from './doors/DoorPage';
 import { Inside } from './Inside';
 
-/** Forms are not needed by whoever is signed in. */
+/** Loaded on demand: a user who is signed in never needs its forms. */
 const SignInPage = lazy(async () => ({ default: (await import('./doors/SignInPage')).SignInPage }));
 
 /** Lets in who is signed in; everybody else signs in first and then sees what was asked for. */

@@ -10,5 +10,5 @@ export function useMe(): Me {
   return me;
 }
 
-/** Whether whoever is signed in may do it; the server has the last word. */
+/** Whether the user may do it; the server decides. */
 export const useMay = (action: Action): boolean => may(useMe().role, action);

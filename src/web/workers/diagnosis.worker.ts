@@ -47,10 +47,10 @@ const brief = (trial: TrialView): TrialView => ({
   outcomes: [],
 });
 
-/** So many suspects come with their evidence at once: as many as are listed, and some more. */
+/** How many suspects come with their evidence at once: as many as are listed, and some more. */
 const maxWithEvidence = 12;
 
-/** So long the screen has the cores to itself to draw the answer; a newer request meanwhile makes the rest needless. */
+/** How long the screen has the cores to itself to draw the answer; a newer request meanwhile makes the rest needless. */
 const restAfterMs = 80;
 let resting: ReturnType<typeof setTimeout> | undefined;
 

@@ -40,6 +40,6 @@ test('a fault that stays while the suspect is away supports nothing', () => {
   ).toBe('suggested');
 });
 
-test('what the owner told proves nothing', () => {
+test('what the owner reported proves nothing', () => {
   expect(proof(lead, [['out/front-usb', 'works']])).toBe('suggested');
 });

@@ -1,28 +1,16 @@
-import { diagnosisOf, stateOf, type BriefLog } from '../../casework/testing-log';
+import { desktopWithLights as desktop, diagnosisOf, stateOf, type BriefLog } from '../../casework/testing-log';
 import { instantiateFaults } from '../../faults';
 import { priorBelief } from './belief';
 import { enumeratePosterior } from './testing-enumeration';
 import { createSpace } from '../model/hypothesis-space';
 import { probabilityByFault } from './suspects';
 
-const desktop: NonNullable<BriefLog['machine']> = {
-  parts: [
-    { id: 'module-1', kind: 'module' },
-    { id: 'module-2', kind: 'module' },
-    { id: 'card', kind: 'card' },
-    { id: 'drive', kind: 'drive' },
-    { id: 'front-usb', kind: 'front-usb' },
-  ],
-  board: { stageLights: true },
-  builtInGraphics: true,
-};
-
 const probability = (log: BriefLog, fault: string) =>
   diagnosisOf(log).suspects.find((suspect) => suspect.fault === fault)?.probability ?? 0;
 
 test.each<[string, BriefLog]>([
   ['before any evidence', { machine: desktop }],
-  ['after what the owner told', { machine: desktop, reported: 'dead', circumstances: ['spill'] }],
+  ['after what the owner reported', { machine: desktop, reported: 'dead', circumstances: ['spill'] }],
   [
     'after looks, a reading and starts',
     {

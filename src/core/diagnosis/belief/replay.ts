@@ -27,7 +27,7 @@ export interface Replay {
   readonly byFault: readonly Float64Array[];
 }
 
-/** Reckons a log; steps that stand at the head of a known replay of the same machine are not computed again. */
+/** Replays a log; steps that begin a known replay of the same machine are not computed again. */
 export function replay(input: DiagnosisInput, known: Replay | null): Replay {
   const steps = withoutRepeats(input.steps);
   const stepKeys = steps.map(({ id, trial, outcome, volts, configuration, after }) =>

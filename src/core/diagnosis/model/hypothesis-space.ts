@@ -41,7 +41,7 @@ export interface HypothesisSpace {
 }
 
 export interface SpaceOptions {
-  /** At most so many faults at once. */
+  /** The maximum number of faults at once. */
   readonly maxFaults?: 1 | 2;
   /** Probability, 0 to 1, that a machine with a fault has two: engineering judgement. */
   readonly pairShare?: number;

@@ -29,7 +29,7 @@ export interface OutcomeModelCache {
   readonly trialsIn: (configuration: Configuration) => readonly ReadyTrial[];
 }
 
-/** So many models are kept: a full desktop in two or three configurations. */
+/** How many models are kept: a full desktop in two or three configurations. */
 const maxModels = 1200;
 const maxConfigurations = 12;
 

@@ -60,7 +60,7 @@ function addShows(scratch: JointScratch, model: OutcomeModel, row: number, v: nu
   }
 }
 
-/** Up to one variant in so many, it is quicker to begin from those that decide than from all ways. */
+/** Where at most one variant in this many decides, it is quicker to begin from those than from all hypotheses. */
 const fewDeciders = 6;
 
 /** The same as addWays, begun from the few variants that can decide: all the rest is decided by nothing. */

@@ -1,11 +1,11 @@
 import type { Plan, Proposal } from './propose';
 import { placesBy, type Strategy, type StrategyView } from './strategies';
 
-/** Below this, in bits, or as a share of all that is open, a trial tells nothing, whatever the strategy. */
+/** Below this, in bits, or as a share of all that is open, a trial counts as having no information, by any strategy. */
 const tellsNothing = 0.004;
 const tellsNothingShare = 0.015;
 
-/** From so many minutes on, a trial takes the machine apart. */
+/** From this many minutes on, a trial takes the machine apart. */
 const invasiveMinutes = 12;
 /** A look from outside as cheap as this comes first if it could make taking apart needless. */
 const cheapMinutes = 2;

@@ -32,7 +32,7 @@ export interface Plan {
   readonly live: ActiveHypotheses;
   /** Entropy of the repair classes: all that tests could forecastTrial, in bits. */
   readonly openBits: number;
-  /** By information per minute, best first; a trial that tells nothing new comes last with 0 bits. */
+  /** By information per minute, best first; a trial without new information comes last with 0 bits. */
   readonly proposals: readonly Proposal[];
   /** Joint probabilities of class and outcome of one trial; good until the next call. */
   readonly jointOf: (trial: Trial) => JointProbabilities;
@@ -88,7 +88,7 @@ const isPlain = ({ ref }: Trial): boolean => ref.kind === 'start' || ref.kind ==
 /** Bits by which a changed start must beat a plain one to be worth its change. */
 const worthTheChange = 0.003;
 
-/** A start with a change that tells no more than a plain start to the same depth tells nothing by its change. */
+/** A changed start with no more information than a plain start to the same depth counts as having none. */
 function withoutDisguisedStarts(proposals: readonly Proposal[]): Proposal[] {
   const depthOf = ({ trial }: Proposal) => (trial.observe.kind === 'start' ? trial.observe.depth : null);
   const plain = proposals.filter(({ trial }) => isPlain(trial));

@@ -24,7 +24,7 @@ const joint = (entries: number[][]) => ({
   floors: new Float64Array(entries.length),
 });
 
-test('a test that tells all saves the repairs in vain, one that tells nothing saves nothing', () => {
+test('a test that decides everything saves the failed repairs, one without information saves nothing', () => {
   const costs = Float64Array.of(10, 30);
   const costNow = expectedRepairCost([0.5, 0.5], costs);
   expect(

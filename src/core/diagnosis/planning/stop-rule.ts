@@ -23,7 +23,7 @@ export interface StopRule {
   readonly tryNow: string | null;
 }
 
-/** So many of the best trials by information per minute are looked at in money. */
+/** How many of the best trials by information per minute are priced in money. */
 const lookedAt = 8;
 
 /** By class of the plan: money for one attempt at its repair; 0 where nothing is left to fix. */

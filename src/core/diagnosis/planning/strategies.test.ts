@@ -1,19 +1,8 @@
 import { createCaseDiagnoser } from '../../casework';
-import { diagnosisOf, stateOf, type BriefLog } from '../../casework/testing-log';
+import { desktopWithLights as desktop, diagnosisOf, stateOf, type BriefLog } from '../../casework/testing-log';
 import { createDiagnoser } from '../diagnose';
 import { STRATEGIES } from './strategies';
 
-const desktop: NonNullable<BriefLog['machine']> = {
-  parts: [
-    { id: 'module-1', kind: 'module' },
-    { id: 'module-2', kind: 'module' },
-    { id: 'card', kind: 'card' },
-    { id: 'drive', kind: 'drive' },
-    { id: 'front-usb', kind: 'front-usb' },
-  ],
-  board: { stageLights: true },
-  builtInGraphics: true,
-};
 const dead: BriefLog = { machine: desktop, reported: 'dead', trials: [['start', 'dead']] };
 
 function pricesOf(log: BriefLog) {

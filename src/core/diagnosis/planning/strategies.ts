@@ -3,7 +3,7 @@ import { isAtPart, type FaultInstance } from '../../faults';
 import type { LinkId, StartOutcome } from '../../startup';
 import type { Trial, TrialKind } from '../../trials';
 
-/** Ways of ordering the same trials. */
+/** Orders in which trials are chosen. */
 export const STRATEGIES = ['best-value', 'outside-in', 'signal-led', 'strip-down', 'build-up', 'swap-first'] as const;
 export type Strategy = (typeof STRATEGIES)[number];
 

@@ -4,12 +4,12 @@ import { orderByStrategy } from './order-by-strategy';
 import type { Plan, Proposal } from './propose';
 import { STRATEGIES, type Strategy, type StrategyView } from './strategies';
 
-/** What going on by one way of ordering would take from here. */
+/** What going on by one strategy would take from here. */
 export interface StrategyPrice {
   readonly strategy: Strategy;
-  /** Its next trial; null if it has none that tells anything. */
+  /** Its next trial; null if none has information. */
   readonly next: { readonly trial: string; readonly title: string } | null;
-  /** Expected minutes of testing until one repair is as good as sure, or nothing more tells. */
+  /** Expected minutes of testing until one repair is nearly certain, or no trial has information left. */
   readonly minutes: number;
   /** The same over best value; never negative. */
   readonly extraMinutes: number;
@@ -23,8 +23,8 @@ interface Test {
   readonly given: Float64Array;
 }
 
-/** So sure counts as forecast apart. */
-const toldApart = 0.95;
+/** A repair class with this probability counts as isolated. */
+export const isolatedAt = 0.95;
 /** The likeliest classes are played through in turn; what is rarer changes the mean little. */
 const playedClasses = 10;
 /** Tests that a rollout may choose from, and how many it makes at most. */
@@ -32,7 +32,7 @@ const considered = 36;
 const longest = 14;
 
 /**
- * The six ways of ordering the same trials and what each would take from here: an estimate. Each of the likeliest
+ * The six strategies and what each would take from here: an estimate. Each of the likeliest
  * classes is taken to be true in turn; each test then shows what it is likeliest to show, and the rest is weighed again.
  * Set-up is counted from the machine as it stands, and outcomes are taken as independent given the class.
  */
@@ -86,7 +86,7 @@ function rollOut(tests: readonly Test[], prior: Float64Array, truth: number, cho
   const left = new Set(tests);
   let weights = scaled(prior);
   let minutes = 0;
-  for (let done = 0; done < longest && Math.max(...weights) < toldApart; done++) {
+  for (let done = 0; done < longest && Math.max(...weights) < isolatedAt; done++) {
     const next = choosesBest ? maxInformative(left, weights) : firstTelling(left, weights);
     if (!next) break;
     left.delete(next);

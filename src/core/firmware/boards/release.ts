@@ -58,9 +58,9 @@ export interface BareFlash {
   /** Power plugs that must be connected, no more and no less than it needs. */
   readonly plugs: readonly string[];
   readonly phases: readonly LightPhase[];
-  /** After so long it did not work. */
+  /** After this time the flash has failed. */
   readonly worstSeconds: number;
-  /** A light that stops within so many seconds of its first blink gave up. */
+  /** A light that stops within this time of its first blink means that the board refused. */
   readonly gaveUpWithinSeconds: number;
   /** Other lights that may stay on meanwhile, and mean nothing. */
   readonly harmlessLights?: string | undefined;

@@ -33,7 +33,7 @@ export interface PracticeRun {
 
 const usualPeriod = 0.8;
 const blinksBeforeGivingUp = 5;
-/** A blink is on for so much of its period. */
+/** The share of its period for which a blink is on. */
 const onShare = 0.5;
 
 const off = (fromSeconds: number): LightStretch => ({ fromSeconds, light: 'off', periodSeconds: null });

@@ -38,12 +38,12 @@ export interface FlashWatch {
   readonly reasons: readonly GaveUpReason[];
 }
 
-/** A board answers its button within so many seconds. */
+/** A board answers its button within this many seconds. */
 const answersWithinSeconds = 15;
-/** So long without a mark, in periods and at least in seconds, and it is asked whether it still blinks. */
+/** This long without a mark, in periods and at least in seconds, and it is asked whether it still blinks. */
 const quietPeriods = 6;
 const quietSeconds = 45;
-/** A stop that comes so many periods after the last marked blink was watched. */
+/** A stop that comes this many periods after the last marked blink was watched. */
 const watchedPeriods = 8;
 /** Nothing is written in less than this share of the usual time. */
 const minShare = 0.4;

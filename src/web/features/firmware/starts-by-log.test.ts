@@ -24,6 +24,6 @@ test.each([
   expect(startsByLog(stateOf({ trials }))).toBe(reaches);
 });
 
-test('what was told counts until something was seen', () => {
+test('what was reported counts until something is observed', () => {
   expect(startsByLog(stateOf({ reported: 'twitch' }))).toBe(false);
 });

@@ -10,7 +10,7 @@ export function useAttempt(): { readonly attempt: Attempt; readonly error: strin
     try {
       return await work();
     } catch (failure) {
-      // Whoever closes the system's file picker wants nothing done.
+      // Closing the system's file picker cancels; it is no error.
       const isCancelled = failure instanceof DOMException && failure.name === 'AbortError';
       if (!isCancelled) setError(failure instanceof Error ? failure.message : String(failure));
       return null;

@@ -2,15 +2,11 @@ import { ArrowDownWideNarrow } from 'lucide-react';
 import { Button, Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import { STRATEGY_NAMES, type Strategy, type StrategyPrice } from '../../../../core/diagnosis';
-import { Button as PlainButton } from '../../../components/Button';
 import { minutesInWords } from '../../../components/format';
 import { PopoverSheet } from '../../../components/Sheet';
 import { fonts } from '../../../theme/tokens';
+import { HeadButton } from './HeadButton';
 
-const Opener = styled(PlainButton)`
-  padding: 0.2rem 0.5rem;
-  font-size: 0.92rem;
-`;
 const Sheet = styled(PopoverSheet)`
   width: 23rem;
   max-width: 94vw;
@@ -55,7 +51,7 @@ const Way = styled(Button)<{ $chosen: boolean }>`
   }
 `;
 
-/** The six ways of ordering the same trials, with what each would take from here. */
+/** The six test orders, with what each would take from here. */
 export function OrderChoice({
   strategy,
   prices,
@@ -67,9 +63,9 @@ export function OrderChoice({
 }) {
   return (
     <DialogTrigger>
-      <Opener $kind="quiet" aria-label={`Test order: ${STRATEGY_NAMES[strategy]}`}>
+      <HeadButton $kind="quiet" aria-label={`Test order: ${STRATEGY_NAMES[strategy]}`}>
         <ArrowDownWideNarrow size={16} aria-hidden /> {STRATEGY_NAMES[strategy]}
-      </Opener>
+      </HeadButton>
       <Sheet placement="bottom end">
         <Dialog>
           {({ close }) => (

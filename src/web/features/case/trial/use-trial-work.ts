@@ -36,7 +36,7 @@ export interface TrialWorkOf {
   /** With what was written since: what is chosen meanwhile is for after that. */
   readonly newest: CaseView;
   readonly diagnosis: Diagnosis | null;
-  /** Nothing newer is being diagnosed, and whoever is signed in may write. */
+  /** Nothing newer is being diagnosed, and the user may write. */
   readonly canWrite: boolean;
   readonly actions: CaseActions;
 }

@@ -7,11 +7,8 @@ import type { PartKind } from '../../../../core/machine';
 import { Button } from '../../../components/Button';
 import { CheckGrid } from '../../../components/ChoiceGrid';
 import { PopoverSheet } from '../../../components/Sheet';
+import { HeadButton } from './HeadButton';
 
-const Opener = styled(Button)`
-  padding: 0.2rem 0.5rem;
-  font-size: 0.92rem;
-`;
 const Sheet = styled(PopoverSheet)`
   width: 24rem;
   max-width: 94vw;
@@ -34,7 +31,7 @@ const unique = <T extends string>(values: readonly T[]): T[] => [...new Set(valu
 const choicesOf = (ids: readonly string[]) => ids.map((id) => ({ id, label: id.replaceAll('-', ' ') }));
 
 /** What is not at hand: trials that need it are not proposed. */
-export function AtHand({
+export function ToolsAndSpares({
   trials,
   lacking,
   onSet,
@@ -46,12 +43,12 @@ export function AtHand({
   const count = lacking.tools.length + lacking.spares.length;
   return (
     <DialogTrigger>
-      <Opener
+      <HeadButton
         $kind="quiet"
         aria-label={count === 0 ? 'Tools and spares missing' : `Tools and spares missing: ${count}`}
       >
         <Wrench size={16} aria-hidden /> {count === 0 ? 'Tools' : `${count} missing`}
-      </Opener>
+      </HeadButton>
       <Sheet placement="bottom end">
         <Dialog>
           {({ close }) => (
