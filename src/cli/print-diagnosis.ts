@@ -19,66 +19,84 @@ function stopLine({ test, saves, costNow }: Diagnosis['stopRule']): string {
     : 'Testing on costs more than it saves.';
 }
 
-/** The diagnosis as lines for a terminal. */
-export function printDiagnosis({
-  diagnosis,
-  prices,
-  state,
-}: {
+interface Printed {
   readonly diagnosis: Diagnosis;
   readonly prices: readonly StrategyPrice[];
   readonly state: CaseState;
-}): string {
-  const { suspects, advice, alternatives, rightProbability } = diagnosis;
+}
+
+/** The diagnosis as lines for a terminal. */
+export function printDiagnosis({ diagnosis, prices, state }: Printed): string {
   const lines = [
     `${state.machine.name}: "${state.opened.complaint}"`,
     '',
-    'Suspects',
-    ...suspects
-      .slice(0, 10)
-      .map(
-        (s) =>
-          `  ${percent(s.probability).padStart(9)}  ${s.title}  [${s.fault}]${s.confirmation === 'suggested' ? '' : `  ${s.confirmation}`}`,
-      ),
-    `  right as it stands: ${percent(rightProbability)}`,
+    ...suspectLines(diagnosis),
     '',
-    'Evidence on the first two, in decibans',
-    ...suspects
-      .slice(0, 2)
-      .flatMap((s) => [
-        `  ${s.title}: ${signed(s.priorDecibans)} before (${s.priorSource})`,
-        ...s.evidence
-          .filter(({ decibans }) => Math.abs(decibans) >= 0.1)
-          .map(({ eventId, decibans }) => `    ${signed(decibans)}  ${wordsOf(state, eventId)}`),
-      ]),
+    ...evidenceLines(diagnosis, state),
     '',
-    `Do this now: ${advice.kind}. ${advice.why}`,
-    ...(advice.trial
-      ? [`  ${advice.trial.title}  [${advice.trial.id}], about ${advice.trial.minutes.toFixed(1)} min`]
-      : []),
-    ...(advice.trial?.outcomes ?? [])
-      .filter((o) => o.probability >= 0.01)
-      .map(
-        (o) =>
-          `    ${percent(o.probability).padStart(9)}  ${o.label}  [${o.id}]${o.then ? `, then ${o.then.title} ${percent(o.then.probability)}` : ''}`,
-      ),
-    ...diagnosis.doubts.map(
-      ({ eventId, probability }) =>
-        `Doubtful: ${wordsOf(state, eventId)}, ${percent(probability)} likely given the rest`,
-    ),
-    ...(diagnosis.surprise.isUnusual ? ['The record as a whole is unusual for this model.'] : []),
+    ...adviceLines(diagnosis),
+    ...doubtLines(diagnosis, state),
     stopLine(diagnosis.stopRule),
     '',
-    'By other orders, from here',
-    ...prices.map(
-      ({ strategy, minutes, extraMinutes, next }) =>
-        `  ${strategy.padEnd(11)} ${minutes.toFixed(0).padStart(4)} min, +${extraMinutes.toFixed(0)}  next: ${next?.title ?? 'nothing tells'}${next ? `  [${next.trial}]` : ''}`,
-    ),
+    ...orderLines(prices),
     '',
-    'Instead',
-    ...alternatives
-      .slice(0, 6)
-      .map((t) => `  ${t.bits.toFixed(3)} bits in ${t.minutes.toFixed(1)} min  ${t.title}  [${t.id}]`),
+    ...insteadLines(diagnosis),
   ];
   return `${lines.join('\n')}\n`;
+}
+
+function suspectLines({ suspects, rightProbability }: Diagnosis): string[] {
+  const rows = suspects.slice(0, 10).map(({ probability, title, fault, confirmation }) => {
+    const proof = confirmation === 'suggested' ? '' : `  ${confirmation}`;
+    return `  ${percent(probability).padStart(9)}  ${title}  [${fault}]${proof}`;
+  });
+  return ['Suspects', ...rows, `  right as it stands: ${percent(rightProbability)}`];
+}
+
+function evidenceLines({ suspects }: Diagnosis, state: CaseState): string[] {
+  const rows = suspects
+    .slice(0, 2)
+    .flatMap(({ title, priorDecibans, priorSource, evidence }) => [
+      `  ${title}: ${signed(priorDecibans)} before (${priorSource})`,
+      ...evidence
+        .filter(({ decibans }) => Math.abs(decibans) >= 0.1)
+        .map(({ eventId, decibans }) => `    ${signed(decibans)}  ${wordsOf(state, eventId)}`),
+    ]);
+  return ['Evidence on the first two, in decibans', ...rows];
+}
+
+function adviceLines({ advice }: Diagnosis): string[] {
+  const head = `Do this now: ${advice.kind}. ${advice.why}`;
+  const { trial } = advice;
+  if (!trial) return [head];
+  const outcomes = trial.outcomes
+    .filter(({ probability }) => probability >= 0.01)
+    .map(({ probability, label, id, then }) => {
+      const next = then ? `, then ${then.title} ${percent(then.probability)}` : '';
+      return `    ${percent(probability).padStart(9)}  ${label}  [${id}]${next}`;
+    });
+  return [head, `  ${trial.title}  [${trial.id}], about ${trial.minutes.toFixed(1)} min`, ...outcomes];
+}
+
+function doubtLines({ doubts, surprise }: Diagnosis, state: CaseState): string[] {
+  const rows = doubts.map(
+    ({ eventId, probability }) => `Doubtful: ${wordsOf(state, eventId)}, ${percent(probability)} likely given the rest`,
+  );
+  return surprise.isUnusual ? [...rows, 'The record as a whole is unusual for this model.'] : rows;
+}
+
+function orderLines(prices: readonly StrategyPrice[]): string[] {
+  const rows = prices.map(({ strategy, minutes, extraMinutes, next }) => {
+    const id = next ? `  [${next.trial}]` : '';
+    const time = `${minutes.toFixed(0).padStart(4)} min, +${extraMinutes.toFixed(0)}`;
+    return `  ${strategy.padEnd(11)} ${time}  next: ${next?.title ?? 'nothing tells'}${id}`;
+  });
+  return ['By other orders, from here', ...rows];
+}
+
+function insteadLines({ alternatives }: Diagnosis): string[] {
+  const rows = alternatives
+    .slice(0, 6)
+    .map(({ bits, minutes, title, id }) => `  ${bits.toFixed(3)} bits in ${minutes.toFixed(1)} min  ${title}  [${id}]`);
+  return ['Instead', ...rows];
 }

@@ -3,7 +3,8 @@ import type { CookieOptions, Request, RequestHandler, Response } from 'express';
 import type { Action } from '../../contracts';
 import { refuseUnlessMay } from '../services/actor';
 import { Refusal } from '../services/refusal';
-import { absoluteHours, type SignedIn, type SignInService } from '../services/sign-in-service';
+import { absoluteHours, type SignedIn } from '../services/sessions';
+import type { SignInService } from '../services/sign-in-service';
 
 export interface CookieSettings {
   /** Served over HTTPS: the cookie is never sent otherwise. */

@@ -29,76 +29,36 @@ export interface PeopleService {
 
 const invitationHours = 72;
 
-export function createPeopleService({
-  pool,
-  shopId,
-  actor,
-  now,
-}: {
+interface PeopleParts {
   readonly pool: pg.Pool;
   readonly shopId: string;
   readonly actor: Actor;
   readonly now: () => Date;
-}): PeopleService {
+}
+
+export function createPeopleService({ pool, shopId, actor, now }: PeopleParts): PeopleService {
   const run = <T>(work: (db: Queryable) => Promise<T>) => inShop(pool, shopId, work);
   const { personId } = actor;
   return {
     list: () => run(async (db) => ({ people: await listPeople(db), invitations: await listInvitations(db, now()) })),
-
-    invite: ({ name, role }) =>
-      run(async (db) => {
-        const code = newSecret();
-        const createdAt = now();
-        const expiresAt = new Date(createdAt.getTime() + invitationHours * 3_600_000);
-        await insertInvitation(db, {
-          codeHash: hashSecret(code),
-          shopId,
-          name,
-          role,
-          invitedBy: personId,
-          createdAt,
-          expiresAt,
-        });
-        await insertAudit(db, { action: 'person-invited', personId, detail: { name, role } }, createdAt);
-        return { code, expiresAt: expiresAt.toISOString() };
-      }),
-
+    invite: (who) => run((db) => invite(db, { shopId, personId, createdAt: now() }, who)),
     withdraw: (invitationId) =>
       run(async (db) => {
         if (!(await deleteInvitation(db, invitationId))) throw missing('invitation', invitationId);
         await insertAudit(db, { action: 'invitation-withdrawn', personId }, now());
       }),
-
-    change: (id, { role, isActive }) =>
-      run(async (db) => {
-        const leads = await countActiveLeads(db);
-        const person = await findPerson(db, id, { lock: true });
-        if (!person) throw missing('person', id);
-        const next = { ...person, role: role ?? person.role, isActive: isActive ?? person.isActive };
-        const wasLead = person.role === 'lead' && person.isActive;
-        if (wasLead && !(next.role === 'lead' && next.isActive) && leads < 2)
-          throw new Refusal(409, 'last-lead', 'The shop would be left without a lead', {
-            detail: 'Make someone else a lead first.',
-          });
-        await updatePerson(db, next);
-        if (next.role !== person.role || !next.isActive) await deleteSessionsOf(db, id);
-        const detail = { role: next.role, isActive: next.isActive };
-        await insertAudit(db, { action: 'person-changed', personId, subject: id, detail }, now());
-      }),
-
+    change: (id, change) => run((db) => changePerson(db, { personId, at: now() }, id, change)),
     audit: (query) =>
       run(async (db) => {
         await insertAuditOnce(db, { action: 'audit-read', personId, subject: 'audit' }, now(), 10);
         return listAudit(db, query);
       }),
-
     ownerCases: (owner) =>
       run(async (db) => {
         const owned = await casesOfOwner(db, owner);
         await insertAudit(db, { action: 'owner-read', personId, detail: { cases: owned.length } }, now());
         return owned;
       }),
-
     exportOwner: (owner) =>
       run(async (db) => {
         const owned = await casesOfOwner(db, owner);
@@ -107,7 +67,6 @@ export function createPeopleService({
         await insertAudit(db, { action: 'owner-exported', personId, detail: { cases: owned.length } }, now());
         return details;
       }),
-
     eraseOwner: (owner) =>
       run(async (db) => {
         const ids = await eraseOwner(db, owner);
@@ -115,6 +74,40 @@ export function createPeopleService({
         return ids.length;
       }),
   };
+}
+
+async function invite(
+  db: Queryable,
+  { shopId, personId, createdAt }: { readonly shopId: string; readonly personId: string; readonly createdAt: Date },
+  { name, role }: { readonly name: string; readonly role: Role },
+): Promise<{ code: string; expiresAt: string }> {
+  const code = newSecret();
+  const expiresAt = new Date(createdAt.getTime() + invitationHours * 3_600_000);
+  const codeHash = hashSecret(code);
+  await insertInvitation(db, { codeHash, shopId, name, role, invitedBy: personId, createdAt, expiresAt });
+  await insertAudit(db, { action: 'person-invited', personId, detail: { name, role } }, createdAt);
+  return { code, expiresAt: expiresAt.toISOString() };
+}
+
+async function changePerson(
+  db: Queryable,
+  { personId, at }: { readonly personId: string; readonly at: Date },
+  id: string,
+  { role, isActive }: { readonly role?: Role; readonly isActive?: boolean },
+): Promise<void> {
+  const leads = await countActiveLeads(db);
+  const person = await findPerson(db, id, { lock: true });
+  if (!person) throw missing('person', id);
+  const next = { ...person, role: role ?? person.role, isActive: isActive ?? person.isActive };
+  const wasLead = person.role === 'lead' && person.isActive;
+  if (wasLead && !(next.role === 'lead' && next.isActive) && leads < 2)
+    throw new Refusal(409, 'last-lead', 'The shop would be left without a lead', {
+      detail: 'Make someone else a lead first.',
+    });
+  await updatePerson(db, next);
+  if (next.role !== person.role || !next.isActive) await deleteSessionsOf(db, id);
+  const detail = { role: next.role, isActive: next.isActive };
+  await insertAudit(db, { action: 'person-changed', personId, subject: id, detail }, at);
 }
 
 const missing = (what: string, id: string) =>

@@ -10,23 +10,18 @@ const wordSchema = z.discriminatedUnion('kind', [
 type Word = z.infer<typeof wordSchema>;
 
 const listsAtMostEveryMs = 1000;
+const retryMs = 5000;
 
 /**
- * Follows the changes of the shop. One window of the browser holds the stream and tells the others, as a browser keeps
- * only a few connections to one server. Returns how to stop.
+ * Follows the changes of the shop. One window of the browser holds the stream and passes it on to the others, as a browser
+ * keeps only a few connections to one server. Returns how to stop.
  */
 export function followChanges(client: QueryClient, onServerBack: () => void): () => void {
   const channel = new BroadcastChannel('probe-changes');
   const stop = new AbortController();
-  let listsTimer: ReturnType<typeof setTimeout> | undefined;
-  const refreshLists = () => {
-    listsTimer ??= setTimeout(() => {
-      listsTimer = undefined;
-      void client.invalidateQueries({ queryKey: ['cases'] });
-    }, listsAtMostEveryMs);
-  };
+  const lists = refreshingLists(client);
   const hear = (word: Word) => {
-    refreshLists();
+    lists.refresh();
     if (word.kind === 'case') {
       const known = lastSequence(client, word.id);
       if (known !== null && known < word.sequence) void refreshCase(client, word.id);
@@ -43,28 +38,9 @@ export function followChanges(client: QueryClient, onServerBack: () => void): ()
     channel.postMessage(word);
     hear(word);
   };
-  const hold = () =>
-    new Promise<void>((resolve) => {
-      const source = new EventSource('/api/changes');
-      source.addEventListener('ready', () => say({ kind: 'again' }));
-      source.addEventListener('gap', () => say({ kind: 'again' }));
-      source.addEventListener('case', ({ data }: MessageEvent<string>) => {
-        const word = wordSchema.safeParse({ kind: 'case', ...(JSON.parse(data) as object) });
-        if (word.success) say(word.data);
-      });
-      // A stream that was refused is not taken up again by the browser itself.
-      source.onerror = () => {
-        if (source.readyState === EventSource.CLOSED) resolve();
-      };
-      stop.signal.addEventListener('abort', () => {
-        source.close();
-        resolve();
-      });
-    });
-  const retryMs = 5000;
   const holdOn = async () => {
     for (;;) {
-      await hold();
+      await holdStream(say, stop.signal);
       if (stop.signal.aborted) return;
       await new Promise((resolve) => setTimeout(resolve, retryMs));
     }
@@ -74,7 +50,42 @@ export function followChanges(client: QueryClient, onServerBack: () => void): ()
   void (locks ? locks.request('probe-changes', { signal: stop.signal }, holdOn) : holdOn()).catch(() => undefined);
   return () => {
     stop.abort();
-    clearTimeout(listsTimer);
+    lists.stop();
     channel.close();
   };
+}
+
+/** Reads the lists anew, a moment later and once for all that came meanwhile. */
+function refreshingLists(client: QueryClient) {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  return {
+    refresh() {
+      timer ??= setTimeout(() => {
+        timer = undefined;
+        void client.invalidateQueries({ queryKey: ['cases'] });
+      }, listsAtMostEveryMs);
+    },
+    stop: () => clearTimeout(timer),
+  };
+}
+
+/** Resolves once the stream is over: refused, or no longer wanted. */
+function holdStream(say: (word: Word) => void, stop: AbortSignal): Promise<void> {
+  return new Promise((resolve) => {
+    const source = new EventSource('/api/changes');
+    source.addEventListener('ready', () => say({ kind: 'again' }));
+    source.addEventListener('gap', () => say({ kind: 'again' }));
+    source.addEventListener('case', ({ data }: MessageEvent<string>) => {
+      const word = wordSchema.safeParse({ kind: 'case', ...(JSON.parse(data) as object) });
+      if (word.success) say(word.data);
+    });
+    // A stream that was refused is not taken up again by the browser itself.
+    source.onerror = () => {
+      if (source.readyState === EventSource.CLOSED) resolve();
+    };
+    stop.addEventListener('abort', () => {
+      source.close();
+      resolve();
+    });
+  });
 }

@@ -27,38 +27,43 @@ function expected({ phases }: BareFlash): Segment[] {
   });
 }
 
-/** A bar chart of two rows: what the light does, and what the book says that it usually does. Pure. */
-export function lightTimeline(flash: BareFlash, watch: FlashWatch, marks: readonly LightMark[], theme: Tokens) {
-  const first = marks.find(({ seen }) => seen === 'blink')?.seconds ?? 0;
-  const seen = watch.runs
+/** What was seen of the light, from the first blink on. */
+const observed = ({ runs }: FlashWatch, first: number): Segment[] =>
+  runs
     .filter(({ toSeconds, fromSeconds }) => toSeconds > fromSeconds)
-    .map(({ phase, fromSeconds, toSeconds }): Segment => ({
+    .map(({ phase, fromSeconds, toSeconds }) => ({
       name: phaseNames[phase],
       from: fromSeconds - first,
       to: toSeconds - first,
       isPlan: false,
     }));
+
+/** One bar of the row that it belongs to; the other row has none. */
+function bar({ name, from, to, isPlan }: Segment, end: number, theme: Tokens) {
+  return {
+    type: 'bar' as const,
+    stack: 'light',
+    name,
+    barWidth: 26,
+    itemStyle: {
+      color: isPlan ? theme.sunk : theme.suspicionFill,
+      borderColor: isPlan ? theme.muted : theme.suspicion,
+      borderWidth: 1,
+    },
+    label: { show: to - from > end / 12, formatter: name, color: theme.ink },
+    data: isPlan ? [to - from, '-'] : ['-', to - from],
+  };
+}
+
+const minutesAndSeconds = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+
+/** A bar chart of two rows: what the light does, and what the book says that it usually does. Pure. */
+export function lightTimeline(flash: BareFlash, watch: FlashWatch, marks: readonly LightMark[], theme: Tokens) {
+  const first = marks.find(({ seen }) => seen === 'blink')?.seconds ?? 0;
   const plan = expected(flash);
   const end = Math.max(30, watch.elapsedSeconds, ...plan.map(({ to }) => to));
   const tick = end > 150 ? 60 : 10;
-  const rows = ['usual', 'seen'];
-  const series = [...plan, ...seen].map((segment) => ({
-    type: 'bar' as const,
-    stack: 'light',
-    name: segment.name,
-    barWidth: 26,
-    itemStyle: {
-      color: segment.isPlan ? theme.sunk : theme.suspicionFill,
-      borderColor: segment.isPlan ? theme.muted : theme.suspicion,
-      borderWidth: 1,
-    },
-    label: {
-      show: segment.to - segment.from > end / 12,
-      formatter: segment.name,
-      color: theme.ink,
-    },
-    data: [segment.isPlan ? segment.to - segment.from : '-', segment.isPlan ? '-' : segment.to - segment.from],
-  }));
   return {
     animation: false,
     aria: { enabled: true, decal: { show: false } },
@@ -69,15 +74,17 @@ export function lightTimeline(flash: BareFlash, watch: FlashWatch, marks: readon
       min: 0,
       max: Math.ceil(end / tick) * tick,
       interval: tick,
-      axisLabel: {
-        color: theme.muted,
-        formatter: (seconds: number) => `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`,
-      },
+      axisLabel: { color: theme.muted, formatter: minutesAndSeconds },
       splitLine: { lineStyle: { color: theme.line } },
     },
-    yAxis: { type: 'category' as const, data: rows, axisLabel: { color: theme.ink }, axisTick: { show: false } },
+    yAxis: {
+      type: 'category' as const,
+      data: ['usual', 'seen'],
+      axisLabel: { color: theme.ink },
+      axisTick: { show: false },
+    },
     series: [
-      ...series,
+      ...[...plan, ...observed(watch, first)].map((segment) => bar(segment, end, theme)),
       {
         type: 'scatter' as const,
         name: 'marks',

@@ -75,3 +75,14 @@ test('a batch is on the device from when it was put until it is removed', async 
   await deviceStorage.remove('never there');
   expect(await deviceStorage.all()).toEqual([batch]);
 });
+
+test('storage that does not answer does not keep the page waiting', async () => {
+  const client = page();
+  client.setQueryData(['case', 'a'], { number: 1 });
+  await written();
+  const asked = jest.spyOn(IDBObjectStore.prototype, 'getAll').mockReturnValue(new IDBRequest() as IDBRequest<never[]>);
+  const later = await nextVisit();
+  expect(later.getQueryData(['case', 'a'])).toBeUndefined();
+  asked.mockRestore();
+  expect((await nextVisit()).getQueryData(['case', 'a'])).toEqual({ number: 1 });
+});

@@ -6,11 +6,24 @@ const kept = new Set(['session', 'case', 'cases', 'boards', 'board']);
 const keptForMs = 7 * 24 * 3_600_000;
 const writeAfterMs = 400;
 
-/** Puts what was last read into the client, so that a page loaded without the server shows it. */
+/** A browser whose storage does not answer must not keep the page blank. */
+const longestWaitMs = 1500;
+
+/** Puts what was last read into the client, so that a page loaded without the server shows it; gives up after a moment. */
 export async function restoreAnswers(client: QueryClient): Promise<void> {
+  const late = new AbortController();
+  const timer = setTimeout(() => late.abort(), longestWaitMs);
+  const isLate = new Promise<void>((resolve) => late.signal.addEventListener('abort', () => resolve()));
+  await Promise.race([readAnswers(client, late.signal), isLate]);
+  clearTimeout(timer);
+}
+
+async function readAnswers(client: QueryClient, late: AbortSignal): Promise<void> {
   try {
-    const db = await deviceDatabase();
-    for (const { key, data, at } of await db.getAll('answers'))
+    const answers = await (await deviceDatabase()).getAll('answers');
+    // By now the page has asked for itself, and somebody else may be signed in.
+    if (late.aborted) return;
+    for (const { key, data, at } of answers)
       if (Date.now() - at < keptForMs) client.setQueryData(key, data, { updatedAt: at });
     // Shown at once, and asked for again where the server is there.
     await client.invalidateQueries({ refetchType: 'none' });

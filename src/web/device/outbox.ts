@@ -72,152 +72,177 @@ export interface Outbox {
 const firstRetryMs = 1000;
 const longestRetryMs = 15_000;
 
-export function createOutbox({ storage, send, onChange, newKey, later }: OutboxParts): Outbox {
-  let queue: Batch[] = [];
-  let troubles: Record<string, Trouble> = {};
-  let personId = '';
-  let isAway = false;
-  let awayReason: string | null = null;
-  let isSending = false;
-  let retryMs = firstRetryMs;
-  let callOff = (): void => undefined;
-  const answers = new Map<string, (isSafe: boolean) => void>();
+/** What the outbox knows at the moment; the pieces below read and change it. */
+interface Desk extends OutboxParts {
+  queue: Batch[];
+  troubles: Record<string, Trouble>;
+  personId: string;
+  isAway: boolean;
+  awayReason: string | null;
+  isSending: boolean;
+  retryMs: number;
+  cancelRetry: () => void;
+  /** Who waits to hear what became of a batch. */
+  readonly answers: Map<string, (isSafe: boolean) => void>;
   /** Batches that the device has kept, or could not keep: what is sent before would be lost with the tab. */
-  const ready = new Set<string>();
+  readonly ready: Set<string>;
+}
 
-  const tell = () => {
-    const waiting: Record<string, CaseEvent[]> = {};
-    for (const { caseId, events } of queue) waiting[caseId] = [...(waiting[caseId] ?? []), ...events];
-    onChange({ waiting, isAway, awayReason, troubles });
+export function createOutbox(parts: OutboxParts): Outbox {
+  const desk: Desk = {
+    ...parts,
+    queue: [],
+    troubles: {},
+    personId: '',
+    isAway: false,
+    awayReason: null,
+    isSending: false,
+    retryMs: firstRetryMs,
+    cancelRetry: () => undefined,
+    answers: new Map(),
+    ready: new Set(),
   };
-  const answer = (key: string, isSafe: boolean) => {
-    answers.get(key)?.(isSafe);
-    answers.delete(key);
-  };
-  const isStuck = (caseId: string) => troubles[caseId]?.kind === 'conflict';
-  const setTrouble = (caseId: string, trouble: Trouble | null) => {
-    troubles = Object.fromEntries(Object.entries(troubles).filter(([id]) => id !== caseId));
-    if (trouble) troubles = { ...troubles, [caseId]: trouble };
-  };
-  const take = async (batch: Batch) => {
-    queue = queue.filter(({ key }) => key !== batch.key);
-    ready.delete(batch.key);
-    await storage.remove(batch.key).catch(() => undefined);
-  };
-
-  /** @returns whether the next may be sent at once */
-  async function judge(batch: Batch, sent: Sent): Promise<boolean> {
-    isAway = sent.kind === 'away';
-    awayReason = sent.kind === 'away' ? (sent.reason ?? null) : null;
-    switch (sent.kind) {
-      case 'away':
-        for (const key of [...answers.keys()]) if (ready.has(key)) answer(key, true);
-        callOff = later(() => void run(), retryMs);
-        retryMs = Math.min(2 * retryMs, longestRetryMs);
-        return false;
-      case 'stored':
-        await take(batch);
-        answer(batch.key, true);
-        break;
-      case 'refused':
-        await take(batch);
-        setTrouble(batch.caseId, { kind: 'refused', message: sent.message, events: batch.events });
-        answer(batch.key, false);
-        break;
-      case 'conflict':
-        // Sent again it comes behind theirs; where that needs a decision, it waits for one.
-        if (mayAppendAfter(sent.theirs, batch.events))
-          setTrouble(batch.caseId, { kind: 'appended-after', theirs: sent.theirs });
-        else {
-          setTrouble(batch.caseId, { kind: 'conflict', theirs: sent.theirs });
-          for (const { caseId, key } of queue) if (caseId === batch.caseId) answer(key, false);
-        }
-        break;
-    }
-    retryMs = firstRetryMs;
-    return true;
-  }
-
-  async function run(): Promise<void> {
-    if (isSending) return;
-    isSending = true;
-    callOff();
-    try {
-      for (;;) {
-        const batch = queue.find((one) => one.personId === personId && !isStuck(one.caseId));
-        if (!batch) {
-          isAway = false;
-          break;
-        }
-        // In order: what comes behind it waits with it, and its being kept sets this going again.
-        if (!ready.has(batch.key)) break;
-        const goesOn = await judge(batch, await send(batch));
-        tell();
-        if (!goesOn) break;
-      }
-    } finally {
-      isSending = false;
-      tell();
-    }
-  }
-
-  /** What this window or another one of this browser has kept. */
-  async function takeUp(): Promise<void> {
-    const before = queue;
-    const all = await storage.all().catch(() => []);
-    // Meanwhile some may have been written and others stored: neither are taken up a second time.
-    const known = new Set([...before, ...queue].map(({ key }) => key));
-    const kept = all.filter((batch) => batch.personId === personId && !known.has(batch.key));
-    for (const { key } of kept) ready.add(key);
-    queue = [...queue, ...kept].sort((a, b) => (a.key < b.key ? -1 : 1));
-    tell();
-    await run();
-  }
-
   return {
     async begin(person) {
-      personId = person;
-      queue = queue.filter((batch) => batch.personId === person);
-      await takeUp();
+      desk.personId = person;
+      desk.queue = desk.queue.filter((batch) => batch.personId === person);
+      await takeUp(desk);
     },
-    write(caseId, events) {
-      const batch: Batch = { key: newKey(), personId, caseId, events };
-      queue = [...queue, batch];
-      if (troubles[caseId]?.kind === 'refused' || troubles[caseId]?.kind === 'appended-after') setTrouble(caseId, null);
-      tell();
-      const settled = new Promise<boolean>((resolve) => answers.set(batch.key, resolve));
-      void storage
-        .put(batch)
-        .catch(() => undefined)
-        .then(() => {
-          ready.add(batch.key);
-          if (isStuck(caseId)) answer(batch.key, false);
-          else if (isAway) answer(batch.key, true);
-          return run();
-        });
-      return settled;
-    },
+    write: (caseId, events) => write(desk, caseId, events),
     hurry() {
-      retryMs = firstRetryMs;
-      void takeUp();
+      desk.retryMs = firstRetryMs;
+      void takeUp(desk);
     },
     appendAfter(caseId) {
-      setTrouble(caseId, null);
-      tell();
-      void run();
+      setTrouble(desk, caseId, null);
+      report(desk);
+      void run(desk);
     },
     async leaveOut(caseId) {
-      for (const batch of queue.filter((one) => one.caseId === caseId)) {
-        await take(batch);
-        answer(batch.key, false);
+      for (const batch of desk.queue.filter((one) => one.caseId === caseId)) {
+        await take(desk, batch);
+        answer(desk, batch.key, false);
       }
-      setTrouble(caseId, null);
-      tell();
+      setTrouble(desk, caseId, null);
+      report(desk);
     },
     dismiss(caseId) {
-      if (isStuck(caseId)) return;
-      setTrouble(caseId, null);
-      tell();
+      if (isStuck(desk, caseId)) return;
+      setTrouble(desk, caseId, null);
+      report(desk);
     },
   };
+}
+
+function report({ queue, isAway, awayReason, troubles, onChange }: Desk): void {
+  const waiting: Record<string, CaseEvent[]> = {};
+  for (const { caseId, events } of queue) waiting[caseId] = [...(waiting[caseId] ?? []), ...events];
+  onChange({ waiting, isAway, awayReason, troubles });
+}
+
+function answer({ answers }: Desk, key: string, isSafe: boolean): void {
+  answers.get(key)?.(isSafe);
+  answers.delete(key);
+}
+
+const isStuck = ({ troubles }: Desk, caseId: string): boolean => troubles[caseId]?.kind === 'conflict';
+
+function setTrouble(desk: Desk, caseId: string, trouble: Trouble | null): void {
+  const others = Object.fromEntries(Object.entries(desk.troubles).filter(([id]) => id !== caseId));
+  desk.troubles = trouble ? { ...others, [caseId]: trouble } : others;
+}
+
+/** Out of the queue and off the device. */
+async function take(desk: Desk, batch: Batch): Promise<void> {
+  desk.queue = desk.queue.filter(({ key }) => key !== batch.key);
+  desk.ready.delete(batch.key);
+  await desk.storage.remove(batch.key).catch(() => undefined);
+}
+
+/** @returns whether the next may be sent at once */
+async function judge(desk: Desk, batch: Batch, sent: Sent): Promise<boolean> {
+  desk.isAway = sent.kind === 'away';
+  desk.awayReason = sent.kind === 'away' ? (sent.reason ?? null) : null;
+  switch (sent.kind) {
+    case 'away':
+      for (const key of [...desk.answers.keys()]) if (desk.ready.has(key)) answer(desk, key, true);
+      desk.cancelRetry = desk.later(() => void run(desk), desk.retryMs);
+      desk.retryMs = Math.min(2 * desk.retryMs, longestRetryMs);
+      return false;
+    case 'stored':
+      await take(desk, batch);
+      answer(desk, batch.key, true);
+      break;
+    case 'refused':
+      await take(desk, batch);
+      setTrouble(desk, batch.caseId, { kind: 'refused', message: sent.message, events: batch.events });
+      answer(desk, batch.key, false);
+      break;
+    case 'conflict':
+      // Sent again it comes behind theirs; where that needs a decision, it waits for one.
+      if (mayAppendAfter(sent.theirs, batch.events))
+        setTrouble(desk, batch.caseId, { kind: 'appended-after', theirs: sent.theirs });
+      else {
+        setTrouble(desk, batch.caseId, { kind: 'conflict', theirs: sent.theirs });
+        for (const { caseId, key } of desk.queue) if (caseId === batch.caseId) answer(desk, key, false);
+      }
+      break;
+  }
+  desk.retryMs = firstRetryMs;
+  return true;
+}
+
+async function run(desk: Desk): Promise<void> {
+  if (desk.isSending) return;
+  desk.isSending = true;
+  desk.cancelRetry();
+  try {
+    for (;;) {
+      const batch = desk.queue.find((one) => one.personId === desk.personId && !isStuck(desk, one.caseId));
+      if (!batch) {
+        desk.isAway = false;
+        break;
+      }
+      // In order: what comes behind it waits with it, and its being kept sets this going again.
+      if (!desk.ready.has(batch.key)) break;
+      const goesOn = await judge(desk, batch, await desk.send(batch));
+      report(desk);
+      if (!goesOn) break;
+    }
+  } finally {
+    desk.isSending = false;
+    report(desk);
+  }
+}
+
+/** What this window or another one of this browser has kept. */
+async function takeUp(desk: Desk): Promise<void> {
+  const before = desk.queue;
+  const all = await desk.storage.all().catch(() => []);
+  // Meanwhile some may have been written and others stored: neither are taken up a second time.
+  const known = new Set([...before, ...desk.queue].map(({ key }) => key));
+  const kept = all.filter((batch) => batch.personId === desk.personId && !known.has(batch.key));
+  for (const { key } of kept) desk.ready.add(key);
+  desk.queue = [...desk.queue, ...kept].sort((a, b) => (a.key < b.key ? -1 : 1));
+  report(desk);
+  await run(desk);
+}
+
+function write(desk: Desk, caseId: string, events: readonly CaseEvent[]): Promise<boolean> {
+  const batch: Batch = { key: desk.newKey(), personId: desk.personId, caseId, events };
+  desk.queue = [...desk.queue, batch];
+  const trouble = desk.troubles[caseId]?.kind;
+  if (trouble === 'refused' || trouble === 'appended-after') setTrouble(desk, caseId, null);
+  report(desk);
+  const settled = new Promise<boolean>((resolve) => desk.answers.set(batch.key, resolve));
+  void desk.storage
+    .put(batch)
+    .catch(() => undefined)
+    .then(() => {
+      desk.ready.add(batch.key);
+      if (isStuck(desk, caseId)) answer(desk, batch.key, false);
+      else if (desk.isAway) answer(desk, batch.key, true);
+      return run(desk);
+    });
+  return settled;
 }

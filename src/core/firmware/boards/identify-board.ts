@@ -45,19 +45,32 @@ const revisionKey = (text: string): string =>
     .toLowerCase();
 const nearBy = 2;
 
+/** One revision of one board with the list of its versions. */
+interface ListedRevision {
+  readonly board: ListedBoard;
+  readonly revision: string;
+  readonly versions: readonly string[];
+}
+
+/** What was read, and which revisions fit each part of it. */
+interface Reading {
+  readonly print: BoardPrint;
+  readonly hasModel: boolean;
+  readonly hasRevision: boolean;
+  readonly hasVersion: boolean;
+  readonly byPrint: readonly ListedRevision[];
+  readonly byVersion: readonly ListedRevision[];
+}
+
+type Judgement = Omit<BoardAnswer, 'nearNames'>;
+
 /**
  * Which board and revision it can be, from the model and revision as printed and the version that is installed. A version
- * that stands on the list of one revision only is a strong clue, and one that contradicts the print is said to.
+ * that stands on the list of one revision only is a strong clue, and one that contradicts the print is named.
  */
 export function identifyBoard(book: readonly ListedBoard[], print: BoardPrint): BoardAnswer {
   const model = bare(print.model);
-  const nearNames = [
-    ...new Set(
-      book
-        .filter((board) => bare(board.model) !== model && model !== '' && distance(bare(board.model), model) <= nearBy)
-        .map((board) => board.model),
-    ),
-  ];
+  const nearNames = model === '' ? [] : namesNear(book, model);
   const named = model === '' ? book : book.filter((board) => bare(board.model) === model);
   if (named.length === 0)
     return {
@@ -68,70 +81,77 @@ export function identifyBoard(book: readonly ListedBoard[], print: BoardPrint): 
         : 'No board in the book has this name. Read it again, or add the board.',
       nearNames,
     };
-  const all = named.flatMap((board) => board.revisions.map((one) => ({ board, ...one })));
+  return { ...judge(readOf(named, print)), nearNames };
+}
+
+function namesNear(book: readonly ListedBoard[], model: string): readonly string[] {
+  const near = book.filter((board) => bare(board.model) !== model && distance(bare(board.model), model) <= nearBy);
+  return [...new Set(near.map((board) => board.model))];
+}
+
+function readOf(named: readonly ListedBoard[], print: BoardPrint): Reading {
+  const all = named.flatMap((board) => board.revisions.map((one): ListedRevision => ({ board, ...one })));
   const version = print.version.trim().toLowerCase();
   const revision = revisionKey(print.revision);
-  const hasVersion = (one: (typeof all)[number]) => one.versions.some((listed) => listed.toLowerCase() === version);
-  const byPrint = revision === '' ? all : all.filter((one) => revisionKey(one.revision) === revision);
-  const byVersion = version === '' ? all : all.filter(hasVersion);
+  const isListed = ({ versions }: ListedRevision) => versions.some((listed) => listed.toLowerCase() === version);
+  return {
+    print,
+    hasModel: bare(print.model) !== '',
+    hasRevision: revision !== '',
+    hasVersion: version !== '',
+    byPrint: revision === '' ? all : all.filter((one) => revisionKey(one.revision) === revision),
+    byVersion: version === '' ? all : all.filter(isListed),
+  };
+}
+
+function judge(reading: Reading): Judgement {
+  const { byPrint, byVersion, hasModel, hasRevision, hasVersion } = reading;
   const both = byPrint.filter((one) => byVersion.includes(one));
-  const candidate = (one: (typeof all)[number]): BoardCandidate => ({
-    id: one.board.id,
-    model: one.board.model,
-    revision: one.revision,
-    why: [
-      ...(model === '' ? [] : ['The name is as printed.']),
-      ...(revision !== '' && byPrint.includes(one) ? [`Revision ${one.revision} is as printed.`] : []),
-      ...(version !== '' && byVersion.includes(one)
-        ? [
-            byVersion.length === 1
-              ? `Version ${print.version.trim()} is on the list of this revision only.`
-              : `Version ${print.version.trim()} is on its list.`,
-          ]
-        : []),
-    ],
-  });
-  return { ...judge(), nearNames };
+  if (both.length === 0) return contradiction(reading);
+  const candidates = both.map((one) => candidate(reading, one));
+  if (candidates.length > 1) return { kind: 'several', candidates, next: whatSettles(both, hasRevision, hasVersion) };
+  const unread = [...(hasModel ? [] : ['the name']), ...(hasRevision || hasVersion ? [] : ['the revision'])];
+  const next =
+    unread.length > 0 ? `It is the only one in the book. Read ${unread.join(' and ')} on the board anyway.` : '';
+  return { kind: 'one', candidates, next };
+}
 
-  function judge(): Omit<BoardAnswer, 'nearNames'> {
-    if (both.length === 0) return contradiction();
-    const candidates = both.map(candidate);
-    const [only] = candidates;
-    if (candidates.length > 1 || !only)
-      return { kind: 'several', candidates, next: whatSettles(both, revision !== '', version !== '') };
-    const unread = [
-      ...(model === '' ? ['the name'] : []),
-      ...(revision === '' && version === '' ? ['the revision'] : []),
-    ];
-    return {
-      kind: 'one',
-      candidates,
-      next:
-        unread.length > 0 ? `It is the only one in the book. Read ${unread.join(' and ')} on the board anyway.` : '',
-    };
-  }
+function candidate({ print, hasModel, hasRevision, hasVersion, byPrint, byVersion }: Reading, one: ListedRevision) {
+  const version = print.version.trim();
+  const why: string[] = [];
+  if (hasModel) why.push('The name is as printed.');
+  if (hasRevision && byPrint.includes(one)) why.push(`Revision ${one.revision} is as printed.`);
+  if (hasVersion && byVersion.includes(one))
+    why.push(
+      byVersion.length === 1
+        ? `Version ${version} is on the list of this revision only.`
+        : `Version ${version} is on its list.`,
+    );
+  return { id: one.board.id, model: one.board.model, revision: one.revision, why };
+}
 
-  function contradiction(): Omit<BoardAnswer, 'nearNames'> {
-    const printed = print.revision.trim();
-    const shown = print.version.trim();
-    if (byPrint.length === 0)
-      return {
-        kind: 'contradiction',
-        candidates: byVersion.map(candidate),
-        next: `The book has no revision ${printed} of it. Read the print again; if it is right, add the revision before you flash anything.`,
-      };
-    if (byVersion.length === 0)
-      return {
-        kind: 'contradiction',
-        candidates: byPrint.map(candidate),
-        next: `Version ${shown} is not listed for it. Read the version again; it may be another board, or the book lacks that release.`,
-      };
+function contradiction(reading: Reading): Judgement {
+  const { print, byPrint, byVersion } = reading;
+  const printed = print.revision.trim();
+  const shown = print.version.trim();
+  const of = (all: readonly ListedRevision[]) => all.map((one) => candidate(reading, one));
+  if (byPrint.length === 0)
     return {
       kind: 'contradiction',
-      candidates: byVersion.map(candidate),
-      next: `The print says revision ${printed}, but version ${shown} exists only for ${byVersion.map((one) => `${one.board.model} ${one.revision}`).join(' and ')}. Read both again. Flash nothing until they agree.`,
+      candidates: of(byVersion),
+      next: `The book has no revision ${printed} of it. Read the print again; if it is right, add the revision before you flash anything.`,
     };
-  }
+  if (byVersion.length === 0)
+    return {
+      kind: 'contradiction',
+      candidates: of(byPrint),
+      next: `Version ${shown} is not listed for it. Read the version again; it may be another board, or the book lacks that release.`,
+    };
+  return {
+    kind: 'contradiction',
+    candidates: of(byVersion),
+    next: `The print says revision ${printed}, but version ${shown} exists only for ${byVersion.map((one) => `${one.board.model} ${one.revision}`).join(' and ')}. Read both again. Flash nothing until they agree.`,
+  };
 }
 
 /** What would tell the candidates apart. */

@@ -15,30 +15,15 @@ const power: FlashGate = {
   why: 'If the power fails while it writes, the image is lost.',
 };
 
+const settings = (why: string): FlashGate => ({
+  id: 'settings',
+  say: 'Settings that matter are written down or photographed.',
+  why,
+});
+
 /** What to go through before a flash, from the board's own facts. */
 export function flashGates(board: BoardBookEntry, method: FlashMethod): FlashGate[] {
-  const { flash } = board;
-  if (method === 'bare-board' && flash)
-    return [
-      { id: 'off', say: 'The machine is off and will not be started with the case button.', why: '' },
-      {
-        id: 'plugs',
-        say: `Connected: ${flash.plugs.join(', ')}.`,
-        why: 'Some boards need one particular plug.',
-      },
-      {
-        id: 'port',
-        say: `The stick is in the right port: ${flash.port}.`,
-        why: 'No other port works. A mark beside a port may belong to the button.',
-      },
-      { id: 'stick', say: `"${flash.fileName}" is in the root of the stick, checked after copying.`, why: '' },
-      power,
-      {
-        id: 'button',
-        say: `${flash.button}: it clicks when pressed. Hold it ${flash.holdSeconds} s, until the light blinks.`,
-        why: '',
-      },
-    ];
+  if (method === 'bare-board' && board.flash) return bareBoard(board.flash);
   if (method === 'sent-in')
     return [
       {
@@ -46,11 +31,7 @@ export function flashGates(board: BoardBookEntry, method: FlashMethod): FlashGat
         say: 'Processor, cooler, memory and cards are out; the plastic cover is on the processor socket.',
         why: 'Bent pins void the warranty.',
       },
-      {
-        id: 'settings',
-        say: 'Settings that matter are written down or photographed.',
-        why: 'The flash clears them.',
-      },
+      settings('The flash clears them.'),
     ];
   if (method === 'second-image')
     return [
@@ -62,23 +43,41 @@ export function flashGates(board: BoardBookEntry, method: FlashMethod): FlashGat
       },
       power,
     ];
+  return [...(method === 'borrowed-processor' ? [borrowed] : []), ...fromSetup];
+}
+
+function bareBoard({ plugs, port, fileName, button, holdSeconds }: NonNullable<BoardBookEntry['flash']>): FlashGate[] {
   return [
-    ...(method === 'borrowed-processor'
-      ? [
-          {
-            id: 'support',
-            say: 'The borrowed processor is supported by the installed version; cooler and paste are on.',
-            why: 'It must never run without a cooler.',
-          } as const,
-        ]
-      : []),
-    { id: 'stick', say: 'The files are on the stick unchanged, checked after copying.', why: '' },
+    { id: 'off', say: 'The machine is off and will not be started with the case button.', why: '' },
+    { id: 'plugs', say: `Connected: ${plugs.join(', ')}.`, why: 'Some boards need one particular plug.' },
     {
-      id: 'backup',
-      say: 'The present image is saved to the stick, if setup offers it.',
-      why: 'It lets you go back.',
+      id: 'port',
+      say: `The stick is in the right port: ${port}.`,
+      why: 'No other port works. A mark beside a port may belong to the button.',
     },
-    { id: 'settings', say: 'Settings that matter are written down or photographed.', why: 'The update clears them.' },
+    { id: 'stick', say: `"${fileName}" is in the root of the stick, checked after copying.`, why: '' },
     power,
+    {
+      id: 'button',
+      say: `${button}: it clicks when pressed. Hold it ${holdSeconds} s, until the light blinks.`,
+      why: '',
+    },
   ];
 }
+
+const borrowed: FlashGate = {
+  id: 'support',
+  say: 'The borrowed processor is supported by the installed version; cooler and paste are on.',
+  why: 'It must never run without a cooler.',
+};
+
+const fromSetup: readonly FlashGate[] = [
+  { id: 'stick', say: 'The files are on the stick unchanged, checked after copying.', why: '' },
+  {
+    id: 'backup',
+    say: 'The present image is saved to the stick, if setup offers it.',
+    why: 'It lets you go back.',
+  },
+  settings('The update clears them.'),
+  power,
+];

@@ -56,15 +56,7 @@ const resolveDraft: Resolver<BoardDraft> = (values, _context, options) => {
   return { values: {}, errors: toNestErrors(errors, options) };
 };
 
-/** A board as it is edited. Nothing is written until it is saved, and then it is written whole. */
-export function BoardForm({
-  id,
-  edition,
-  board,
-  start,
-  onSaved,
-  onLeave,
-}: {
+interface BoardFormProps {
   readonly id: string;
   /** The edition that is being edited; 0 for a new board. */
   readonly edition: number;
@@ -72,7 +64,10 @@ export function BoardForm({
   readonly start?: BoardDraft;
   readonly onSaved: () => void;
   readonly onLeave: () => void;
-}) {
+}
+
+/** A board as it is edited. Nothing is written until it is saved, and then it is written whole. */
+export function BoardForm({ id, edition, board, start, onSaved, onLeave }: BoardFormProps) {
   const form = useForm<BoardDraft>({
     ...(board ? { defaultValues: draftOfBoard(board) } : start ? { defaultValues: start } : {}),
     resolver: resolveDraft,
@@ -88,24 +83,58 @@ export function BoardForm({
   const wrong = form.formState.isSubmitted && !form.formState.isValid;
   return (
     <Form noValidate onSubmit={(event) => void submit(event)}>
-      <Section>
-        <Lines>
-          <Line control={control} name="model" label="Name, as printed on board and box" />
-          <Line control={control} name="setupKey" label="Setup key" />
-          <Line
-            control={control}
-            name="secondImage"
-            label="How to start from the second image"
-            hint="Empty if there is none."
-          />
-        </Lines>
-        <Ticked>
-          <TickCell control={control} name="menuFlash" label="Firmware can be updated from its own menu" />
-          Firmware can be updated from its own menu
-        </Ticked>
-      </Section>
+      <BoardLines control={control} />
       <RevisionsEditor control={control} form={form} />
       <FlashFields control={control} hasFlash={useWatch({ control, name: 'hasFlash' })} />
+      <BoardTables control={control} />
+      <Headers control={control} form={form} />
+      {put.error && <Notice kind="danger">{put.error.message}</Notice>}
+      <Foot>
+        <Button type="submit" $kind="primary" isDisabled={put.isPending}>
+          Save the board
+        </Button>
+        <Button onPress={onLeave}>Leave without saving</Button>
+        {wrong && <span role="alert">Something is missing or wrong; it is marked above.</span>}
+        <Apart />
+        {edition > 0 && (
+          <Allowed action="delete-boards">
+            <Remove id={id} />
+          </Allowed>
+        )}
+      </Foot>
+    </Form>
+  );
+}
+
+interface PartOfForm {
+  readonly control: Control<BoardDraft>;
+}
+
+function BoardLines({ control }: PartOfForm) {
+  return (
+    <Section>
+      <Lines>
+        <Line control={control} name="model" label="Name, as printed on board and box" />
+        <Line control={control} name="setupKey" label="Setup key" />
+        <Line
+          control={control}
+          name="secondImage"
+          label="How to start from the second image"
+          hint="Empty if there is none."
+        />
+      </Lines>
+      <Ticked>
+        <TickCell control={control} name="menuFlash" label="Firmware can be updated from its own menu" />
+        Firmware can be updated from its own menu
+      </Ticked>
+    </Section>
+  );
+}
+
+/** What is edited row by row. */
+function BoardTables({ control }: PartOfForm) {
+  return (
+    <>
       <Section>
         <h2>Ways to reset the settings</h2>
         <RowsEditor
@@ -148,22 +177,7 @@ export function BoardForm({
           add="Add a rule"
         />
       </Section>
-      <Headers control={control} form={form} />
-      {put.error && <Notice kind="danger">{put.error.message}</Notice>}
-      <Foot>
-        <Button type="submit" $kind="primary" isDisabled={put.isPending}>
-          Save the board
-        </Button>
-        <Button onPress={onLeave}>Leave without saving</Button>
-        {wrong && <span role="alert">Something is missing or wrong; it is marked above.</span>}
-        <Apart />
-        {edition > 0 && (
-          <Allowed action="delete-boards">
-            <Remove id={id} />
-          </Allowed>
-        )}
-      </Foot>
-    </Form>
+    </>
   );
 }
 

@@ -45,21 +45,17 @@ export interface RowColumn {
 /** Longer tables show their last rows first; the newest are what is edited. */
 const maxShown = 40;
 
-/** A table of a board that is edited row by row. */
-export function RowsEditor({
-  control,
-  name,
-  columns,
-  empty,
-  add,
-}: {
+interface RowsEditorProps {
   readonly control: Control<BoardDraft>;
   readonly name: ArrayPath<BoardDraft>;
   readonly columns: readonly RowColumn[];
   readonly empty: FieldArray<BoardDraft>;
   /** Words of the button that adds a row. */
   readonly add: string;
-}) {
+}
+
+/** A table of a board that is edited row by row. */
+export function RowsEditor({ control, name, columns, empty, add }: RowsEditorProps) {
   const { fields, append, remove } = useFieldArray({ control, name });
   const [isWhole, setWhole] = useState(false);
   const hidden = isWhole ? 0 : Math.max(0, fields.length - maxShown);

@@ -117,16 +117,17 @@ export const Chain = memo(function Chain({
 
 const outline = '1,1 90,1 99,21 90,41 1,41 10,21';
 
-/** Proven: solid with a tick. Failing: a block with a cut. Suspected: hatching denser with probability. */
-function LinkShape({
-  state,
-  share,
-  id,
-}: {
+/** A stroke keeps its width however wide the block is stretched. */
+const stroke = { vectorEffect: 'non-scaling-stroke' } as const;
+
+interface LinkShapeProps {
   readonly state: LinkStanding['state'];
   readonly share: number;
   readonly id: string;
-}) {
+}
+
+/** Proven: solid with a tick. Failing: a block with a cut. Suspected: hatching denser with probability. */
+function LinkShape({ state, share, id }: LinkShapeProps) {
   const theme = useTheme();
   const gap = 12 - 8 * Math.min(1, share);
   const hatch = `hatch-${id}`;
@@ -138,46 +139,33 @@ function LinkShape({
           <rect width={2.4} height={gap} fill={theme.suspicionFill} />
         </pattern>
       </defs>
-      {state === 'proven' && <polygon points={outline} fill={theme.strong} />}
-      {state === 'proven' && (
-        <path
-          d="M43 21l6 7 11-14"
-          fill="none"
-          stroke={theme.onStrong}
-          strokeWidth="3"
-          vectorEffect="non-scaling-stroke"
-        />
-      )}
-      {state === 'not-reached' && (
-        <polygon
-          points={outline}
-          fill="none"
-          stroke={theme.muted}
-          strokeDasharray="4 3"
-          vectorEffect="non-scaling-stroke"
-        />
-      )}
-      {state === 'suspected' && (
-        <polygon
-          points={outline}
-          fill={`url(#${hatch})`}
-          stroke={theme.suspicion}
-          strokeWidth="1.5"
-          vectorEffect="non-scaling-stroke"
-        />
-      )}
-      {state === 'failing' && (
-        <>
-          <polygon
-            points={outline}
-            fill={theme.suspicionFill}
-            stroke={theme.suspicion}
-            strokeWidth="2"
-            vectorEffect="non-scaling-stroke"
-          />
-          <path d="M16 0L28 42" stroke={theme.ground} strokeWidth="5" vectorEffect="non-scaling-stroke" />
-        </>
-      )}
+      <LinkMark state={state} hatch={hatch} />
     </svg>
   );
+}
+
+function LinkMark({ state, hatch }: { readonly state: LinkStanding['state']; readonly hatch: string }) {
+  const theme = useTheme();
+  switch (state) {
+    case 'proven':
+      return (
+        <>
+          <polygon points={outline} fill={theme.strong} />
+          <path d="M43 21l6 7 11-14" fill="none" stroke={theme.onStrong} strokeWidth="3" {...stroke} />
+        </>
+      );
+    case 'not-reached':
+      return <polygon points={outline} fill="none" stroke={theme.muted} strokeDasharray="4 3" {...stroke} />;
+    case 'suspected':
+      return (
+        <polygon points={outline} fill={`url(#${hatch})`} stroke={theme.suspicion} strokeWidth="1.5" {...stroke} />
+      );
+    case 'failing':
+      return (
+        <>
+          <polygon points={outline} fill={theme.suspicionFill} stroke={theme.suspicion} strokeWidth="2" {...stroke} />
+          <path d="M16 0L28 42" stroke={theme.ground} strokeWidth="5" {...stroke} />
+        </>
+      );
+  }
 }

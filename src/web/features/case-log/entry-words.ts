@@ -13,8 +13,14 @@ const flashEndWords = {
   unsure: 'Unclear how it ended',
 } as const;
 
+interface Words {
+  readonly done: string;
+  readonly seen: string;
+}
+type Of<Kind extends Entry['event']['kind']> = Extract<Entry['event'], { kind: Kind }>;
+
 /** What was done and what was seen, for the bench sheet and the evidence. */
-export function entryWords({ event, trial }: Entry): { done: string; seen: string } {
+export function entryWords({ event, trial }: Entry): Words {
   switch (event.kind) {
     case 'case-opened':
       return {
@@ -23,14 +29,8 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
       };
     case 'unread':
       return { done: `From another version: ${event.writtenKind}`, seen: 'Counts for nothing here' };
-    case 'trial-done': {
-      const options = [...(trial?.outcomes ?? []), ...SILENT_OUTCOMES];
-      const label = options.find(({ id }) => id === event.outcome)?.label ?? event.outcome;
-      return {
-        done: trial?.title ?? event.trial,
-        seen: event.volts === undefined ? label : `${event.volts} V: ${uncapitalized(label)}`,
-      };
-    }
+    case 'trial-done':
+      return trialWords(event, trial);
     case 'configuration-changed':
       return { done: 'Set up by hand', seen: '' };
     case 'note-added':
@@ -50,14 +50,8 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
       return { done: 'Reopened', seen: event.reason };
     case 'strategy-chosen':
       return { done: 'Test order', seen: STRATEGY_NAMES[event.strategy] };
-    case 'part-noted': {
-      const facts = [
-        event.ratedMts === undefined ? null : `rated ${event.ratedMts} MT/s`,
-        event.runningMts === undefined ? null : `runs at ${event.runningMts} MT/s`,
-        event.paid === undefined ? null : `paid ${event.paid}`,
-      ];
-      return { done: 'Noted', seen: listOf(facts.filter((fact) => fact !== null)) };
-    }
+    case 'part-noted':
+      return partWords(event);
     case 'board-noted':
       return {
         done: 'Board',
@@ -73,9 +67,30 @@ export function entryWords({ event, trial }: Entry): { done: string; seen: strin
         done: 'Version after the flash',
         seen: [event.version, ...event.setAgain, ...(event.done ?? [])].join(', '),
       };
-    case 'lacking-set': {
-      const lacking = [...event.tools, ...event.spares.map((kind) => `spare ${kindInWords(kind)}`)];
-      return { done: 'Missing', seen: lacking.length > 0 ? listOf(lacking) : 'Nothing is missing' };
-    }
+    case 'lacking-set':
+      return lackingWords(event);
   }
+}
+
+function trialWords(event: Of<'trial-done'>, trial: Entry['trial']): Words {
+  const options = [...(trial?.outcomes ?? []), ...SILENT_OUTCOMES];
+  const label = options.find(({ id }) => id === event.outcome)?.label ?? event.outcome;
+  return {
+    done: trial?.title ?? event.trial,
+    seen: event.volts === undefined ? label : `${event.volts} V: ${uncapitalized(label)}`,
+  };
+}
+
+function partWords({ ratedMts, runningMts, paid }: Of<'part-noted'>): Words {
+  const facts = [
+    ratedMts === undefined ? null : `rated ${ratedMts} MT/s`,
+    runningMts === undefined ? null : `runs at ${runningMts} MT/s`,
+    paid === undefined ? null : `paid ${paid}`,
+  ];
+  return { done: 'Noted', seen: listOf(facts.filter((fact) => fact !== null)) };
+}
+
+function lackingWords({ tools, spares }: Of<'lacking-set'>): Words {
+  const lacking = [...tools, ...spares.map((kind) => `spare ${kindInWords(kind)}`)];
+  return { done: 'Missing', seen: lacking.length > 0 ? listOf(lacking) : 'Nothing is missing' };
 }

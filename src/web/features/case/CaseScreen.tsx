@@ -1,9 +1,8 @@
-import { isStrippedStart } from '../../../core/trials';
-import { useEffect, useMemo, useState } from 'react';
+import { Machine, SuspectsColumn } from './SideColumns';
+import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { memoryMatrixOf, type CaseState, type Entry, type EventBody } from '../../../core/casework';
-import type { MemoryMatrix } from '../../../core/isolation';
+import { type CaseState, type Entry, type EventBody } from '../../../core/casework';
 import type { Diagnosis } from '../../../core/diagnosis';
 import type { CaseView } from '../case-log/case-view';
 import type { Diagnosed } from '../../workers/use-diagnosis';
@@ -13,19 +12,16 @@ import { caseNumber } from '../../components/format';
 import { useLatest } from '../../components/use-latest';
 import { useUnsent } from '../../device/outbox-store';
 import { useWakeLock } from '../../components/use-wake-lock';
-import { Alternatives } from './alternatives/Alternatives';
 import { BenchSheet, lastEntryToStrike } from './sheet/BenchSheet';
 import { CaseBar } from './bar/CaseBar';
 import { Chain } from '../case-log/Chain';
 import { Column } from './column';
 import { DoubtNotice } from './trial/DoubtNotice';
 import { ClosedCard, ParkedCard, ReadyToClose } from './trial/FinishedCard';
-import { MachineColumn } from './machine/MachineColumn';
 import { ReportedNotice } from './trial/ReportedNotice';
 import { useOtherMachines } from './bar/OtherMachines';
 import { NoteEntry } from './sheet/NoteEntry';
 import { SaveNotice } from '../case-log/SaveNotice';
-import { Suspects } from './suspects/Suspects';
 import { TrialCard } from './trial/TrialCard';
 import { WhyNot } from './trial/WhyNot';
 import { useCaseActions, type CaseActions } from '../case-log/use-case-actions';
@@ -69,14 +65,12 @@ export interface CaseScreenProps {
   readonly diagnosed: Diagnosed<CaseView>;
 }
 
-const noShares = {};
-const noParts: readonly string[] = [];
 const noLinks: Diagnosis['links'] = [];
 const noDoubts: Diagnosis['doubts'] = [];
 
 /** The case screen: bar, chain, machine, trial card, suspects, bench sheet. */
 export function CaseScreen({ caseId, number, newest, diagnosed }: CaseScreenProps) {
-  const { view, diagnosis, prices, isCurrent } = diagnosed;
+  const { view, diagnosis, isCurrent } = diagnosed;
   const state = view.drafted;
   const latest = newest.logged;
   const actions = useCaseActions(caseId);
@@ -89,10 +83,8 @@ export function CaseScreen({ caseId, number, newest, diagnosed }: CaseScreenProp
   const canWrite = isCurrent && mayWrite;
   const work = useTrialWork({ caseId, view, newest, diagnosis, canWrite, actions });
   const waiting = useUnsent(caseId);
-  const matrix = useMemo(() => memoryMatrixOf(state), [state]);
   const record = useLatest((body: EventBody) => void actions.record(body));
   const choose = useLatest(work.choose);
-  const isAtWork = state.stage !== 'closed' && state.stage !== 'parked';
   const { strike, park, addNote } = useLogEntries(actions, work);
   const close = useLatest(() => void navigate(`/cases/${caseId}/close`));
   const [other] = useOtherMachines(caseId);
@@ -103,9 +95,7 @@ export function CaseScreen({ caseId, number, newest, diagnosed }: CaseScreenProp
     b: other ? () => void navigate(`/cases/${other.id}`) : null,
     q: () => void navigate('/'),
   });
-  useEffect(() => {
-    document.title = `${caseNumber(number)} ${state.opened.machine.name} · Jovial Probe`;
-  }, [number, state.opened.machine.name]);
+  useDocumentTitle(`${caseNumber(number)} ${state.opened.machine.name} · Jovial Probe`);
   return (
     <Frame>
       <CaseBar
@@ -120,36 +110,12 @@ export function CaseScreen({ caseId, number, newest, diagnosed }: CaseScreenProp
       <SaveNotice caseId={caseId} />
       <Chain links={diagnosis?.links ?? noLinks} chosen={link} onChoose={setLink} />
       <Columns>
-        <MachineColumn
-          caseId={caseId}
-          view={view}
-          shares={diagnosis?.parts ?? noShares}
-          touched={work.trial?.touches ?? noParts}
-          canMove={mayWrite && isAtWork}
-          isBusy={work.isBusy}
-          matrix={matrix}
-          isMemoryInQuestion={isMemoryInQuestion(state, matrix, diagnosis, link)}
-          isStripping={work.trial !== null && isStrippedStart(work.trial.id)}
-          onTry={choose}
-          onNote={record}
-        />
+        <Machine caseId={caseId} diagnosed={diagnosed} work={work} link={link} onPick={choose} onRecord={record} />
         <Column aria-label="Next" aria-busy={!isCurrent}>
           <Centre caseId={caseId} state={state} diagnosis={diagnosis} work={work} actions={actions} onClose={close} />
           {mayWrite && state.stage !== 'closed' && <NoteEntry caseId={caseId} isOpen={noteOpen} onAdd={addNote} />}
         </Column>
-        <Column aria-label="Suspects and other tests" aria-live="polite">
-          {diagnosis && <Suspects diagnosis={diagnosis} state={state} link={link} />}
-          {diagnosis && isAtWork && (
-            <Alternatives
-              trials={work.alternatives}
-              inHand={work.trial}
-              state={state}
-              prices={prices}
-              onPick={choose}
-              onRecord={record}
-            />
-          )}
-        </Column>
+        <SuspectsColumn diagnosed={diagnosed} work={work} link={link} onPick={choose} onRecord={record} />
       </Columns>
       <BenchSheet
         caseId={caseId}
@@ -160,6 +126,12 @@ export function CaseScreen({ caseId, number, newest, diagnosed }: CaseScreenProp
       />
     </Frame>
   );
+}
+
+function useDocumentTitle(title: string): void {
+  useEffect(() => {
+    document.title = title;
+  }, [title]);
 }
 
 /** What is written besides outcomes. */
@@ -192,21 +164,6 @@ function useScreenKeys(work: TrialWork, keys: Readonly<Record<string, (() => voi
     return true;
   });
   useCaseKeys(handle);
-}
-
-/** From this share of the fault at the memory link on, the grid helps. */
-const memoryShare = 0.5;
-
-/** The grid shows once memory is suspected, pressed on the chain, or tried one by one. */
-function isMemoryInQuestion(
-  { machine }: CaseState,
-  { cells }: MemoryMatrix,
-  diagnosis: Diagnosis | null,
-  chosen: LinkId | null,
-): boolean {
-  if (machine.parts.filter(({ kind }) => kind === 'module').length === 0) return false;
-  const share = diagnosis?.links.find(({ link }) => link === 'memory')?.probability ?? 0;
-  return chosen === 'memory' || share >= memoryShare || cells.some(({ state }) => state === 'fails');
 }
 
 function Centre({

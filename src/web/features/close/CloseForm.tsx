@@ -1,6 +1,6 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { useState } from 'react';
-import { Controller, useForm, useWatch } from 'react-hook-form';
+import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import * as z from 'zod';
@@ -69,16 +69,14 @@ const proofWords: Readonly<Record<Confirmation, string>> = {
   proven: 'The fault went away with the change, came back without it, and went away again.',
 };
 
-export function CloseForm({
-  caseId,
-  state,
-  diagnosis,
-}: {
+interface CloseFormProps {
   readonly caseId: string;
   readonly state: CaseState;
   readonly diagnosis: Diagnosis;
-}) {
-  const known = diagnosis.suspects.filter(({ somethingElse }) => !somethingElse).slice(0, suspectsListed);
+}
+
+/** The form's values, and how they are recorded. */
+function useCloseForm({ caseId, state, diagnosis }: CloseFormProps, known: Diagnosis['suspects']) {
   const [top] = known;
   const form = useForm<CloseDraft>({
     defaultValues: {
@@ -91,13 +89,7 @@ export function CloseForm({
   });
   const actions = useCaseActions(caseId);
   const navigate = useNavigate();
-  const [edited, setEdited] = useState(false);
-  const fault = useWatch({ control: form.control, name: 'fault' });
-  const proof = proofOfCause(state, fault === notListed ? null : fault);
-  const pick = (id: string) => {
-    form.setValue('fault', id);
-    if (!edited) form.setValue('cause', known.find((s) => s.fault === id)?.title ?? '');
-  };
+  const back = () => void navigate(`/cases/${caseId}`);
   const submit = form.handleSubmit(async ({ fault: id, ...rest }) => {
     const saved = await actions.record({
       kind: 'case-closed',
@@ -105,8 +97,22 @@ export function CloseForm({
       ...rest,
       diagnosis: closingDiagnosis(diagnosis),
     });
-    if (saved) await navigate(`/cases/${caseId}`);
+    if (saved) back();
   });
+  return { form, submit, back, isSaving: actions.isSaving };
+}
+
+/** How a case ends: what it was, how far that is proven, and what was done. */
+export function CloseForm({ caseId, state, diagnosis }: CloseFormProps) {
+  const known = diagnosis.suspects.filter(({ somethingElse }) => !somethingElse).slice(0, suspectsListed);
+  const { form, submit, back, isSaving } = useCloseForm({ caseId, state, diagnosis }, known);
+  const [edited, setEdited] = useState(false);
+  const fault = useWatch({ control: form.control, name: 'fault' });
+  const proof = proofOfCause(state, fault === notListed ? null : fault);
+  const pick = (id: string) => {
+    form.setValue('fault', id);
+    if (!edited) form.setValue('cause', known.find((s) => s.fault === id)?.title ?? '');
+  };
   return (
     <Form noValidate onSubmit={(event) => void submit(event)}>
       <Controller
@@ -133,15 +139,30 @@ export function CloseForm({
         onChange={pick}
       />
       <ProofStrip proof={proof} words={proofWords[proof]} />
+      <CloseWords control={form.control} onEdit={() => setEdited(true)} />
+      <SaveNotice caseId={caseId} />
+      <Foot>
+        <Button type="submit" $kind="primary" isDisabled={isSaving}>
+          Close the case
+        </Button>
+        <Button onPress={back}>Back to the bench</Button>
+      </Foot>
+    </Form>
+  );
+}
+
+function CloseWords({ control, onEdit }: { readonly control: Control<CloseDraft>; readonly onEdit: () => void }) {
+  return (
+    <>
       <Controller
-        control={form.control}
+        control={control}
         name="cause"
         render={({ field, fieldState }) => (
           <Field
             label="The cause, in words"
             value={field.value}
             onChange={(value) => {
-              setEdited(true);
+              onEdit();
               field.onChange(value);
             }}
             error={fieldState.error?.message}
@@ -149,7 +170,7 @@ export function CloseForm({
         )}
       />
       <Controller
-        control={form.control}
+        control={control}
         name="done"
         render={({ field, fieldState }) => (
           <Field
@@ -161,13 +182,6 @@ export function CloseForm({
           />
         )}
       />
-      <SaveNotice caseId={caseId} />
-      <Foot>
-        <Button type="submit" $kind="primary" isDisabled={actions.isSaving}>
-          Close the case
-        </Button>
-        <Button onPress={() => void navigate(`/cases/${caseId}`)}>Back to the bench</Button>
-      </Foot>
-    </Form>
+    </>
   );
 }

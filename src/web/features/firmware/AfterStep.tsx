@@ -37,15 +37,12 @@ const settings = [
 ];
 const firstStartSeconds = 180;
 
-/** After the flash: the first long start, the version read, settings set again. */
-export function AfterStep({ firmware, log }: StepProps) {
+/** The version read after the flash, with what was set again, and how both are recorded. */
+function useVersionAfter({ firmware, log }: StepProps) {
   const { desk, change, next, plan } = firmware;
   const [version, setVersion] = useState('');
   const [again, setAgain] = useState<readonly string[]>([]);
-  const [endsAt, setEndsAt] = useState<number | null>(null);
   const [said, setSaid] = useState<string | null>(null);
-  const left = useSecondsLeft(endsAt);
-  useChimeWhenOver(endsAt);
   const shown = version.trim();
   const steps = stepsOf(plan);
   // What the second image holds is only known once it is read.
@@ -81,6 +78,16 @@ export function AfterStep({ firmware, log }: StepProps) {
     });
     if (!isOnTheWay) setSaid(`${seen} is on it.${log ? ' Start it as the trials of the case propose.' : ''}`);
   };
+  return { version, setVersion, shown, wanted, isSame, again, setAgain, said, write };
+}
+
+/** After the flash: the first long start, the version read, settings set again. */
+export function AfterStep({ firmware, log }: StepProps) {
+  const { desk, change } = firmware;
+  const { version, setVersion, shown, wanted, isSame, again, setAgain, said, write } = useVersionAfter({
+    firmware,
+    log,
+  });
   return (
     <>
       <Title>Afterwards</Title>
@@ -94,19 +101,7 @@ export function AfterStep({ firmware, log }: StepProps) {
           onChange={(afterwards) => change({ afterwards })}
         />
       </Block>
-      <Block>
-        <Wait>
-          <Button onPress={() => setEndsAt(endsAt === null ? Date.now() + 1000 * firstStartSeconds : null)}>
-            <Timer size={18} aria-hidden /> {endsAt === null ? 'Started: begin the wait' : 'Stop'}
-          </Button>
-          <output aria-label="Wait left">{clock(endsAt === null ? firstStartSeconds : left)}</output>
-          <span role="status">
-            {endsAt !== null && left <= 0
-              ? 'The wait is over. What does it show?'
-              : 'Wait three minutes before you call it a failure.'}
-          </span>
-        </Wait>
-      </Block>
+      <FirstStartWait />
       <Fields $columns={2}>
         <Field
           label="Version shown now"
@@ -116,7 +111,7 @@ export function AfterStep({ firmware, log }: StepProps) {
           maxLength={40}
         />
       </Fields>
-      {shown !== '' && !isSame && (
+      {shown !== '' && wanted && !isSame && (
         <Notice kind="suspicion">
           <span>
             {shown} is not {wanted.version}: the flash did not work, or the version was misread.
@@ -138,5 +133,26 @@ export function AfterStep({ firmware, log }: StepProps) {
         </Notice>
       )}
     </>
+  );
+}
+
+function FirstStartWait() {
+  const [endsAt, setEndsAt] = useState<number | null>(null);
+  const left = useSecondsLeft(endsAt);
+  useChimeWhenOver(endsAt);
+  return (
+    <Block>
+      <Wait>
+        <Button onPress={() => setEndsAt(endsAt === null ? Date.now() + 1000 * firstStartSeconds : null)}>
+          <Timer size={18} aria-hidden /> {endsAt === null ? 'Started: begin the wait' : 'Stop'}
+        </Button>
+        <output aria-label="Wait left">{clock(endsAt === null ? firstStartSeconds : left)}</output>
+        <span role="status">
+          {endsAt !== null && left <= 0
+            ? 'The wait is over. What does it show?'
+            : 'Wait three minutes before you call it a failure.'}
+        </span>
+      </Wait>
+    </Block>
   );
 }

@@ -1,7 +1,7 @@
 import { listOf } from '../../components/format';
 import styled from 'styled-components';
 import { Link } from 'react-router';
-import { identifyBoard, type BoardCandidate } from '../../../core/firmware';
+import { identifyBoard, type BoardAnswer, type BoardCandidate } from '../../../core/firmware';
 import { useBoardList } from '../../api/boards';
 import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
@@ -84,45 +84,12 @@ export function BoardStep({ firmware: { desk, change }, log }: StepProps) {
       </Fields>
       {error && <Notice kind="danger">{error.message}</Notice>}
       {answer && (
-        <Said role="status" aria-live="polite">
-          {isAsked && answer.next !== '' && (
-            <Notice kind={answer.kind === 'contradiction' || answer.kind === 'none' ? 'danger' : 'suspicion'}>
-              <span>{answer.next}</span>
-            </Notice>
-          )}
-          {isAsked && answer.nearNames.length > 0 && (
-            <Notice kind="suspicion">
-              <span>
-                Easily confused with: <strong>{listOf(answer.nearNames)}</strong>. Its images are for other boards.
-              </span>
-            </Notice>
-          )}
-        </Said>
-      )}
-      {answer && (
-        <Found aria-label="Boards that it could be">
-          {answer.candidates.slice(0, maxShown).map((candidate) => (
-            <li key={candidate.id + candidate.revision}>
-              <div>
-                <strong>
-                  {candidate.model}, revision {candidate.revision}
-                </strong>
-                <Muted>{candidate.why.join(' ')}</Muted>
-              </div>
-              <Button
-                $kind={answer.kind === 'one' ? 'primary' : 'plain'}
-                isDisabled={answer.kind === 'contradiction'}
-                onPress={() => void take(candidate)}
-                aria-label={`It is ${candidate.model}, revision ${candidate.revision}`}
-              >
-                It is this one
-              </Button>
-            </li>
-          ))}
-          {answer.candidates.length > maxShown && (
-            <Muted>and {answer.candidates.length - maxShown} more: read further</Muted>
-          )}
-        </Found>
+        <>
+          <Said role="status" aria-live="polite">
+            {isAsked && <Remarks answer={answer} />}
+          </Said>
+          <Candidates answer={answer} onTake={(candidate) => void take(candidate)} />
+        </>
       )}
       {data?.boards.length === 0 && (
         <p>
@@ -130,5 +97,55 @@ export function BoardStep({ firmware: { desk, change }, log }: StepProps) {
         </p>
       )}
     </>
+  );
+}
+
+function Remarks({ answer: { kind, next, nearNames } }: { readonly answer: BoardAnswer }) {
+  return (
+    <>
+      {next !== '' && (
+        <Notice kind={kind === 'contradiction' || kind === 'none' ? 'danger' : 'suspicion'}>
+          <span>{next}</span>
+        </Notice>
+      )}
+      {nearNames.length > 0 && (
+        <Notice kind="suspicion">
+          <span>
+            Easily confused with: <strong>{listOf(nearNames)}</strong>. Its images are for other boards.
+          </span>
+        </Notice>
+      )}
+    </>
+  );
+}
+
+interface CandidatesProps {
+  readonly answer: BoardAnswer;
+  readonly onTake: (candidate: BoardCandidate) => void;
+}
+
+function Candidates({ answer: { kind, candidates }, onTake }: CandidatesProps) {
+  return (
+    <Found aria-label="Boards that it could be">
+      {candidates.slice(0, maxShown).map((candidate) => (
+        <li key={candidate.id + candidate.revision}>
+          <div>
+            <strong>
+              {candidate.model}, revision {candidate.revision}
+            </strong>
+            <Muted>{candidate.why.join(' ')}</Muted>
+          </div>
+          <Button
+            $kind={kind === 'one' ? 'primary' : 'plain'}
+            isDisabled={kind === 'contradiction'}
+            onPress={() => onTake(candidate)}
+            aria-label={`It is ${candidate.model}, revision ${candidate.revision}`}
+          >
+            It is this one
+          </Button>
+        </li>
+      ))}
+      {candidates.length > maxShown && <Muted>and {candidates.length - maxShown} more: read further</Muted>}
+    </Found>
   );
 }

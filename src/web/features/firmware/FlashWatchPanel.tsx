@@ -8,6 +8,7 @@ import { Notice } from '../../components/Notice';
 import { useTicking } from '../../components/use-ticking';
 import { fonts } from '../../theme/tokens';
 import type { StepProps } from './step-props';
+import type { Firmware } from './use-firmware';
 import { Foot } from './step-parts';
 import { useFlashLog } from './use-flash-log';
 import { useMarkKeys } from './use-mark-keys';
@@ -76,16 +77,14 @@ const stateWords: Readonly<Record<FlashWatch['state'], string>> = {
 /** After these nothing more comes of the light. */
 const ended: readonly FlashWatch['state'][] = ['finished', 'early', 'gave-up', 'no-light'];
 
-/** The watch: every blink marked by a key or a tap, what it means said at once. */
-export function FlashWatchPanel({
-  firmware,
-  flash,
-  log,
-  isGo,
-}: StepProps & { readonly flash: BareFlash; readonly isGo: boolean }) {
-  const { desk, change, next } = firmware;
-  const { watchFrom, marks } = desk;
-  const theme = useTheme();
+interface FlashWatchPanelProps extends StepProps {
+  readonly flash: BareFlash;
+  readonly isGo: boolean;
+}
+
+/** What the marks so far mean, as time goes on, and how another is made by key or tap. */
+function useFlashWatch({ desk, change }: Firmware, flash: BareFlash) {
+  const { watchFrom, marks, stick, gates } = desk;
   const last = marks.at(-1);
   const hasStopped = last !== undefined && last.seen !== 'blink';
   const now = useTicking(watchFrom !== null && !hasStopped, 250);
@@ -93,13 +92,13 @@ export function FlashWatchPanel({
     watchFrom === null ? 0 : Math.max(0, ((hasStopped ? watchFrom + 1000 * last.seconds : now) - watchFrom) / 1000);
   const facts = useMemo(
     () => ({
-      stick: desk.stick?.verdict ?? null,
-      isListedImage: desk.stick?.isListedImage ?? false,
-      isFormatChecked: desk.stick?.isFormatChecked ?? false,
-      portConfirmed: desk.gates.includes('port'),
-      plugsConfirmed: desk.gates.includes('plugs'),
+      stick: stick?.verdict ?? null,
+      isListedImage: stick?.isListedImage ?? false,
+      isFormatChecked: stick?.isFormatChecked ?? false,
+      portConfirmed: gates.includes('port'),
+      plugsConfirmed: gates.includes('plugs'),
     }),
-    [desk.stick, desk.gates],
+    [stick, gates],
   );
   const watch = useMemo(() => watchFlash(flash, marks, seconds, facts), [flash, marks, seconds, facts]);
   const mark = useCallback(
@@ -109,8 +108,17 @@ export function FlashWatchPanel({
     },
     [watchFrom, marks, change],
   );
-  const isOver = ended.includes(watch.state);
   useMarkKeys(watchFrom !== null && !hasStopped, mark);
+  return { watch, hasStopped, mark };
+}
+
+/** The watch: every blink marked by a key or a tap, what it means said at once. */
+export function FlashWatchPanel({ firmware, flash, log, isGo }: FlashWatchPanelProps) {
+  const { desk, change, next } = firmware;
+  const { watchFrom, marks } = desk;
+  const theme = useTheme();
+  const { watch, hasStopped, mark } = useFlashWatch(firmware, flash);
+  const isOver = ended.includes(watch.state);
   const finish = useFlashLog(firmware, log);
   const option = useMemo(() => lightTimeline(flash, watch, marks, theme), [flash, watch, marks, theme]);
   if (watchFrom === null)
@@ -137,21 +145,7 @@ export function FlashWatchPanel({
       {watch.keepPower && watch.state !== 'working' && watch.state !== 'waiting' && (
         <Notice kind="danger">Never cut the power while it blinks.</Notice>
       )}
-      {watch.reasons.length > 0 && (
-        <>
-          <Small>Most likely reasons</Small>
-          <Reasons aria-label="Most likely reasons">
-            {watch.reasons.slice(0, 4).map(({ code, probability, title, fix }) => (
-              <li key={code}>
-                <b>{percent(probability)}</b>
-                <span>
-                  <strong>{title}.</strong> {fix}
-                </span>
-              </li>
-            ))}
-          </Reasons>
-        </>
-      )}
+      {watch.reasons.length > 0 && <LikelyReasons reasons={watch.reasons.slice(0, 4)} />}
       {!hasStopped && (
         <Marks>
           <Button $kind={isOver ? 'plain' : 'primary'} onPress={() => mark('blink')}>
@@ -223,5 +217,23 @@ function Ending({
           </Button>
         ))}
     </Foot>
+  );
+}
+
+function LikelyReasons({ reasons }: { readonly reasons: FlashWatch['reasons'] }) {
+  return (
+    <>
+      <Small>Most likely reasons</Small>
+      <Reasons aria-label="Most likely reasons">
+        {reasons.map(({ code, probability, title, fix }) => (
+          <li key={code}>
+            <b>{percent(probability)}</b>
+            <span>
+              <strong>{title}.</strong> {fix}
+            </span>
+          </li>
+        ))}
+      </Reasons>
+    </>
   );
 }

@@ -53,22 +53,17 @@ export async function droppedFile(items: Iterable<{ readonly kind: string }>): P
   return null;
 }
 
-/** The downloaded file: dropped or chosen, opened in the worker, its image compared with the book. */
-export function ImageBlock({
-  inspected,
-  fileName,
-  comparison,
-  underway,
-  onFile,
-  onEntry,
-}: {
+interface ImageBlockProps {
   readonly inspected: Inspected | null;
   readonly fileName: string | null;
   readonly comparison: Comparison;
   readonly underway: StickWorker['underway'];
   readonly onFile: (file: File) => void;
   readonly onEntry: (entry: string) => void;
-}) {
+}
+
+/** The downloaded file: dropped or chosen, opened in the worker, its image compared with the book. */
+export function ImageBlock({ inspected, fileName, comparison, underway, onFile, onEntry }: ImageBlockProps) {
   const image = inspected?.image?.inspection ?? null;
   return (
     <Block aria-label="Downloaded file">
@@ -85,49 +80,7 @@ export function ImageBlock({
         {underway?.task === 'inspect' && <p>Opening it …</p>}
         {inspected && (
           <>
-            <Facts>
-              <dt>It is</dt>
-              <dd>
-                {kindWords[inspected.file.kind]}
-                {inspected.image && inspected.file.kind === 'archive' && (
-                  <>
-                    {' '}
-                    with the image <strong>{inspected.image.name}</strong>
-                  </>
-                )}
-              </dd>
-              {image && (
-                <>
-                  <dt>Size</dt>
-                  <dd>
-                    {sizeInWords(image.bytes)}{' '}
-                    <Muted>opened and checked in {decimal(inspected.milliseconds / 1000, 1)} s</Muted>
-                  </dd>
-                  <dt>Inside</dt>
-                  <dd>{volumeWords(image)}</dd>
-                  <dt>CRC-32</dt>
-                  <dd>
-                    <code>{image.crc32}</code>
-                  </dd>
-                  <dt>SHA-256</dt>
-                  <dd>
-                    <code>{image.sha256}</code>
-                  </dd>
-                </>
-              )}
-              {comparison.kind !== 'nothing' && (
-                <>
-                  <dt>Board book</dt>
-                  <dd>
-                    {comparison.kind === 'other' ? (
-                      <Wrong>{comparison.words}</Wrong>
-                    ) : (
-                      <Muted>{comparison.words}</Muted>
-                    )}
-                  </dd>
-                </>
-              )}
-            </Facts>
+            <ImageFacts inspected={inspected} comparison={comparison} />
             {inspected.file.candidates.length > 1 && (
               <Select
                 label="Which of these is the image?"
@@ -146,6 +99,53 @@ export function ImageBlock({
         )}
       </div>
     </Block>
+  );
+}
+
+interface ImageFactsProps {
+  readonly inspected: Inspected;
+  readonly comparison: Comparison;
+}
+
+function ImageFacts({ inspected: { file, image: named, milliseconds }, comparison }: ImageFactsProps) {
+  const image = named?.inspection ?? null;
+  return (
+    <Facts>
+      <dt>It is</dt>
+      <dd>
+        {kindWords[file.kind]}
+        {named && file.kind === 'archive' && (
+          <>
+            {' '}
+            with the image <strong>{named.name}</strong>
+          </>
+        )}
+      </dd>
+      {image && (
+        <>
+          <dt>Size</dt>
+          <dd>
+            {sizeInWords(image.bytes)} <Muted>opened and checked in {decimal(milliseconds / 1000, 1)} s</Muted>
+          </dd>
+          <dt>Inside</dt>
+          <dd>{volumeWords(image)}</dd>
+          <dt>CRC-32</dt>
+          <dd>
+            <code>{image.crc32}</code>
+          </dd>
+          <dt>SHA-256</dt>
+          <dd>
+            <code>{image.sha256}</code>
+          </dd>
+        </>
+      )}
+      {comparison.kind !== 'nothing' && (
+        <>
+          <dt>Board book</dt>
+          <dd>{comparison.kind === 'other' ? <Wrong>{comparison.words}</Wrong> : <Muted>{comparison.words}</Muted>}</dd>
+        </>
+      )}
+    </Facts>
   );
 }
 

@@ -18,33 +18,21 @@ interface Pickers {
   showSaveFilePicker?: (options: { suggestedName: string }) => Promise<FileSystemFileHandle>;
 }
 
-/** Makes the stick: straight into a mounted one where the browser can, or as an image to be written with any tool. */
-export function MakeStickBlock({
-  isReady,
-  name,
-  original,
-  worker,
-  attempt,
-  onWritten,
-}: {
+interface MakeStickBlockProps {
   readonly isReady: boolean;
   readonly name: string;
   readonly original: string | null;
   readonly worker: StickWorker;
   readonly attempt: Attempt;
   readonly onWritten: (isSame: boolean) => void;
-}) {
-  const [sizeMib, setSizeMib] = useState('128');
-  const [said, setSaid] = useState<{ readonly isGood: boolean; readonly words: string } | null>(null);
-  const pickers = window as unknown as Pickers;
-  const showSaveFilePicker = pickers.showSaveFilePicker?.bind(window);
-  const showDirectoryPicker = pickers.showDirectoryPicker?.bind(window);
-  const totalBytes = Number(sizeMib) * mib;
-  const stem = name.replace(/\.[^.]*$/, '').toLowerCase() || 'stick';
-  const isBusy = worker.underway !== null;
+}
 
+/** What the last making said, and the three ways to make a stick. */
+function useMaking({ name, original, worker, attempt, onWritten }: Omit<MakeStickBlockProps, 'isReady'>) {
+  const [said, setSaid] = useState<{ readonly isGood: boolean; readonly words: string } | null>(null);
   const names = { name, original };
-  const savePacked = async () => {
+  const stem = name.replace(/\.[^.]*$/, '').toLowerCase() || 'stick';
+  const savePacked = async (totalBytes: number) => {
     setSaid(null);
     const packed = await attempt(() => worker.run('make', (work) => work.pack(totalBytes, names)));
     if (!packed) return;
@@ -54,7 +42,7 @@ export function MakeStickBlock({
       words: 'Packed image saved. Unpack it while writing it to the stick, then check the stick below.',
     });
   };
-  const saveRaw = async (pick: NonNullable<Pickers['showSaveFilePicker']>) => {
+  const saveRaw = async (totalBytes: number, pick: NonNullable<Pickers['showSaveFilePicker']>) => {
     setSaid(null);
     const isMade = await attempt(async () => {
       const target = await pick({ suggestedName: `${stem}.img` });
@@ -67,7 +55,7 @@ export function MakeStickBlock({
       words: 'Raw image saved. Write it to the stick with any tool that writes raw images, then check the stick below.',
     });
   };
-  const write = async (pick: NonNullable<Pickers['showDirectoryPicker']>) => {
+  const writeFiles = async (pick: NonNullable<Pickers['showDirectoryPicker']>) => {
     setSaid(null);
     const written = await attempt(async () => {
       const folder = await pick({ mode: 'readwrite' });
@@ -84,6 +72,19 @@ export function MakeStickBlock({
         : `Not the same when read back: ${listOf(wrong)}. Take another stick.`,
     });
   };
+  return { said, savePacked, saveRaw, writeFiles };
+}
+
+/** Makes the stick: straight into a mounted one where the browser can, or as an image to be written with any tool. */
+export function MakeStickBlock(props: MakeStickBlockProps) {
+  const { isReady, worker } = props;
+  const [sizeMib, setSizeMib] = useState('128');
+  const { said, savePacked, saveRaw, writeFiles } = useMaking(props);
+  const pickers = window as unknown as Pickers;
+  const showSaveFilePicker = pickers.showSaveFilePicker?.bind(window);
+  const showDirectoryPicker = pickers.showDirectoryPicker?.bind(window);
+  const totalBytes = Number(sizeMib) * mib;
+  const isBusy = worker.underway !== null;
   return (
     <Block aria-label="Make the stick">
       <h2>2 · Make the stick</h2>
@@ -99,16 +100,16 @@ export function MakeStickBlock({
         />
       </Fields>
       <Foot>
-        <Button isDisabled={!isReady || isBusy} onPress={() => void savePacked()}>
+        <Button isDisabled={!isReady || isBusy} onPress={() => void savePacked(totalBytes)}>
           <HardDriveDownload size={18} aria-hidden /> Save a packed image
         </Button>
         {showSaveFilePicker && (
-          <Button isDisabled={!isReady || isBusy} onPress={() => void saveRaw(showSaveFilePicker)}>
+          <Button isDisabled={!isReady || isBusy} onPress={() => void saveRaw(totalBytes, showSaveFilePicker)}>
             <HardDriveDownload size={18} aria-hidden /> Save a raw image
           </Button>
         )}
         {showDirectoryPicker && (
-          <Button isDisabled={!isReady || isBusy} onPress={() => void write(showDirectoryPicker)}>
+          <Button isDisabled={!isReady || isBusy} onPress={() => void writeFiles(showDirectoryPicker)}>
             <FolderDown size={18} aria-hidden /> Write into a mounted stick
           </Button>
         )}

@@ -50,43 +50,47 @@ const set: Readonly<
 const surprise = 'surprise';
 const holdMs = 600;
 
-/** The simulated board: a light to watch for practice, well or with something wrong. */
-export function PracticeBoard({
-  flash,
-  firmware,
-  isGo,
-}: {
+interface Practice {
+  readonly run: PracticeRun;
+  /** When the button was let go, by the clock. */
+  readonly from: number;
+  readonly fault: string;
+}
+
+function startPractice(flash: BareFlash, wanted: string): Practice {
+  const keys = Object.keys(set);
+  const fault = wanted === surprise ? (keys[Math.floor(Math.random() * keys.length)] ?? 'well') : wanted;
+  const run = practiceRun(flash, {
+    stickFiles: [flash.fileName],
+    isInRightPort: true,
+    plugs: flash.plugs,
+    isRightImage: true,
+    heldSeconds: flash.holdSeconds,
+    slowness: Math.random(),
+    ...set[fault]?.change(flash),
+  });
+  return { run, from: Date.now() + holdMs, fault };
+}
+
+interface PracticeBoardProps {
   readonly flash: BareFlash;
   readonly firmware: Firmware;
   readonly isGo: boolean;
-}) {
+}
+
+/** The simulated board: a light to watch for practice, well or with something wrong. */
+export function PracticeBoard({ flash, firmware, isGo }: PracticeBoardProps) {
   const { desk, change, next } = firmware;
   const [fault, setFault] = useState(surprise);
-  const [run, setRun] = useState<{ readonly run: PracticeRun; readonly from: number; readonly fault: string } | null>(
-    null,
-  );
+  const [run, setRun] = useState<Practice | null>(null);
   const now = useTicking(run !== null, 40);
   const seconds = run ? (now - run.from) / 1000 : 0;
   const lit = run !== null && seconds >= 0 && isLit(run.run, seconds);
   const isOver = run !== null && seconds > run.run.endsAtSeconds + 2;
   const press = () => {
-    const keys = Object.keys(set);
-    const chosen = fault === surprise ? (keys[Math.floor(Math.random() * keys.length)] ?? 'well') : fault;
-    const from = Date.now() + holdMs;
-    setRun({
-      run: practiceRun(flash, {
-        stickFiles: [flash.fileName],
-        isInRightPort: true,
-        plugs: flash.plugs,
-        isRightImage: true,
-        heldSeconds: flash.holdSeconds,
-        slowness: Math.random(),
-        ...set[chosen]?.change(flash),
-      }),
-      from,
-      fault: chosen,
-    });
-    change({ watchFrom: from, marks: [] });
+    const started = startPractice(flash, fault);
+    setRun(started);
+    change({ watchFrom: started.from, marks: [] });
   };
   return (
     <Board aria-label="Simulated board">

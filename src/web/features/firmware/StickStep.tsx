@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Field } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import type { Inspected } from '../../workers/stick.worker';
-import { useAttempt } from './use-attempt';
+import { useAttempt, type Attempt } from './use-attempt';
 import type { StickWorker } from '../../workers/use-stick-worker';
 import { CheckStickBlock } from './CheckStickBlock';
 import { ImageBlock } from './ImageBlock';
@@ -11,31 +11,24 @@ import { MakeStickBlock } from './MakeStickBlock';
 import { Fields, Lead, Title } from './step-parts';
 import type { Firmware } from './use-firmware';
 
+interface StickStepProps {
+  readonly firmware: Firmware;
+  readonly worker: StickWorker;
+}
+
 /** The stick: what was downloaded, made into a stick, and the stick checked. */
-export function StickStep({ firmware, worker }: { readonly firmware: Firmware; readonly worker: StickWorker }) {
+export function StickStep({ firmware, worker }: StickStepProps) {
   const { desk, change, board, next } = firmware;
-  const [inspected, setInspected] = useState<Inspected | null>(null);
-  const [file, setFile] = useState<File | null>(null);
   const [typedName, setTypedName] = useState<string | null>(null);
   const { attempt, error } = useAttempt();
+  const { inspected, file, inspect } = useInspection(worker, attempt);
   const isBare = desk.method === 'bare-board' || desk.method === null;
   const original = inspected?.image?.name ?? null;
-  const wanted = (isBare ? board?.flash?.fileName : null) ?? original ?? '';
-  const name = typedName ?? wanted;
-  const comparison = compareWithBook(next, inspected?.image?.inspection ?? null);
-
-  const image = inspected?.image?.inspection;
-  const wantedOnStick = {
-    name: name.trim(),
-    bytes: image?.bytes ?? next?.bytes,
-    sha256: image?.sha256 ?? next?.sha256,
-  };
-  const isListedImage = next?.sha256 !== undefined && wantedOnStick.sha256?.toLowerCase() === next.sha256.toLowerCase();
-
-  const inspect = async (dropped: File, entry: string | null) => {
-    setFile(dropped);
-    setInspected(await attempt(() => worker.run('inspect', (work) => work.inspect(dropped, entry))));
-  };
+  const name = typedName ?? (isBare ? board?.flash?.fileName : null) ?? original ?? '';
+  const image = inspected?.image?.inspection ?? null;
+  const comparison = compareWithBook(next, image);
+  const sha256 = image?.sha256 ?? next?.sha256;
+  const isListedImage = next?.sha256 !== undefined && sha256?.toLowerCase() === next.sha256.toLowerCase();
   return (
     <>
       <Title>The stick</Title>
@@ -68,19 +61,14 @@ export function StickStep({ firmware, worker }: { readonly firmware: Firmware; r
         original={original}
         worker={worker}
         attempt={attempt}
-        onWritten={(isSame) =>
-          change({
-            stick: {
-              verdict: isSame ? 'good' : 'bad',
-              isListedImage: comparison.kind === 'same',
-              isFormatChecked: false,
-            },
-          })
-        }
+        onWritten={(isSame) => {
+          const verdict = isSame ? 'good' : 'bad';
+          change({ stick: { verdict, isListedImage: comparison.kind === 'same', isFormatChecked: false } });
+        }}
       />
       <CheckStickBlock
         isReady={name.trim() !== ''}
-        wanted={wantedOnStick}
+        wanted={{ name: name.trim(), bytes: image?.bytes ?? next?.bytes, sha256 }}
         worker={worker}
         attempt={attempt}
         onVerdict={(verdict) => change({ stick: { verdict, isListedImage, isFormatChecked: true } })}
@@ -88,4 +76,15 @@ export function StickStep({ firmware, worker }: { readonly firmware: Firmware; r
       />
     </>
   );
+}
+
+/** The downloaded file, opened in the worker. */
+function useInspection(worker: StickWorker, attempt: Attempt) {
+  const [inspected, setInspected] = useState<Inspected | null>(null);
+  const [file, setFile] = useState<File | null>(null);
+  const inspect = async (dropped: File, entry: string | null) => {
+    setFile(dropped);
+    setInspected(await attempt(() => worker.run('inspect', (work) => work.inspect(dropped, entry))));
+  };
+  return { inspected, file, inspect };
 }

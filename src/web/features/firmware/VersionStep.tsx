@@ -9,7 +9,7 @@ import { fonts } from '../../theme/tokens';
 import type { StepProps } from './step-props';
 import { PlanView } from './PlanView';
 import { Block, Fields, Foot, Lead, Title } from './step-parts';
-import { stepsOf } from './use-firmware';
+import { stepsOf, type Firmware } from './use-firmware';
 
 const Path = styled.p`
   margin: 0.2rem 0 0.6rem;
@@ -41,11 +41,9 @@ const goals: readonly { readonly id: FirmwareGoal['kind']; readonly label: strin
 export function VersionStep({ firmware: { desk, change, revision, plan, board } }: StepProps) {
   if (!revision || !board) return <NeedsBoard onGo={() => change({ step: 'board' })} />;
   const { goal, installed } = desk;
-  const versions = revision.releases.map(({ version }) => version);
-  const added = revision.releases.flatMap(({ processorsAdded }) => processorsAdded ?? []);
-  const processors = [...new Set([...revision.processors, ...added])];
-  const fixes = [...new Set(revision.releases.flatMap((release) => release.fixes ?? []))];
-  const aim = (kind: FirmwareGoal['kind']) => change({ goal: goalOf(kind, { processors, fixes, versions }) });
+  const known = knownOf(revision);
+  const { versions } = known;
+  const aim = (kind: FirmwareGoal['kind']) => change({ goal: goalOf(kind, known) });
   const goOn = () => {
     if (plan?.kind !== 'plan') return;
     const isBack = installed !== null && versions.indexOf(plan.target) < versions.indexOf(installed);
@@ -65,14 +63,11 @@ export function VersionStep({ firmware: { desk, change, revision, plan, board } 
           onChange={(version) => change({ installed: version === unknown ? null : version })}
           choices={[{ id: unknown, label: 'Not known' }, ...[...versions].reverse().map((id) => ({ id, label: id }))]}
         />
-        <Tick>
-          <input
-            type="checkbox"
-            checked={desk.purpose === 'recover'}
-            onChange={(event) => change({ purpose: event.target.checked ? 'recover' : 'update' })}
-          />
-          The installed image is damaged (failed flash, power cut)
-        </Tick>
+        <TickLine
+          isTicked={desk.purpose === 'recover'}
+          onChange={(isTicked) => change({ purpose: isTicked ? 'recover' : 'update' })}
+          label="The installed image is damaged (failed flash, power cut)"
+        />
       </Fields>
       <Block>
         <ChoiceGrid
@@ -83,46 +78,12 @@ export function VersionStep({ firmware: { desk, change, revision, plan, board } 
         />
       </Block>
       <Fields $columns={2}>
-        {goal.kind === 'support' && (
-          <Select
-            label="Processor"
-            value={goal.processor}
-            onChange={(processor) => change({ goal: { kind: 'support', processor } })}
-            choices={processors.map((id) => ({ id, label: id }))}
-          />
-        )}
-        {goal.kind === 'fix' && (
-          <Select
-            label="Problem, as the release notes describe it"
-            value={goal.complaint}
-            onChange={(complaint) => change({ goal: { kind: 'fix', complaint } })}
-            choices={fixes.map((id) => ({ id, label: id }))}
-          />
-        )}
-        {goal.kind === 'version' && (
-          <Select
-            label="Version"
-            value={goal.version}
-            onChange={(version) => change({ goal: { kind: 'version', version } })}
-            choices={[...versions].reverse().map((id) => ({ id, label: id }))}
-          />
-        )}
-        {goal.kind === 'newest' && (
-          <Stepper
-            label="Minimum age in days"
-            value={desk.soakDays}
-            onChange={(soakDays) => change({ soakDays })}
-            max={365}
-          />
-        )}
-        <Tick>
-          <input
-            type="checkbox"
-            checked={desk.allowIrreversible}
-            onChange={(event) => change({ allowIrreversible: event.target.checked })}
-          />
-          Allow steps that cannot be undone
-        </Tick>
+        <GoalDetail desk={desk} change={change} known={known} />
+        <TickLine
+          isTicked={desk.allowIrreversible}
+          onChange={(allowIrreversible) => change({ allowIrreversible })}
+          label="Allow steps that cannot be undone"
+        />
       </Fields>
       {plan && <Answer plan={plan} installed={installed} />}
       <Foot>
@@ -132,6 +93,80 @@ export function VersionStep({ firmware: { desk, change, revision, plan, board } 
       </Foot>
     </>
   );
+}
+
+interface TickLineProps {
+  readonly isTicked: boolean;
+  readonly onChange: (isTicked: boolean) => void;
+  readonly label: string;
+}
+
+function TickLine({ isTicked, onChange, label }: TickLineProps) {
+  return (
+    <Tick>
+      <input type="checkbox" checked={isTicked} onChange={(event) => onChange(event.target.checked)} />
+      {label}
+    </Tick>
+  );
+}
+
+/** What a goal can name, from the board book. */
+type Known = Readonly<Record<'processors' | 'fixes' | 'versions', readonly string[]>>;
+
+function knownOf({ releases, processors }: NonNullable<Firmware['revision']>): Known {
+  const added = releases.flatMap(({ processorsAdded }) => processorsAdded ?? []);
+  return {
+    versions: releases.map(({ version }) => version),
+    processors: [...new Set([...processors, ...added])],
+    fixes: [...new Set(releases.flatMap((release) => release.fixes ?? []))],
+  };
+}
+
+/** What the goal needs besides its kind. */
+function GoalDetail({
+  desk: { goal, soakDays },
+  change,
+  known,
+}: Pick<Firmware, 'desk' | 'change'> & { readonly known: Known }) {
+  const same = (ids: readonly string[]) => ids.map((id) => ({ id, label: id }));
+  switch (goal.kind) {
+    case 'support':
+      return (
+        <Select
+          label="Processor"
+          value={goal.processor}
+          onChange={(processor) => change({ goal: { kind: 'support', processor } })}
+          choices={same(known.processors)}
+        />
+      );
+    case 'fix':
+      return (
+        <Select
+          label="Problem, as the release notes describe it"
+          value={goal.complaint}
+          onChange={(complaint) => change({ goal: { kind: 'fix', complaint } })}
+          choices={same(known.fixes)}
+        />
+      );
+    case 'version':
+      return (
+        <Select
+          label="Version"
+          value={goal.version}
+          onChange={(version) => change({ goal: { kind: 'version', version } })}
+          choices={same([...known.versions].reverse())}
+        />
+      );
+    case 'newest':
+      return (
+        <Stepper
+          label="Minimum age in days"
+          value={soakDays}
+          onChange={(days) => change({ soakDays: days })}
+          max={365}
+        />
+      );
+  }
 }
 
 function Answer({ plan, installed }: { readonly plan: UpdatePlan; readonly installed: string | null }) {
@@ -146,10 +181,7 @@ function Answer({ plan, installed }: { readonly plan: UpdatePlan; readonly insta
   );
 }
 
-function goalOf(
-  kind: FirmwareGoal['kind'],
-  { processors, fixes, versions }: Readonly<Record<'processors' | 'fixes' | 'versions', readonly string[]>>,
-): FirmwareGoal {
+function goalOf(kind: FirmwareGoal['kind'], { processors, fixes, versions }: Known): FirmwareGoal {
   switch (kind) {
     case 'newest':
       return { kind };

@@ -7,7 +7,7 @@ import { Field } from '../../components/Field';
 import { minutesInWords } from '../../components/format';
 import type { StepProps } from './step-props';
 import { Block, Fields, Lead, Muted, Title } from './step-parts';
-import { amount } from './use-firmware';
+import { amount, type Firmware } from './use-firmware';
 import { NeedsBoard } from './VersionStep';
 
 const Ways = styled.ol`
@@ -42,6 +42,8 @@ const More = styled.details`
     font-weight: 600;
   }
 `;
+
+type Offers = Firmware['desk']['offers'];
 
 const startChoices = [
   { id: 'yes', label: 'Yes, it reaches setup' },
@@ -81,32 +83,7 @@ export function WayStep({ firmware: { desk, change, board, methods }, log }: Ste
           onChange={(id) => change({ hasStick: id === 'yes' })}
         />
       </Fields>
-      <More>
-        <summary>What a supported processor would cost</summary>
-        <Fields>
-          <ChoiceGrid
-            label="On the shelf"
-            choices={[
-              { id: 'yes', label: 'Yes' },
-              { id: 'no', label: 'No' },
-            ]}
-            value={offers.isOnShelf ? 'yes' : 'no'}
-            onChange={(id) => offer({ isOnShelf: id === 'yes' })}
-          />
-          <AmountField label="On loan, in days" value={offers.loanDays} onChange={(loanDays) => offer({ loanDays })} />
-          <span />
-          <AmountField label="A shop does it for" value={offers.shopFee} onChange={(shopFee) => offer({ shopFee })} />
-          <AmountField label="in days" value={offers.shopDays} onChange={(shopDays) => offer({ shopDays })} />
-          <span />
-          <AmountField label="Bought for" value={offers.price} onChange={(price) => offer({ price })} />
-          <AmountField label="sold again for" value={offers.resale} onChange={(resale) => offer({ resale })} />
-          <AmountField
-            label="here in days"
-            value={offers.purchaseDays}
-            onChange={(purchaseDays) => offer({ purchaseDays })}
-          />
-        </Fields>
-      </More>
+      <OfferFields offers={offers} offer={offer} />
       <Block>
         <Ways aria-label="Methods, cheapest first">
           {methods.map((way, i) => (
@@ -115,6 +92,42 @@ export function WayStep({ firmware: { desk, change, board, methods }, log }: Ste
         </Ways>
       </Block>
     </>
+  );
+}
+
+interface OfferFieldsProps {
+  readonly offers: Offers;
+  readonly offer: (part: Partial<Offers>) => void;
+}
+
+function OfferFields({ offers, offer }: OfferFieldsProps) {
+  return (
+    <More>
+      <summary>What a supported processor would cost</summary>
+      <Fields>
+        <ChoiceGrid
+          label="On the shelf"
+          choices={[
+            { id: 'yes', label: 'Yes' },
+            { id: 'no', label: 'No' },
+          ]}
+          value={offers.isOnShelf ? 'yes' : 'no'}
+          onChange={(id) => offer({ isOnShelf: id === 'yes' })}
+        />
+        <AmountField label="On loan, in days" value={offers.loanDays} onChange={(loanDays) => offer({ loanDays })} />
+        <span />
+        <AmountField label="A shop does it for" value={offers.shopFee} onChange={(shopFee) => offer({ shopFee })} />
+        <AmountField label="in days" value={offers.shopDays} onChange={(shopDays) => offer({ shopDays })} />
+        <span />
+        <AmountField label="Bought for" value={offers.price} onChange={(price) => offer({ price })} />
+        <AmountField label="sold again for" value={offers.resale} onChange={(resale) => offer({ resale })} />
+        <AmountField
+          label="here in days"
+          value={offers.purchaseDays}
+          onChange={(purchaseDays) => offer({ purchaseDays })}
+        />
+      </Fields>
+    </More>
   );
 }
 

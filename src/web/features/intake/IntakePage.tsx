@@ -90,24 +90,7 @@ export function IntakePage() {
             <TextLine form={form} name="complaint" label="Complaint, in the owner’s words" />
           </Three>
         </Section>
-        <Section>
-          <Controller
-            control={form.control}
-            name="reported"
-            render={({ field, fieldState }) => (
-              <ReportedChoices value={field.value} onChange={field.onChange} error={fieldState.error?.message} />
-            )}
-          />
-        </Section>
-        <Section>
-          <CheckGrid
-            label="What we know"
-            columns={4}
-            choices={CIRCUMSTANCES.map((id) => ({ id, label: circumstanceWords[id] }))}
-            values={draft.circumstances}
-            onChange={(ids) => set({ circumstances: ids as IntakeDraft['circumstances'] })}
-          />
-        </Section>
+        <Known form={form} circumstances={draft.circumstances} set={set} />
         <Section>
           <h2>Parts</h2>
           <PartsFields draft={draft} set={set} />
@@ -128,6 +111,38 @@ export function IntakePage() {
         </Foot>
       </Form>
     </Page>
+  );
+}
+
+interface KnownProps {
+  readonly form: UseFormReturn<IntakeDraft>;
+  readonly circumstances: IntakeDraft['circumstances'];
+  readonly set: (change: Partial<IntakeDraft>) => void;
+}
+
+/** What the owner says, and what else is known. */
+function Known({ form, circumstances, set }: KnownProps) {
+  return (
+    <>
+      <Section>
+        <Controller
+          control={form.control}
+          name="reported"
+          render={({ field, fieldState }) => (
+            <ReportedChoices value={field.value} onChange={field.onChange} error={fieldState.error?.message} />
+          )}
+        />
+      </Section>
+      <Section>
+        <CheckGrid
+          label="What we know"
+          columns={4}
+          choices={CIRCUMSTANCES.map((id) => ({ id, label: circumstanceWords[id] }))}
+          values={circumstances}
+          onChange={(ids) => set({ circumstances: ids as IntakeDraft['circumstances'] })}
+        />
+      </Section>
+    </>
   );
 }
 

@@ -40,30 +40,7 @@ const graphicsChoices = [
 export function PartsFields({ draft, set }: PartsFieldsProps) {
   return (
     <Two>
-      <Stack>
-        <Stepper label="Memory modules" value={draft.modules} max={4} onChange={(modules) => set({ modules })} />
-        <Stepper label="SATA drives" value={draft.sataDrives} max={6} onChange={(sataDrives) => set({ sataDrives })} />
-        <Stepper label="M.2 drives" value={draft.m2Drives} max={3} onChange={(m2Drives) => set({ m2Drives })} />
-        <Stepper label="Front USB leads" value={draft.frontUsb} max={3} onChange={(frontUsb) => set({ frontUsb })} />
-        <Stepper
-          label="USB devices plugged in"
-          value={draft.usbDevices}
-          max={6}
-          onChange={(usbDevices) => set({ usbDevices })}
-        />
-        <Stepper
-          label="Extra supplies to test"
-          value={draft.looseSupplies}
-          max={2}
-          onChange={(looseSupplies) => set({ looseSupplies })}
-        />
-        <Stepper
-          label="Extra modules to test"
-          value={draft.looseModules}
-          max={4}
-          onChange={(looseModules) => set({ looseModules })}
-        />
-      </Stack>
+      <PartCounts draft={draft} set={set} />
       <Stack>
         <BoardOfBook value={draft.board} onChange={(board) => set({ board })} />
         <ChoiceGrid
@@ -97,6 +74,35 @@ export function PartsFields({ draft, set }: PartsFieldsProps) {
         />
       </Stack>
     </Two>
+  );
+}
+
+function PartCounts({ draft, set }: PartsFieldsProps) {
+  return (
+    <Stack>
+      <Stepper label="Memory modules" value={draft.modules} max={4} onChange={(modules) => set({ modules })} />
+      <Stepper label="SATA drives" value={draft.sataDrives} max={6} onChange={(sataDrives) => set({ sataDrives })} />
+      <Stepper label="M.2 drives" value={draft.m2Drives} max={3} onChange={(m2Drives) => set({ m2Drives })} />
+      <Stepper label="Front USB leads" value={draft.frontUsb} max={3} onChange={(frontUsb) => set({ frontUsb })} />
+      <Stepper
+        label="USB devices plugged in"
+        value={draft.usbDevices}
+        max={6}
+        onChange={(usbDevices) => set({ usbDevices })}
+      />
+      <Stepper
+        label="Extra supplies to test"
+        value={draft.looseSupplies}
+        max={2}
+        onChange={(looseSupplies) => set({ looseSupplies })}
+      />
+      <Stepper
+        label="Extra modules to test"
+        value={draft.looseModules}
+        max={4}
+        onChange={(looseModules) => set({ looseModules })}
+      />
+    </Stack>
   );
 }
 

@@ -33,7 +33,6 @@ const Buttons = styled.div`
 export function OwnersPart() {
   const [typed, setTyped] = useState('');
   const [name, setName] = useState('');
-  const [isSure, setIsSure] = useState(false);
   const { data, error } = useOwnerCases(name);
   const erase = useEraseOwner();
   const count = data?.cases.length ?? 0;
@@ -45,7 +44,6 @@ export function OwnersPart() {
         onSubmit={(event) => {
           event.preventDefault();
           erase.reset();
-          setIsSure(false);
           setName(typed.trim());
         }}
       >
@@ -74,26 +72,38 @@ export function OwnersPart() {
               </li>
             ))}
           </Cases>
-          <Buttons>
+          <Buttons key={name}>
             <Button as="a" {...{ href: ownerFile(name), download: true }}>
               Save the data as a file
             </Button>
-            {isSure ? (
-              <>
-                <span>The name goes from {countWords} for good.</span>
-                <Button $kind="primary" isDisabled={erase.isPending} onPress={() => erase.mutate(name)}>
-                  Erase the owner
-                </Button>
-                <Button $kind="quiet" onPress={() => setIsSure(false)}>
-                  Keep
-                </Button>
-              </>
-            ) : (
-              <Button onPress={() => setIsSure(true)}>Erase the owner …</Button>
-            )}
+            <EraseOwner from={countWords} isPending={erase.isPending} onErase={() => erase.mutate(name)} />
           </Buttons>
         </section>
       )}
+    </>
+  );
+}
+
+interface EraseOwnerProps {
+  /** From how many cases the name goes. */
+  readonly from: string;
+  readonly isPending: boolean;
+  readonly onErase: () => void;
+}
+
+/** Asks a second time. */
+function EraseOwner({ from, isPending, onErase }: EraseOwnerProps) {
+  const [isSure, setIsSure] = useState(false);
+  if (!isSure) return <Button onPress={() => setIsSure(true)}>Erase the owner …</Button>;
+  return (
+    <>
+      <span>The name goes from {from} for good.</span>
+      <Button $kind="primary" isDisabled={isPending} onPress={onErase}>
+        Erase the owner
+      </Button>
+      <Button $kind="quiet" onPress={() => setIsSure(false)}>
+        Keep
+      </Button>
     </>
   );
 }

@@ -61,6 +61,16 @@ export const caseKeys: readonly (readonly [string, string])[] = [
   ['Q', 'back to the queue'],
 ];
 
+interface CaseBarProps {
+  readonly caseId: string;
+  readonly number: number;
+  readonly machine: string;
+  readonly complaint: string;
+  readonly stage: CaseStage;
+  readonly onPark: (waitingFor: string, until: string | null) => void;
+  readonly onClose: () => void;
+}
+
 /** The thin bar of a case: number, machine, complaint, state, and the few things that are not trials. */
 export const CaseBar = memo(function CaseBar({
   caseId,
@@ -70,15 +80,7 @@ export const CaseBar = memo(function CaseBar({
   stage,
   onPark,
   onClose,
-}: {
-  readonly caseId: string;
-  readonly number: number;
-  readonly machine: string;
-  readonly complaint: string;
-  readonly stage: CaseStage;
-  readonly onPark: (waitingFor: string, until: string | null) => void;
-  readonly onClose: () => void;
-}) {
+}: CaseBarProps) {
   const open = stage !== 'closed';
   return (
     <TopBar>

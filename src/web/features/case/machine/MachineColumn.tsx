@@ -45,20 +45,7 @@ const Panel = styled(TabPanel)`
 
 type ViewId = 'plan' | 'list' | 'memory';
 
-/** The machine: drawn, as a list for the keyboard, and its memory as a grid. Changes here are for the next start. */
-export const MachineColumn = memo(function MachineColumn({
-  caseId,
-  view: caseView,
-  shares,
-  touched,
-  canMove,
-  isBusy,
-  matrix,
-  isMemoryInQuestion,
-  isStripping,
-  onTry,
-  onNote,
-}: {
+interface MachineColumnProps {
   readonly caseId: string;
   readonly view: CaseView;
   readonly shares: Readonly<Record<string, number>>;
@@ -72,22 +59,17 @@ export const MachineColumn = memo(function MachineColumn({
   readonly isStripping: boolean;
   readonly onTry: (trial: string) => void;
   readonly onNote: (body: EventBody) => void;
-}) {
+}
+
+/** The machine: drawn, as a list for the keyboard, and its memory as a grid. Changes here are for the next start. */
+export const MachineColumn = memo(function MachineColumn(props: MachineColumnProps) {
+  const { view: caseView, shares, touched, canMove, matrix, isMemoryInQuestion, onTry, onNote } = props;
   const state = caseView.drafted;
-  const change = useDeskStore((store) => store.change);
   const [picked, setPicked] = useState<ViewId | null>(null);
   const [pressed, setPressed] = useState<{ readonly part: Part; readonly at: Element } | null>(null);
-  const { accounted } = useDesk(caseId);
-  const ticks = isStripping ? { asked: askedToStrip(state).map(({ id }) => id), done: accounted } : null;
-  const toggle = (id: string) =>
-    change(caseId, {
-      accounted: accounted.includes(id) ? accounted.filter((other) => other !== id) : [...accounted, id],
-    });
+  const { ticks, toggle, move, clear } = usePlanWork(props);
   const hasModules = state.machine.parts.some(({ kind }) => kind === 'module');
   const view = picked ?? (isMemoryInQuestion && hasModules ? 'memory' : 'plan');
-  const move = (changes: readonly Change[]) =>
-    !isBusy() &&
-    change(caseId, { draft: draftAfter(caseView, changes), draftId: null, chosenTrial: null, confirmed: null });
   return (
     <Column aria-label="Machine">
       <Tabs selectedKey={view} onSelectionChange={(key) => setPicked(key as ViewId)}>
@@ -124,7 +106,7 @@ export const MachineColumn = memo(function MachineColumn({
           </Panel>
         )}
       </Tabs>
-      <SetUpNote view={caseView} onClear={() => change(caseId, { draft: [] })} />
+      <SetUpNote view={caseView} onClear={clear} />
       {pressed && (
         <PartMenu
           part={pressed.part}
@@ -140,3 +122,20 @@ export const MachineColumn = memo(function MachineColumn({
     </Column>
   );
 });
+
+/** What is ticked off while stripping down, and the changes drafted for the next start. */
+function usePlanWork({ caseId, view, isStripping, isBusy }: MachineColumnProps) {
+  const change = useDeskStore((store) => store.change);
+  const { accounted } = useDesk(caseId);
+  return {
+    ticks: isStripping ? { asked: askedToStrip(view.drafted).map(({ id }) => id), done: accounted } : null,
+    toggle: (id: string) =>
+      change(caseId, {
+        accounted: accounted.includes(id) ? accounted.filter((other) => other !== id) : [...accounted, id],
+      }),
+    move: (changes: readonly Change[]) =>
+      !isBusy() &&
+      change(caseId, { draft: draftAfter(view, changes), draftId: null, chosenTrial: null, confirmed: null }),
+    clear: () => change(caseId, { draft: [] }),
+  };
+}

@@ -14,7 +14,7 @@ import type { CaseState } from '../../../../core/casework';
 import { movesOf, type Move, type Part } from '../../../../core/machine';
 import { useLatest } from '../../../components/use-latest';
 import { fonts } from '../../../theme/tokens';
-import type { Box } from './plan-geometry';
+import type { Box, MachinePlan } from './plan-geometry';
 import { layPlan } from './plan-layout';
 import { PlanPart, PlanPlace } from './PlanShapes';
 
@@ -87,26 +87,15 @@ export interface PlanDrawingProps {
 
 /** The machine, drawn. Press a part for what can be done with it; drag it to a slot, a socket or out. */
 export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, onMove }: PlanDrawingProps) {
-  const { machine, configuration } = state;
-  const steady = useSteady(configuration);
+  const { machine } = state;
+  const steady = useSteady(state.configuration);
   const plan = useMemo(() => layPlan(machine, steady), [machine, steady]);
   const press = useLatest(onPress);
   const svg = useRef<SVGSVGElement>(null);
   const scale = useScale(svg, plan.width);
-  const sensors = useSensors(
-    useSensor(MouseSensor, { activationConstraint: { distance: 8 } }),
-    useSensor(TouchSensor, { activationConstraint: { delay: 220, tolerance: 8 } }),
-  );
-  const drop = ({ active, over, collisions }: DragEndEvent) => {
-    const part = machine.parts.find(({ id }) => id === active.id);
-    const targets = (collisions ?? []).map(({ id }) => String(id));
-    const place = targets.find((id) => id.startsWith('place/'))?.slice('place/'.length);
-    if (!part || !over) return;
-    const moves = movesOf(machine, configuration, part);
-    const wanted = place
-      ? [`to/${place}`, ...(isOwn(part, place) ? ['back'] : [])]
-      : [targets.includes('in') ? 'back' : 'out'];
-    const move = moves.find(({ id }) => wanted.includes(id));
+  const sensors = useDragSensors();
+  const drop = (event: DragEndEvent) => {
+    const move = droppedMove(state, event);
     if (move) onMove(move);
   };
   return (
@@ -126,36 +115,7 @@ export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, o
           <path key={lead.id} className="lead" d={lead.path} />
         ))}
         {plan.parts.filter(({ part }) => part.kind === 'board').map((shape) => part(shape))}
-        {plan.plugs.map(({ name, x, y, width, height }) => (
-          <g key={name} className="plug">
-            <rect x={x} y={y} width={width} height={height} rx={1.5} />
-            <text transform={`translate(${x + width / 2} ${y + height / 2})${height > width ? ' rotate(-90)' : ''}`}>
-              {name}
-            </text>
-          </g>
-        ))}
-        {plan.emptySlots.map((box) => (
-          <g key={`${box.x} ${box.y}`} className="plug">
-            <rect {...box} rx={1.5} />
-            <text transform={`translate(${box.x + box.width / 2} ${box.y + box.height / 2})`}>card slot, empty</text>
-          </g>
-        ))}
-        {plan.channels.map(({ id, from, to, y }) => (
-          <path
-            key={id}
-            className={`channel${(shares[id] ?? 0) >= suspicious ? ' suspected' : ''}`}
-            d={`M ${from} ${y - 3} V ${y} H ${to} V ${y - 3}`}
-          />
-        ))}
-        {plan.ports.map((box) => (
-          <rect key={`${box.x} ${box.y}`} className="port" {...box} />
-        ))}
-        {plan.slots.map((place) => (
-          <PlanPlace key={place.id} place={place} share={shares[place.id] ?? 0} isSlot />
-        ))}
-        {plan.sockets.map((place) => (
-          <PlanPlace key={place.id} place={place} share={0} isSlot={false} />
-        ))}
+        <BoardFittings plan={plan} shares={shares} />
         {plan.parts.filter(({ part: one }) => one.kind !== 'board').map((shape) => part(shape))}
         {plan.besideAt && (
           <text className="where" x={plan.besideAt.x} y={plan.besideAt.y}>
@@ -186,6 +146,63 @@ export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, o
       />
     );
   }
+}
+
+/** A press stays a press: dragging begins after some way, or a moment under a finger. */
+const useDragSensors = () =>
+  useSensors(
+    useSensor(MouseSensor, { activationConstraint: { distance: 8 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 220, tolerance: 8 } }),
+  );
+
+/** Plugs, empty card slots, channels, ports, slots and sockets: what parts go into. */
+function BoardFittings({ plan, shares }: { readonly plan: MachinePlan; readonly shares: PlanDrawingProps['shares'] }) {
+  return (
+    <>
+      {plan.plugs.map(({ name, x, y, width, height }) => (
+        <g key={name} className="plug">
+          <rect x={x} y={y} width={width} height={height} rx={1.5} />
+          <text transform={`translate(${x + width / 2} ${y + height / 2})${height > width ? ' rotate(-90)' : ''}`}>
+            {name}
+          </text>
+        </g>
+      ))}
+      {plan.emptySlots.map((box) => (
+        <g key={`${box.x} ${box.y}`} className="plug">
+          <rect {...box} rx={1.5} />
+          <text transform={`translate(${box.x + box.width / 2} ${box.y + box.height / 2})`}>card slot, empty</text>
+        </g>
+      ))}
+      {plan.channels.map(({ id, from, to, y }) => (
+        <path
+          key={id}
+          className={`channel${(shares[id] ?? 0) >= suspicious ? ' suspected' : ''}`}
+          d={`M ${from} ${y - 3} V ${y} H ${to} V ${y - 3}`}
+        />
+      ))}
+      {plan.ports.map((box) => (
+        <rect key={`${box.x} ${box.y}`} className="port" {...box} />
+      ))}
+      {plan.slots.map((place) => (
+        <PlanPlace key={place.id} place={place} share={shares[place.id] ?? 0} isSlot />
+      ))}
+      {plan.sockets.map((place) => (
+        <PlanPlace key={place.id} place={place} share={0} isSlot={false} />
+      ))}
+    </>
+  );
+}
+
+/** What the part may do that fits best with where it was dropped; undefined where it may do nothing there. */
+function droppedMove({ machine, configuration }: CaseState, { active, over, collisions }: DragEndEvent) {
+  const part = machine.parts.find(({ id }) => id === active.id);
+  if (!part || !over) return undefined;
+  const targets = (collisions ?? []).map(({ id }) => String(id));
+  const place = targets.find((id) => id.startsWith('place/'))?.slice('place/'.length);
+  const wanted = place
+    ? [`to/${place}`, ...(isOwn(part, place) ? ['back'] : [])]
+    : [targets.includes('in') ? 'back' : 'out'];
+  return movesOf(machine, configuration, part).find(({ id }) => wanted.includes(id));
 }
 
 /** The same object as long as it says the same: every entry of the log makes a new one. */

@@ -2,7 +2,11 @@ import { slotOf, socketOf, type Configuration, type Machine } from '../../../../
 import type { Box, ChannelShape, PlaceShape, PlugShape } from './plan-geometry';
 
 /** Slots stand beside the processor in the order of their names: those of one channel alternate on most boards. */
-export function laySlots(machine: Machine, configuration: Configuration, board: Box): PlaceShape[] {
+export function laySlots(
+  machine: Machine,
+  configuration: Configuration,
+  board: Pick<Box, 'x' | 'y' | 'width'>,
+): PlaceShape[] {
   const slots = machine.parts.filter(({ kind }) => kind === 'slot').sort((a, b) => a.name.localeCompare(b.name));
   const taken = machine.parts.filter(({ kind }) => kind === 'module').map((module) => slotOf(configuration, module));
   const left = board.x + 94;

@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { CAUTIONS, gateOf, type CautionId } from '../../../../core/trials';
 import { listOf } from '../../../components/format';
 import { Button } from '../../../components/Button';
+import type { Gate } from './use-gate';
 
 const Box = styled.div`
   display: flex;
@@ -44,24 +45,14 @@ const Done = styled.p`
 `;
 
 /** The cautions of this trial. Where harm is possible they are confirmed before anything can be noted as seen. */
-export function CautionGate({
-  cautions,
-  isConfirmed,
-  isAsked,
-  onConfirm,
-}: {
-  readonly cautions: readonly CautionId[];
-  readonly isConfirmed: boolean;
-  /** Somebody pressed an outcome before confirming. */
-  readonly isAsked: boolean;
-  readonly onConfirm: () => void;
-}) {
-  const gate = gateOf(cautions);
+export function CautionGate({ cautions, gate }: { readonly cautions: readonly CautionId[]; readonly gate: Gate }) {
+  const { isConfirmed, isAsked } = gate;
+  const toConfirm = gateOf(cautions);
   if (cautions.length === 0) return null;
-  if (gate.length > 0 && isConfirmed)
+  if (toConfirm.length > 0 && isConfirmed)
     return (
       <Done role="status">
-        <ShieldCheck size={18} aria-hidden /> Confirmed: {listOf(gate)}.
+        <ShieldCheck size={18} aria-hidden /> Confirmed: {listOf(toConfirm)}.
       </Done>
     );
   return (
@@ -71,14 +62,14 @@ export function CautionGate({
           <li key={id}>{CAUTIONS[id]}</li>
         ))}
       </Words>
-      {gate.length > 0 && (
-        <Confirm $asked={isAsked} onPress={onConfirm} aria-describedby={isAsked ? 'gate-first' : undefined}>
+      {toConfirm.length > 0 && (
+        <Confirm $asked={isAsked} onPress={gate.confirm} aria-describedby={isAsked ? 'gate-first' : undefined}>
           Done and safe · G
         </Confirm>
       )}
       {isAsked && (
         <span id="gate-first" role="alert">
-          Confirm this first: {listOf(gate)}.
+          Confirm this first: {listOf(toConfirm)}.
         </span>
       )}
     </Box>

@@ -78,6 +78,21 @@ const kindWords: Readonly<Record<Diagnosis['advice']['kind'], string>> = {
   undecided: 'Decide',
 };
 
+interface TrialCardProps {
+  readonly caseId: string;
+  readonly state: CaseState;
+  readonly trial: TrialView;
+  readonly diagnosis: Diagnosis;
+  readonly choices: OutcomeChoices;
+  readonly gate: Gate;
+  /** The machine was set up by hand for this start. */
+  readonly isSetUp: boolean;
+  readonly onOutcome: (outcome: string) => void;
+  readonly onReading: (outcome: string, volts: number) => void;
+  readonly onStartWait: () => void;
+  readonly onBackToProposal: () => void;
+}
+
 /** The one next thing: steps, cautions, what each outcome would tell, the wait. */
 export const TrialCard = memo(function TrialCard({
   caseId,
@@ -91,37 +106,15 @@ export const TrialCard = memo(function TrialCard({
   onReading,
   onStartWait,
   onBackToProposal,
-}: {
-  readonly caseId: string;
-  readonly state: CaseState;
-  readonly trial: TrialView;
-  readonly diagnosis: Diagnosis;
-  readonly choices: OutcomeChoices;
-  readonly gate: Gate;
-  /** The machine was set up by hand for this start. */
-  readonly isSetUp: boolean;
-  readonly onOutcome: (outcome: string) => void;
-  readonly onReading: (outcome: string, volts: number) => void;
-  readonly onStartWait: () => void;
-  readonly onBackToProposal: () => void;
-}) {
+}: TrialCardProps) {
   const { advice, stopRule } = diagnosis;
   const isProposed = advice.trial?.id === trial.id;
-  const ref = parseTrialId(trial.id);
   const head = useBringIntoView<HTMLDivElement>(trial.id);
-  const tools = [...trial.tools, ...trial.spares.map((kind) => `spare ${kindInWords(kind)}`)];
   return (
     <div>
       <ColumnHead ref={head}>
         <h2>{isSetUp ? 'As you set it up' : isProposed ? kindWords[advice.kind] : 'Your choice'}</h2>
-        <span>
-          {['about ' + minutesInWords(trial.minutes), ...tools].join(' · ')}
-          {canReadAloud() && (
-            <Aloud aria-label="Read aloud" onPress={() => readAloud(spokenTrial(trial))}>
-              <Volume2 size={18} aria-hidden />
-            </Aloud>
-          )}
-        </span>
+        <Needs trial={trial} />
       </ColumnHead>
       <CardTitle>{isSetUp ? 'Start it as it is set up' : trial.title}</CardTitle>
       <Why>{isProposed ? advice.why : trial.purpose}</Why>
@@ -135,19 +128,8 @@ export const TrialCard = memo(function TrialCard({
           <strong>For this test:</strong> {trial.changes}.
         </Changes>
       )}
-      <CautionGate
-        cautions={trial.cautions}
-        isConfirmed={gate.isConfirmed}
-        isAsked={gate.isAsked}
-        onConfirm={gate.confirm}
-      />
-      {isStrippedStart(trial.id) && <StripDown caseId={caseId} state={state} />}
-      {ref?.kind === 'build' && <BuildUpRun state={state} step={ref.step} />}
-      {ref && isFirmwareWork(ref) && (
-        <Bay as={Link} {...{ to: `/cases/${caseId}/firmware` }}>
-          <Cpu size={18} aria-hidden /> Open the firmware bay
-        </Bay>
-      )}
+      <CautionGate cautions={trial.cautions} gate={gate} />
+      <Help caseId={caseId} state={state} trial={trial.id} />
       <Allowed action="write-cases">
         {trial.kind === 'measure' && (
           <>
@@ -159,8 +141,9 @@ export const TrialCard = memo(function TrialCard({
       </Allowed>
       <Below>
         <WaitTimer caseId={caseId} trial={trial} start={onStartWait} />
-        {isProposed && <StopLine stopRule={stopRule} kind={advice.kind} />}
-        {!isProposed && (
+        {isProposed ? (
+          <StopLine stopRule={stopRule} kind={advice.kind} />
+        ) : (
           <Button $kind="quiet" onPress={onBackToProposal}>
             Back to the suggestion
           </Button>
@@ -169,3 +152,40 @@ export const TrialCard = memo(function TrialCard({
     </div>
   );
 });
+
+/** Time and tools, and the card read aloud. */
+function Needs({ trial }: { readonly trial: TrialView }) {
+  const tools = [...trial.tools, ...trial.spares.map((kind) => `spare ${kindInWords(kind)}`)];
+  return (
+    <span>
+      {['about ' + minutesInWords(trial.minutes), ...tools].join(' · ')}
+      {canReadAloud() && (
+        <Aloud aria-label="Read aloud" onPress={() => readAloud(spokenTrial(trial))}>
+          <Volume2 size={18} aria-hidden />
+        </Aloud>
+      )}
+    </span>
+  );
+}
+
+interface HelpProps {
+  readonly caseId: string;
+  readonly state: CaseState;
+  readonly trial: string;
+}
+
+/** What some trials have besides steps: parts to tick off, the row of a build-up, the firmware bay. */
+function Help({ caseId, state, trial }: HelpProps) {
+  const ref = parseTrialId(trial);
+  return (
+    <>
+      {isStrippedStart(trial) && <StripDown caseId={caseId} state={state} />}
+      {ref?.kind === 'build' && <BuildUpRun state={state} step={ref.step} />}
+      {ref && isFirmwareWork(ref) && (
+        <Bay as={Link} {...{ to: `/cases/${caseId}/firmware` }}>
+          <Cpu size={18} aria-hidden /> Open the firmware bay
+        </Bay>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,79 @@
+import type pg from 'pg';
+import type { Me } from '../../contracts';
+import { enterShop, inTransaction, present, type Queryable } from '../database/in-shop';
+import { findPerson, type PersonRow } from '../repositories/people';
+import { deleteStaleSessions, findSession, insertSession, touchSession } from '../repositories/sessions';
+import { findShop } from '../repositories/shops';
+import { deleteExpiredAttempts } from '../repositories/sign-in-failures';
+import type { Actor } from './actor';
+import type { Attempts } from './attempts';
+import { hashSecret, newSecret } from './secrets';
+
+/** Who is signed in by which session. */
+export interface SignedIn extends Actor {
+  readonly me: Me;
+  readonly tokenHash: string;
+}
+
+/** A new session: its token goes into the cookie and is stored nowhere. */
+export interface NewSession {
+  readonly token: string;
+  readonly me: Me;
+}
+
+/** What signing in works with. */
+export interface SignInParts {
+  readonly pool: pg.Pool;
+  readonly attempts: Attempts;
+  readonly now: () => Date;
+}
+
+const hour = 3_600_000;
+/** A session ends after this long without use: a working day. */
+export const idleHours = 12;
+/** And so is one that is a week old, however much it is used. */
+export const absoluteHours = 168;
+const touchAfterMs = 60_000;
+
+export async function beginSession(db: Queryable, person: PersonRow, at: Date): Promise<NewSession> {
+  const token = newSecret();
+  await deleteExpiredAttempts(db, at);
+  await deleteStaleSessions(
+    db,
+    new Date(at.getTime() - absoluteHours * hour),
+    new Date(at.getTime() - idleHours * hour),
+  );
+  await insertSession(db, {
+    tokenHash: hashSecret(token),
+    shopId: person.shopId,
+    personId: person.id,
+    createdAt: at,
+    seenAt: at,
+  });
+  return { token, me: await meOf(db, person) };
+}
+
+/** Null where there is no such session, it is over, or the person may not sign in any more. */
+export function whoIs({ pool, now }: SignInParts, token: string): Promise<SignedIn | null> {
+  return inTransaction(pool, async (db) => {
+    const tokenHash = hashSecret(token);
+    await present(db, 'token', tokenHash);
+    const session = await findSession(db, tokenHash);
+    if (!session) return null;
+    const at = now().getTime();
+    const isOver =
+      at - session.createdAt.getTime() > absoluteHours * hour || at - session.seenAt.getTime() > idleHours * hour;
+    if (isOver) return null;
+    await enterShop(db, session.shopId);
+    const person = await findPerson(db, session.personId);
+    if (!person?.isActive) return null;
+    if (at - session.seenAt.getTime() > touchAfterMs) await touchSession(db, tokenHash, now());
+    return { personId: person.id, role: person.role, me: await meOf(db, person), tokenHash };
+  });
+}
+
+async function meOf(db: Queryable, { id, login, name, role }: PersonRow): Promise<Me> {
+  const shop = await findShop(db);
+  if (!shop) throw new Error('meOf: expected the shop in force to exist, found none');
+  return { id, login, name, role, shop };
+}
