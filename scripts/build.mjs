@@ -15,11 +15,15 @@ const sources = [
   'scripts/notices.mjs',
 ];
 
-/** Builds the interface, the server and the demo into dist/, unless dist/ was built from these very sources. */
+const stampFile = join(root, 'dist', '.built-from');
+
+/** Whether dist/ was built from these very sources. */
+export const isBuilt = () => existsSync(stampFile) && readFileSync(stampFile, 'utf8') === hashSources();
+
+/** Builds the interface, the server and the demo into dist/, unless that is done. */
 export async function ensureBuilt({ onBuild = () => {} } = {}) {
-  const stampFile = join(root, 'dist', '.built-from');
+  if (isBuilt()) return;
   const wanted = hashSources();
-  if (existsSync(stampFile) && readFileSync(stampFile, 'utf8') === wanted) return;
   onBuild();
   rmSync(join(root, 'dist'), { recursive: true, force: true });
   const [{ build: bundle }, { build: buildWeb }] = await Promise.all([import('esbuild'), import('vite')]);

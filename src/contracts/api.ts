@@ -27,10 +27,27 @@ export const caseDetailSchema = z.strictObject({
   events: z.array(storedEventSchema),
 });
 
-export const openCaseSchema = z.strictObject({ id: z.uuid(), events: z.array(newEventSchema).min(1).max(5000) });
+/** A log grows no longer than this; a case with as many entries is closed, and a new one opened. */
+export const LOG_LIMIT = 5000;
+/** Room to close a log that is full. */
+export const LOG_RESERVE = 10;
+
+export const openCaseSchema = z.strictObject({
+  id: z.uuid(),
+  events: z.array(newEventSchema).min(1).max(LOG_LIMIT),
+  imported: z
+    .literal(true)
+    .optional()
+    .describe('The log of another bench: who did what and when stays as it says, and is marked as imported.'),
+});
 
 export const appendEventsSchema = z.strictObject({
   expectedSequence: z.number().int().nonnegative().describe('The sequence of the last event that the writer has seen.'),
+  seen: z
+    .array(z.uuid())
+    .max(1000)
+    .optional()
+    .describe('Ids of later events that the writer has seen too: those of its own that were on their way.'),
   events: z.array(newEventSchema).min(1).max(100),
 });
 

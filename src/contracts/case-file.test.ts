@@ -38,7 +38,7 @@ test('an exported log comes back as it was', () => {
     ],
   });
   const read = eventsOfFile(JSON.parse(JSON.stringify(file({ events }))));
-  expect(read).toEqual(events.map((event) => ({ ...event, v: 2 })));
+  expect(read).toEqual(events.map((event) => ({ ...event, v: 3 })));
 });
 
 test.each<[string, unknown, string]>([

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { upcastEvent, type CaseEvent, type EventRecord } from '../core/casework';
-import { sealSchema } from './api';
+import { LOG_LIMIT, LOG_RESERVE, sealSchema } from './api';
 import { writtenEventSchema, type WrittenEvent } from './event';
 import { fieldProblems, type FieldProblem } from './problem';
 import { eventRecordSchema, readEvent } from './read-event';
@@ -15,10 +15,13 @@ export const caseFileSchema = z.strictObject({
   version: z.union([z.literal(1), z.literal(CASE_FILE_VERSION)]),
   model: z.string().max(40).optional().describe('The model version of the program that wrote the file.'),
   number: z.string().max(20).optional().describe('The case number at the bench that wrote the file.'),
-  events: z.array(writtenEventSchema).min(1).max(5000),
+  events: z
+    .array(writtenEventSchema)
+    .min(1)
+    .max(LOG_LIMIT + LOG_RESERVE),
   chain: z
     .array(z.strictObject({ hash: z.string().regex(/^[0-9a-f]{64}$/), seal: sealSchema.optional() }))
-    .max(5000)
+    .max(LOG_LIMIT + LOG_RESERVE)
     .optional()
     .describe('For each event its hash, over the hash before it: `probe verify` tells whether anything was changed.'),
 });

@@ -25,10 +25,22 @@ const version = z
   .optional()
   .describe('The version of its shape. Files of version 1 leave it out.');
 
+const recorded = z
+  .strictObject({
+    at: moment.describe("When it was taken, by the server's clock."),
+    by: words(80).describe('Who was signed in.'),
+    person: entryId.describe('The id of that person.'),
+    imported: z.literal(true).optional().describe('It came with the log of another bench.'),
+    deviceAt: moment.optional().describe('What the clock of the device said, where that cannot be.'),
+  })
+  .optional()
+  .describe('What the server adds; what a writer sends in its place does not count.');
+
 const base = {
   id: entryId.describe('A UUID made by the writer; sending it again is harmless.'),
   at: moment.describe('When it happened, ISO 8601 with zone.'),
   by: words(80).describe('Who did it.'),
+  recorded,
   v: version,
 };
 
@@ -134,7 +146,7 @@ export const caseEventSchema: z.ZodType<WritableEvent> = z.discriminatedUnion('k
   z.strictObject({ ...base, ...bodies.verified }),
 ]);
 
-const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional(), v: version };
+const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional(), recorded, v: version };
 
 /** One event as a person may write it by hand: who, when and the id may be left out. */
 export const writtenEventSchema = z.discriminatedUnion('kind', [

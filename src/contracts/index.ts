@@ -1,4 +1,5 @@
-export { appendEventsSchema, caseDetailSchema, openCaseSchema, storedEventSchema } from './api';
+export { appendEventsSchema, caseDetailSchema, LOG_LIMIT, LOG_RESERVE, openCaseSchema, storedEventSchema } from './api';
+export { rightForEvent, rightForTrial, rightsForEvents } from './event-rights';
 export type { AppendEvents, CaseDetail, Health, OpenCase, StoredEvent } from './api';
 export { caseListSchema, caseSummarySchema, listQuerySchema } from './case-list';
 export type { CaseList, CaseSummary, ListQuery } from './case-list';

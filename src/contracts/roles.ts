@@ -14,6 +14,8 @@ export const MAY = {
   'flash-firmware': ['lead', 'technician'],
   'write-boards': ['lead', 'technician'],
   'delete-boards': ['lead'],
+  /** The log of another bench comes in as it is. */
+  'import-cases': ['lead', 'technician'],
   /** A case as a file leaves the shop. */
   'export-cases': ['lead', 'technician'],
   'manage-people': ['lead'],

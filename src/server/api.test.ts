@@ -234,6 +234,6 @@ test('a case file holds the whole log under a name with the case number', async 
   expect(answer.body).toMatchObject({
     format: 'jovial-probe/case',
     version: 2,
-    events: [{ kind: 'case-opened', v: 2 }],
+    events: [{ kind: 'case-opened', v: 3 }],
   });
 });

@@ -3,6 +3,7 @@ import type pg from 'pg';
 import type { Logger } from 'pino';
 import type { Session } from '../contracts';
 import { createBoardService } from './services/board-service';
+import { createCaseLogs } from './services/case-logs';
 import { createCaseService } from './services/case-service';
 import type { ChangeFeed } from './database/changes';
 import { auditRefusals } from './middleware/audit-refusals';
@@ -44,6 +45,7 @@ export function createApp(given: AppDependencies): Express {
   const { pool, changes, log, now, version, isSecure, trustedProxies, demoAccounts, requestsPerMinute, webRoot } =
     given;
   const signIn = createSignInService({ pool, now });
+  const logs = createCaseLogs();
   const own = (response: Response) => {
     const actor = signedIn(response);
     return { pool, now, actor, shopId: actor.me.shop.id };
@@ -67,7 +69,7 @@ export function createApp(given: AppDependencies): Express {
   app.use('/api', express.json({ limit: '1mb' }));
   app.use(
     '/api/cases',
-    caseRoutes((response) => createCaseService(own(response))),
+    caseRoutes((response) => createCaseService({ ...own(response), logs })),
   );
   app.use(
     '/api/boards',

@@ -74,7 +74,7 @@ describe.each(editions.map(({ name }) => name))('a database of the %s', (edition
       await service().append(id, { expectedSequence: events.length, events: [note] });
       const { events: now } = await service().read(id);
       expect(checkChain(now)).toMatchObject({ ok: true, length: events.length + 1 });
-      expect(now.at(-1)?.event.v).toBe(2);
+      expect(now.at(-1)?.event.v).toBe(3);
       const folded = foldStored(events.map(({ event }) => readEvent(event)));
       expect(folded.ok && foldOn(folded.state, [note]).ok).toBe(true);
     }
@@ -91,6 +91,7 @@ describe.each(editions.map(({ name }) => name))('a database of the %s', (edition
          VALUES ($1, $2, $3, $4, $5, $6, now())`,
         [first.id, shopId, first.events.length + 1, later.id, JSON.stringify(later), 'a'.repeat(64)],
       );
+      await db.query('UPDATE cases SET last_sequence = last_sequence + 1 WHERE id = $1', [first.id]);
     });
     const note = { kind: 'note-added', id: randomUUID(), at: new Date().toISOString(), by: 'Test', text: 'y' } as const;
     await service().append(first.id, { expectedSequence: first.events.length + 1, events: [note] });

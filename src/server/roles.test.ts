@@ -1,3 +1,4 @@
+import type { CaseEventKind } from '../core/casework';
 import { eventsOf, eventId } from '../core/casework/testing-log';
 import { ACTIONS, may, ROLES, type Action, type Role } from '../contracts';
 import { fullBoard } from '../contracts/testing-board';
@@ -33,6 +34,12 @@ const append = async (role: Role, events: object[]) =>
     .post(`/api/cases/${await openedCase()}/events`)
     .send({ expectedSequence: 1, events });
 
+const imported = (role: Role) =>
+  server
+    .as(role)
+    .post('/api/cases')
+    .send({ id: newId(), events: eventsOf({}), imported: true });
+
 const closing = { kind: 'case-closed', ending: 'returned', fault: null, cause: 'Unknown', done: 'Given back' };
 const flash = { kind: 'firmware-flashed', method: 'menu', purpose: 'update', from: 'R1', to: 'R2', end: 'finished' };
 
@@ -66,6 +73,7 @@ const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }
     async (role) => server.as(role).put(`/api/boards/${newId()}`).send({ expectedEdition: 0, board: fullBoard }),
   ],
   'delete-boards': [async (role) => server.as(role).delete(`/api/boards/${await writtenBoard()}`)],
+  'import-cases': [imported],
   'export-cases': [async (role) => server.as(role).get(`/api/cases/${await openedCase()}/file`)],
   'manage-people': [
     async (role) => server.as(role).get('/api/people'),
@@ -92,11 +100,96 @@ test.each(cells)('a %s and %s: %s', async (role, action, isAllowed) => {
   }
 });
 
+/** One entry of each kind, and what writing or crossing it out asks for. */
+const entries: Readonly<Record<Exclude<CaseEventKind, 'case-opened' | 'entry-struck' | 'unread'>, [object, Action]>> = {
+  'trial-done': [{ trial: 'start', outcome: 'dead' }, 'write-cases'],
+  'configuration-changed': [{ changes: [{ kind: 'surface', to: 'bench' }] }, 'write-cases'],
+  'note-added': [{ text: 'Seen' }, 'write-cases'],
+  'case-parked': [{ waitingFor: 'a part' }, 'write-cases'],
+  'case-resumed': [{}, 'write-cases'],
+  'case-closed': [closing, 'close-cases'],
+  'case-reopened': [{ reason: 'Again' }, 'close-cases'],
+  'strategy-chosen': [{ strategy: 'best-value' }, 'write-cases'],
+  'lacking-set': [{ tools: [], spares: [] }, 'write-cases'],
+  'part-noted': [{ part: 'supply', paid: 10 }, 'write-cases'],
+  'board-noted': [{ board: eventId(77), model: 'M', revision: '1', installed: 'R1' }, 'write-cases'],
+  'firmware-flashed': [flash, 'flash-firmware'],
+  'firmware-verified': [{ version: 'R2', setAgain: [] }, 'write-cases'],
+};
+/** What has to stand in the log before an entry fits. */
+const before: Partial<Record<string, readonly object[]>> = {
+  'case-resumed': [{ kind: 'case-parked', waitingFor: 'a part' }],
+  'case-reopened': [closing],
+  'firmware-flashed': [{ kind: 'board-noted', board: eventId(77), model: 'M', revision: '1', installed: 'R1' }],
+  'firmware-verified': [{ kind: 'board-noted', board: eventId(77), model: 'M', revision: '1', installed: 'R1' }, flash],
+};
+const kinds = Object.entries(entries).map(([kind, [body, right]]) => ({ kind, body, right }));
+const rows = kinds.flatMap((row) => ROLES.map((role) => ({ ...row, role, isAllowed: may(role, row.right) })));
+
+test.each(rows)('a $role and an entry of $kind: writing and crossing out, $isAllowed', async ({ role, ...row }) => {
+  const logged = async (bodies: readonly object[]) => {
+    const id = await openedCase();
+    const events = bodies.map((body) => ({ ...base(), ...body }));
+    if (events.length > 0)
+      await server.as('lead').post(`/api/cases/${id}/events`).send({ expectedSequence: 1, events }).expect(201);
+    return { id, last: events.at(-1)?.id ?? '', expectedSequence: 1 + events.length };
+  };
+  const send = ({ id, expectedSequence }: { id: string; expectedSequence: number }, body: object) =>
+    server
+      .as(role)
+      .post(`/api/cases/${id}/events`)
+      .send({ expectedSequence, events: [{ ...base(), ...body }] });
+  const entry = { kind: row.kind, ...row.body };
+  const needed = before[row.kind] ?? [];
+  await send(await logged(needed), entry).expect(row.isAllowed ? 201 : 403);
+  const there = await logged([...needed, entry]);
+  await send(there, { kind: 'entry-struck', entry: there.last, reason: 'Wrong' }).expect(row.isAllowed ? 201 : 403);
+});
+
+test('the repair of a trial that writes firmware asks for the same as a flash', async () => {
+  const done = { ...base(), kind: 'trial-done', trial: 'fix/update-firmware@board', outcome: 'works' };
+  expect((await append('trainee', [done])).status).toBe(403);
+  expect((await append('technician', [done])).status).not.toBe(403);
+});
+
+test('striking something in the very request that writes it is no way round', async () => {
+  const opened = { ...base(), kind: 'note-added', text: 'Seen' };
+  const events = [
+    opened,
+    { ...base(), ...closing },
+    { ...base(), kind: 'entry-struck', entry: opened.id, reason: 'W' },
+  ];
+  expect((await append('trainee', events)).status).toBe(403);
+});
+
+test('the audit says what was crossed out', async () => {
+  const id = await openedCase();
+  const close = { ...base(), ...closing };
+  const send = (expectedSequence: number, event: object) =>
+    server
+      .as('lead')
+      .post(`/api/cases/${id}/events`)
+      .send({ expectedSequence, events: [event] })
+      .expect(201);
+  await send(1, close);
+  await send(2, { ...base(), kind: 'entry-struck', entry: close.id, reason: 'Too early' });
+  const { body } = await server.as('lead').get('/api/audit').query({ action: 'case-written' });
+  expect((body as { entries: { detail: object }[] }).entries[0]?.detail).toEqual({ entries: 1, struck: 'case-closed' });
+});
+
 test('the table is as the shop knows it', () => {
   const columns = Object.fromEntries(ROLES.map((role) => [role, ACTIONS.filter((action) => may(role, action))]));
   expect(columns).toEqual({
     lead: ACTIONS,
-    technician: ['read', 'write-cases', 'close-cases', 'flash-firmware', 'write-boards', 'export-cases'],
+    technician: [
+      'read',
+      'write-cases',
+      'close-cases',
+      'flash-firmware',
+      'write-boards',
+      'import-cases',
+      'export-cases',
+    ],
     trainee: ['read', 'write-cases'],
     reader: ['read'],
   });

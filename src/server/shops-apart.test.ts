@@ -171,6 +171,7 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
   cases: {
     listCases: async (db) => (await cases.listCases(db, { search: owner })).cases,
     findCase: (db) => cases.findCase(db, caseId),
+    lockCaseHead: (db) => cases.lockCaseHead(db, caseId),
     insertCase: (db) => cases.insertCase(db, one.id, boardId, 99, projection),
     updateCase: (db) => cases.updateCase(db, caseId, projection),
     readEvents: (db) => cases.readEvents(db, caseId),

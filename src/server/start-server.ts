@@ -63,6 +63,8 @@ async function start(prepare: Prepare): Promise<void> {
     if (code)
       process.stdout.write(`Nobody works here yet. Make the first lead at ${url}/set-up with the code ${code}\n`);
     process.stdout.write(`Jovial Probe is at ${url}\n`);
+    // The start command starts again what has served and then ended.
+    process.send?.('serving');
   });
   shutDownGracefully(server, async () => {
     await changes.close();

@@ -2,7 +2,7 @@
  * The version in which this program writes events. Raise it when the shape of a stored event changes, and say in
  * `upcast-event.ts` how the shape before becomes the new one.
  */
-export const EVENT_VERSION = 2;
+export const EVENT_VERSION = 3;
 
 /**
  * An event as it stands in a database or a file, in whatever version it was written. Its hash is over just these

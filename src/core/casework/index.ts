@@ -20,6 +20,7 @@ export type {
   LackingSet,
   NoteAdded,
   PartNoted,
+  Recorded,
   StrategyChosen,
   TrialDone,
   UnreadEntry,

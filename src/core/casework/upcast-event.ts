@@ -10,7 +10,7 @@ import {
 type Fields = Readonly<Record<string, unknown>>;
 
 /** How a version becomes the next one; versions[n - 1] reads version n. */
-const versions: readonly ((event: Fields) => Fields)[] = [fromFirstVersion];
+const versions: readonly ((event: Fields) => Fields)[] = [fromFirstVersion, fromSecondVersion];
 
 /**
  * An event of any earlier version in the shape of today, with renamed ids as they are called now. Pure; what it does
@@ -31,6 +31,11 @@ function fromFirstVersion(event: Fields): Fields {
   if (event['kind'] === 'case-opened') return renameField(event, 'told', 'reported');
   if (event['kind'] === 'school-chosen')
     return { ...renameField(event, 'school', 'strategy'), kind: 'strategy-chosen' };
+  return event;
+}
+
+/** Version 2 did not say who recorded an event, and when. */
+function fromSecondVersion(event: Fields): Fields {
   return event;
 }
 

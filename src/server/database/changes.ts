@@ -1,6 +1,7 @@
 import pg from 'pg';
 import * as z from 'zod';
 import type { Queryable } from './in-shop';
+import { longestQueryMs } from './pool';
 
 const channel = 'probe_changes';
 
@@ -38,7 +39,12 @@ export function createChangeFeed(connectionString: string, onError: (error: Erro
   let retry: NodeJS.Timeout | undefined;
 
   const connect = async (): Promise<void> => {
-    const next = new pg.Client({ connectionString, connectionTimeoutMillis: 4000, keepAlive: true });
+    const next = new pg.Client({
+      connectionString,
+      connectionTimeoutMillis: 4000,
+      query_timeout: longestQueryMs,
+      keepAlive: true,
+    });
     let isLost = false;
     const lose = (error?: Error) => {
       if (isLost) return;

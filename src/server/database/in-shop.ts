@@ -1,4 +1,5 @@
 import type pg from 'pg';
+import { isQueryTimeout } from './pool';
 
 /** What repositories need of a connection. */
 export type Queryable = Pick<pg.ClientBase, 'query'>;
@@ -44,9 +45,11 @@ async function tryInTransaction<T>(pool: pg.Pool, work: (db: Queryable) => Promi
     await client.query('COMMIT');
     return result;
   } catch (error) {
-    await client.query('ROLLBACK').catch((rollback: unknown) => {
-      broken = rollback instanceof Error ? rollback : new Error(String(rollback));
-    });
+    if (isQueryTimeout(error)) broken = error as Error;
+    else
+      await client.query('ROLLBACK').catch((rollback: unknown) => {
+        broken = rollback instanceof Error ? rollback : new Error(String(rollback));
+      });
     throw error;
   } finally {
     client.release(broken);

@@ -65,15 +65,19 @@ function toProblem(error: unknown): Problem {
 const property = (value: unknown, name: string): unknown =>
   value !== null && typeof value === 'object' && name in value ? (value as Record<string, unknown>)[name] : undefined;
 
-/** Connection failures of node-postgres and SQLSTATE classes 08 and 57. */
+/** What the network says of a database that is not there. */
+const networkCodes = ['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT', 'EHOSTUNREACH', 'ENOTFOUND'];
+/**
+ * SQLSTATE classes 08 (connection), 53 (resources used up), 57P (ended by an operator or a crash), and the codes of
+ * statements and transactions that took too long (PostgreSQL 15, Appendix A).
+ */
+const awayStates = /^(08...|53...|57P..|57014|25P03)$/;
+const awayMessages =
+  /timeout exceeded when trying to connect|Connection terminated|Client has encountered a connection error|Query read timeout/;
+
+/** The database cannot be reached, does not answer, or has no room: the same request may succeed later. */
 function isDatabaseAway(error: unknown): boolean {
   const code = property(error, 'code');
-  if (typeof code === 'string')
-    return ['ECONNREFUSED', 'ECONNRESET', 'EPIPE', 'ETIMEDOUT'].includes(code) || /^(08|57P)/.test(code);
-  return (
-    error instanceof Error &&
-    /timeout exceeded when trying to connect|Connection terminated|Client has encountered a connection error/.test(
-      error.message,
-    )
-  );
+  if (typeof code === 'string') return networkCodes.includes(code) || awayStates.test(code);
+  return error instanceof Error && awayMessages.test(error.message);
 }

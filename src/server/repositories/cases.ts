@@ -139,6 +139,38 @@ export async function findCase(
   return row ? toSummary(row) : null;
 }
 
+/** Where the log of a case ends. */
+export interface CaseHead {
+  readonly sequence: number;
+  /** Of the last event. */
+  readonly hash: string;
+  readonly owner: string;
+}
+
+/** The head of a log, or null where there is no such case. Other writers of the case wait until the transaction ends. */
+export async function lockCaseHead(db: Queryable, id: string): Promise<CaseHead | null> {
+  const locked = await db.query<Pick<CaseHead, 'sequence' | 'owner'>>(
+    `SELECT last_sequence AS sequence, owner
+     FROM cases
+     WHERE id = $1
+     FOR UPDATE`,
+    [id],
+  );
+  const [found] = locked.rows;
+  if (!found) return null;
+  // Only after the lock: in one statement with it, the entry of a writer who was waited for would not be seen.
+  const { rows } = await db.query<Pick<CaseHead, 'hash'>>(
+    `SELECT hash
+     FROM case_events
+     WHERE case_id = $1
+       AND sequence = $2`,
+    [id, found.sequence],
+  );
+  const [last] = rows;
+  if (!last) throw new Error(`lockCaseHead: expected event ${found.sequence} of case ${id}, found none`);
+  return { ...found, ...last };
+}
+
 /** Adds a case. Failure: a unique violation if the id is taken in any shop; row-level security hides whose it is. */
 export async function insertCase(
   db: Queryable,
@@ -177,11 +209,11 @@ const projectionValues = (p: Projection) => [
   p.updatedAt,
 ];
 
-/** The log of a case in order; `after` leaves out what the reader has seen. */
+/** The log of a case in order; `after` leaves out what the reader has seen, `ids` all but those. */
 export async function readEvents(
   db: Queryable,
   caseId: string,
-  { after = 0 }: { after?: number } = {},
+  { after = 0, ids = null }: { after?: number; ids?: readonly string[] | null } = {},
 ): Promise<StoredEvent[]> {
   const { rows } = await db.query<{ sequence: number; hash: string; recordedAt: Date; event: EventRecord }>(
     `SELECT
@@ -192,8 +224,9 @@ export async function readEvents(
      FROM case_events
      WHERE case_id = $1
        AND sequence > $2
+       AND ($3::uuid[] IS NULL OR event_id = ANY ($3))
      ORDER BY sequence`,
-    [caseId, after],
+    [caseId, after, ids],
   );
   const owner = rows.some(({ event }) => digestIn(event)) ? await findOwner(db, caseId) : null;
   return rows.map((row) =>

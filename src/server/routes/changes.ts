@@ -1,4 +1,4 @@
-import { Router } from 'express';
+import { Router, type Response } from 'express';
 import type { ChangeFeed } from '../database/changes';
 import { allow, signedIn } from '../middleware/session';
 import { Refusal } from '../services/refusal';
@@ -11,34 +11,58 @@ const maxPerPerson = 20;
 /** /api/changes: server-sent events, one whenever a case of the shop grows. */
 export function changeRoutes(feed: ChangeFeed): Router {
   const router = Router();
-  const open = new Map<string, number>();
+  const streams = countStreams();
   router.get('/', allow('read'), (request, response) => {
     const { me, personId } = signedIn(response);
-    const streams = open.get(personId) ?? 0;
-    if (streams >= maxPerPerson) throw new Refusal(429, 'too-many-streams', 'Too many windows listen for changes');
+    // Who left while the session was being looked up sends no 'close' any more.
+    if (response.destroyed || request.socket.destroyed) return;
+    if (streams.of(personId) >= maxPerPerson)
+      throw new Refusal(429, 'too-many-streams', 'Too many windows listen for changes');
     response.writeHead(200, {
       'content-type': 'text/event-stream',
       'cache-control': 'no-store',
       'x-accel-buffering': 'no',
     });
     if (request.method === 'HEAD') return void response.end();
-    open.set(personId, streams + 1);
-    const send = (event: string, data: object) => response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
-    send('ready', {});
-    const leave = feed.subscribe(me.shop.id, {
-      onChange: ({ caseId, sequence }) => send('case', { id: caseId, sequence }),
-      onGap: () => send('gap', {}),
-    });
-    const heartbeat = setInterval(() => response.write(': still here\n\n'), heartbeatMs);
-    const end = setTimeout(() => response.end(), longestMs);
-    request.once('close', () => {
-      leave();
-      clearInterval(heartbeat);
-      clearTimeout(end);
-      const left = (open.get(personId) ?? 1) - 1;
-      if (left > 0) open.set(personId, left);
-      else open.delete(personId);
-    });
+    const over = streams.open(personId);
+    response.once('close', over);
+    stream(feed, me.shop.id, response);
   });
   return router;
+}
+
+/** How many streams each person holds. */
+function countStreams() {
+  const open = new Map<string, number>();
+  return {
+    of: (personId: string): number => open.get(personId) ?? 0,
+    /** Returns how to end it; a second time does nothing. */
+    open(personId: string): () => void {
+      let isOpen = true;
+      open.set(personId, (open.get(personId) ?? 0) + 1);
+      return () => {
+        if (!isOpen) return;
+        isOpen = false;
+        const left = (open.get(personId) ?? 1) - 1;
+        if (left > 0) open.set(personId, left);
+        else open.delete(personId);
+      };
+    },
+  };
+}
+
+function stream(feed: ChangeFeed, shopId: string, response: Response): void {
+  const send = (event: string, data: object) => response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
+  send('ready', {});
+  const leave = feed.subscribe(shopId, {
+    onChange: ({ caseId, sequence }) => send('case', { id: caseId, sequence }),
+    onGap: () => send('gap', {}),
+  });
+  const heartbeat = setInterval(() => response.write(': still here\n\n'), heartbeatMs);
+  const end = setTimeout(() => response.end(), longestMs);
+  response.once('close', () => {
+    leave();
+    clearInterval(heartbeat);
+    clearTimeout(end);
+  });
 }

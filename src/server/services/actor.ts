@@ -4,6 +4,7 @@ import { Refusal } from './refusal';
 /** Who does something. */
 export interface Actor {
   readonly personId: string;
+  readonly name: string;
   readonly role: Role;
 }
 

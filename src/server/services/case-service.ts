@@ -2,10 +2,8 @@ import { randomBytes } from 'node:crypto';
 import type pg from 'pg';
 import {
   firstHash,
-  EVENT_VERSION,
   foldCase,
   foldOn,
-  foldStored,
   hashEvent,
   sealOwner,
   type CaseEvent,
@@ -13,9 +11,11 @@ import {
   type Folded,
   type Seal,
 } from '../../core/casework';
-import { readEvent } from '../../contracts';
+import { LOG_LIMIT, LOG_RESERVE, rightsForEvents } from '../../contracts';
 import type { AppendEvents, CaseDetail, CaseList, ListQuery, OpenCase, StoredEvent } from '../../contracts';
 import { refuseUnlessMay, type Actor } from './actor';
+import { createCaseLogs, type CaseLogs } from './case-logs';
+import { stampEvent } from './stamp-event';
 import { announceChange } from '../database/changes';
 import { inShop, type Queryable } from '../database/in-shop';
 import { Refusal } from './refusal';
@@ -26,7 +26,9 @@ import {
   insertEvents,
   listCases,
   readEvents,
+  lockCaseHead,
   updateCase,
+  type CaseHead,
   type Projection,
 } from '../repositories/cases';
 import { insertOwner } from '../repositories/owners';
@@ -48,9 +50,12 @@ export interface CaseServiceDependencies {
   /** Who does it; null for the program itself, as when it loads the demo. */
   readonly actor: Actor | null;
   readonly now: () => Date;
+  /** Shared by all who write in this process. */
+  readonly logs?: CaseLogs;
 }
 
 interface Doing {
+  readonly logs: CaseLogs;
   readonly db: Queryable;
   readonly shopId: string;
   readonly actor: Actor | null;
@@ -60,9 +65,15 @@ interface Doing {
 const uniqueViolation = '23505';
 const readOnceInMinutes = 10;
 
-export function createCaseService({ pool, shopId, actor, now }: CaseServiceDependencies): CaseService {
+export function createCaseService({
+  pool,
+  shopId,
+  actor,
+  now,
+  logs = createCaseLogs(),
+}: CaseServiceDependencies): CaseService {
   const run = <T>(work: (doing: Doing) => Promise<T>) =>
-    inShop(pool, shopId, (db) => work({ db, shopId, actor, now: now() }));
+    inShop(pool, shopId, (db) => work({ db, shopId, actor, now: now(), logs }));
   return {
     list: (query) => run(({ db }) => listCases(db, query)),
     read: (caseId) =>
@@ -78,11 +89,11 @@ export function createCaseService({ pool, shopId, actor, now }: CaseServiceDepen
         return detail;
       }),
     open: (request) => {
-      refuseUnlessMayWrite(actor, request.events);
+      refuseUnlessMayOpen(actor, request);
       return run((doing) => openCase(doing, request)).catch(refuseTakenId(request.id));
     },
     append: (caseId, request) => {
-      refuseUnlessMayWrite(actor, request.events);
+      if (actor) refuseUnlessMay(actor, 'write-cases');
       return run((doing) => appendEvents(doing, caseId, request));
     },
   };
@@ -99,13 +110,11 @@ const entry = (
 });
 
 /** Some entries weigh more than others. */
-function refuseUnlessMayWrite(actor: Actor | null, events: readonly CaseEvent[]): void {
+function refuseUnlessMayOpen(actor: Actor | null, { events, imported }: OpenCase): void {
   if (!actor) return;
   refuseUnlessMay(actor, 'write-cases');
-  for (const { kind } of events) {
-    if (kind === 'case-closed' || kind === 'case-reopened') refuseUnlessMay(actor, 'close-cases');
-    if (kind === 'firmware-flashed') refuseUnlessMay(actor, 'flash-firmware');
-  }
+  if (imported) refuseUnlessMay(actor, 'import-cases');
+  for (const right of rightsForEvents([], events)) refuseUnlessMay(actor, right);
 }
 
 async function readCase(db: Queryable, caseId: string): Promise<CaseDetail> {
@@ -115,22 +124,24 @@ async function readCase(db: Queryable, caseId: string): Promise<CaseDetail> {
 }
 
 /** Opening the same case again with the same events is harmless and gives the case that is there. */
-async function openCase(doing: Doing, { id, events }: OpenCase): Promise<CaseDetail> {
+async function openCase(doing: Doing, { id, events, imported }: OpenCase): Promise<CaseDetail> {
   const { db, shopId, now, actor } = doing;
   if (await findCase(db, id)) {
     const there = await readEvents(db, id);
     if (events.every((event, i) => there[i]?.event.id === event.id)) return readCase(db, id);
     throw takenId(id);
   }
-  const state = orRefuse(foldCase(events));
+  const stamped = events.map((event) => stampEvent(event, { actor, now, isImport: imported === true }));
+  const state = orRefuse(foldCase(stamped));
   const salt = randomBytes(16).toString('hex');
   const { owner } = state.opened;
-  const stored = chain(events, { sequence: 0, hash: firstHash }, now, sealOwner(owner, salt));
+  const stored = chain(stamped, { sequence: 0, hash: firstHash }, now, sealOwner(owner, salt));
   const number = await takeCaseNumber(db);
   await insertCase(db, shopId, id, number, projectionOf(state, events.length));
   await insertOwner(db, shopId, id, { owner, salt });
   await insertEvents(db, shopId, id, stored, actor?.personId ?? null);
-  await insertAudit(db, { ...entry(doing, 'case-opened', id), detail: { entries: stored.length } }, now);
+  const detail = { entries: stored.length, ...(imported ? { imported } : {}) };
+  await insertAudit(db, { ...entry(doing, 'case-opened', id), detail }, now);
   await announceChange(db, { shopId, caseId: id, sequence: stored.length });
   return { id, number, events: stored };
 }
@@ -139,29 +150,63 @@ async function openCase(doing: Doing, { id, events }: OpenCase): Promise<CaseDet
 async function appendEvents(
   doing: Doing,
   caseId: string,
-  { expectedSequence, events }: AppendEvents,
+  { expectedSequence, seen = [], events }: AppendEvents,
 ): Promise<StoredEvent[]> {
-  const { db, shopId, now, actor } = doing;
-  if (!(await findCase(db, caseId, { lock: true }))) throw noSuchCase(caseId);
-  const there = await readEvents(db, caseId);
-  const known = new Set(there.map(({ event }) => event.id));
-  const fresh = events.filter((event) => !known.has(event.id));
-  if (fresh.length === 0) return there.filter(({ event }) => events.some(({ id }) => id === event.id));
-  const newer = there.filter(({ sequence }) => sequence > expectedSequence);
-  if (newer.length > 0 || expectedSequence > there.length)
-    throw new Refusal(409, 'stale', 'The case has moved on', {
-      detail: `expected sequence ${there.length}, found ${expectedSequence} (read the newer events and send again)`,
-      newerEvents: newer,
-    });
-  const before = foldStored(there.map(({ event }) => readEvent(event)));
-  const state = orRefuse(before.ok ? foldOn(before.state, fresh) : before);
-  const last = there.at(-1);
-  const stored = chain(fresh, { sequence: last?.sequence ?? 0, hash: last?.hash ?? firstHash }, now);
+  const { db, shopId, now, actor, logs } = doing;
+  const head = await lockCaseHead(db, caseId);
+  if (!head) throw noSuchCase(caseId);
+  const before = orRefuse(await logs.read(db, caseId, head));
+  const known = new Set(before.entries.map(({ event }) => event.id));
+  const fresh = events.filter(({ id }) => !known.has(id));
+  if (fresh.length === 0) return readEvents(db, caseId, { ids: events.map(({ id }) => id) });
+  await refuseUnseen(doing, caseId, { head, expectedSequence, seen });
+  const log = before.entries.map(({ event }) => event);
+  for (const right of actor ? rightsForEvents(log, fresh) : []) refuseUnlessMay(actor as Actor, right);
+  refuseTooLong(head.sequence + fresh.length, fresh);
+  const stamped = fresh.map((event) => stampEvent(event, { actor, now, isImport: false }));
+  const state = orRefuse(foldOn(before, stamped));
+  const stored = chain(stamped, head, now);
   await insertEvents(db, shopId, caseId, stored, actor?.personId ?? null);
-  await insertAudit(db, { ...entry(doing, 'case-written', caseId), detail: { entries: stored.length } }, now);
-  await announceChange(db, { shopId, caseId, sequence: there.length + stored.length });
-  await updateCase(db, caseId, projectionOf(state, there.length + fresh.length));
+  const detail = { entries: stored.length, ...struckIn(log, fresh) };
+  await insertAudit(db, { ...entry(doing, 'case-written', caseId), detail }, now);
+  const last = stored.at(-1) ?? head;
+  await announceChange(db, { shopId, caseId, sequence: last.sequence });
+  await updateCase(db, caseId, projectionOf(state, last.sequence));
+  logs.keep(caseId, { hash: last.hash, state });
   return stored;
+}
+
+interface Seen {
+  readonly head: CaseHead;
+  readonly expectedSequence: number;
+  readonly seen: readonly string[];
+}
+
+/** What others wrote and the writer has not seen is shown first. */
+async function refuseUnseen({ db }: Doing, caseId: string, { head, expectedSequence, seen }: Seen): Promise<void> {
+  if (expectedSequence === head.sequence) return;
+  const later = await readEvents(db, caseId, { after: expectedSequence });
+  const newerEvents = later.filter(({ event }) => !seen.includes(event.id));
+  if (newerEvents.length === 0 && expectedSequence < head.sequence) return;
+  throw new Refusal(409, 'stale', 'The case has moved on', {
+    detail: `expected sequence ${head.sequence}, found ${expectedSequence} (read the newer events and send again)`,
+    newerEvents,
+  });
+}
+
+function refuseTooLong(length: number, fresh: readonly CaseEvent[]): void {
+  const limit = fresh.every(({ kind }) => kind === 'case-closed') ? LOG_LIMIT + LOG_RESERVE : LOG_LIMIT;
+  if (length <= limit) return;
+  throw new Refusal(422, 'log-full', 'The log of this case is full', {
+    detail: `A case has room for ${LOG_LIMIT} entries. Close this one and open a new case for the machine.`,
+  });
+}
+
+/** What was crossed out, for the audit. */
+function struckIn(log: readonly CaseEvent[], fresh: readonly CaseEvent[]): { struck?: string } {
+  const struck = fresh.flatMap((event) => (event.kind === 'entry-struck' ? [event.entry] : []));
+  const kinds = log.filter(({ id }) => struck.includes(id)).map(({ kind }) => kind);
+  return kinds.length > 0 ? { struck: kinds.join(' ') } : {};
 }
 
 /** The index in a problem counts from the first new event; it is negative where an earlier one no longer fits. */
@@ -183,13 +228,12 @@ function orRefuse(folded: Folded): CaseState {
 
 function chain(
   events: readonly CaseEvent[],
-  from: { sequence: number; hash: string },
+  from: { readonly sequence: number; readonly hash: string },
   now: Date,
   seal?: Seal,
 ): StoredEvent[] {
   let { sequence, hash } = from;
-  return events.map((written) => {
-    const event = { ...written, v: EVENT_VERSION };
+  return events.map((event) => {
     sequence += 1;
     const own = event.kind === 'case-opened' ? seal : undefined;
     hash = hashEvent(hash, sequence, event, own);

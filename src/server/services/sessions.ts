@@ -68,7 +68,7 @@ export function whoIs({ pool, now }: SignInParts, token: string): Promise<Signed
     const person = await findPerson(db, session.personId);
     if (!person?.isActive) return null;
     if (at - session.seenAt.getTime() > touchAfterMs) await touchSession(db, tokenHash, now());
-    return { personId: person.id, role: person.role, me: await meOf(db, person), tokenHash };
+    return { personId: person.id, name: person.name, role: person.role, me: await meOf(db, person), tokenHash };
   });
 }
 

@@ -52,7 +52,7 @@ test('events go behind what is known, and what was stored comes into view', asyn
   const mine = note(1, 'mine');
   const asked = server([201, { events: [stored(mine, 3)] }]);
   await expect(appendToCase(client, id, [mine])).resolves.toEqual([]);
-  expect(asked).toEqual([{ url: `/api/cases/${id}/events`, body: { expectedSequence: 2, events: [mine] } }]);
+  expect(asked).toEqual([{ url: `/api/cases/${id}/events`, body: { expectedSequence: 2, seen: [], events: [mine] } }]);
   expect(shown(client)).toEqual([...log.map((event) => event.id), mine.id]);
 });
 
@@ -63,7 +63,7 @@ test('what somebody else wrote first comes into view and is handed back; nothing
     409,
     { type: 'x', title: 'The case has moved on', status: 409, code: 'stale', newerEvents: [stored(theirs, 3)] },
   ]);
-  await expect(appendToCase(client, id, [note(2, 'mine')])).resolves.toEqual([{ ...theirs, v: 2 }]);
+  await expect(appendToCase(client, id, [note(2, 'mine')])).resolves.toEqual([{ ...theirs, v: 3 }]);
   expect(shown(client)).toEqual([...log.map((event) => event.id), theirs.id]);
   expect(lastSequence(client, id)).toBe(3);
 });

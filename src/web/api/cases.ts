@@ -3,9 +3,12 @@ import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tansta
 import * as z from 'zod';
 import type { CaseEvent } from '../../core/casework';
 import { caseDetailSchema, readEvent, storedEventSchema } from '../../contracts';
+import type { Seen } from '../device/outbox';
 import { ProblemError } from './problem-error';
 import { request } from './request';
 
+/** No more than the server takes. */
+const maxSeen = 1000;
 const appendedSchema = z.object({ events: z.array(storedEventSchema) });
 const newerSchema = z.object({ newerEvents: z.array(storedEventSchema) });
 
@@ -27,19 +30,22 @@ export function useOpenCase() {
 
 /**
  * Appends to a case. The events keep their ids, so trying again never doubles them. Returns what somebody else wrote
- * first, if so: it is in view then and nothing was stored. Failure: as `request`.
+ * first and the writer has not seen, if so: it is in view then and nothing was stored. Failure: as `request`.
+ * @param seen what the writer has seen of the case; left out, all that this window knows
  */
 export async function appendToCase(
   client: QueryClient,
   id: string,
   events: readonly CaseEvent[],
+  seen?: Seen,
 ): Promise<readonly CaseEvent[]> {
   const known =
+    seen?.sequence ??
     lastSequence(client, id) ??
     (await client.query({ queryKey: caseKey(id), queryFn: () => request(caseDetailSchema, `/cases/${id}`) })).events
       .length;
   try {
-    const body = { expectedSequence: known, events };
+    const body = { expectedSequence: known, seen: seen?.ids.slice(-maxSeen) ?? [], events };
     const { events: stored } = await request(appendedSchema, `/cases/${id}/events`, { method: 'POST', body });
     mergeIntoCase(client, id, stored);
     return [];

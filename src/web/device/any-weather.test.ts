@@ -61,6 +61,7 @@ test('entries are stored once and in order, through lost answers, closed tabs an
             },
             send,
             onChange: (now) => (state = now),
+            shown: () => null,
             newKey: () => String(key++).padStart(6, '0'),
             later: (work) => (timers.push(work), () => void timers.splice(timers.indexOf(work), 1)),
           });

@@ -80,7 +80,9 @@ test('storage that does not answer does not keep the page waiting', async () => 
   const client = page();
   client.setQueryData(['case', 'a'], { number: 1 });
   await written();
-  const asked = jest.spyOn(IDBObjectStore.prototype, 'getAll').mockReturnValue(new IDBRequest() as IDBRequest<never[]>);
+  const asked = jest
+    .spyOn(IDBObjectStore.prototype, 'getAll')
+    .mockReturnValue(new IDBRequest() as ReturnType<IDBObjectStore['getAll']>);
   const later = await nextVisit();
   expect(later.getQueryData(['case', 'a'])).toBeUndefined();
   asked.mockRestore();

@@ -1,6 +1,7 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { create } from 'zustand';
 import type { CaseEvent } from '../../core/casework';
+import { lastSequence } from '../api/case-cache';
 import { AwayError, ProblemError } from '../api/problem-error';
 import { newId } from '../stores/new-id';
 import { deviceStorage } from './device-storage';
@@ -20,6 +21,7 @@ let count = 0;
 export const outbox: Outbox = createOutbox({
   storage: deviceStorage,
   send,
+  shown: (caseId) => (client ? lastSequence(client, caseId) : null),
   onChange: (state) => useOutboxStore.setState(state),
   newKey: () => `${String(Date.now()).padStart(15, '0')}-${String(++count).padStart(6, '0')}-${newId()}`,
   later: (work, ms) => {
@@ -34,12 +36,12 @@ export const connectOutbox = (to: QueryClient): void => void (client = to);
 /** These say nothing of the entries: the session is over, too much at once, or the server is at fault. */
 const isPassing = (status: number): boolean => status === 401 || status === 429 || status >= 500;
 
-async function send({ caseId, events }: Batch): Promise<Sent> {
+async function send({ caseId, events, seen }: Batch): Promise<Sent> {
   if (!client) return { kind: 'away' };
   try {
     // What reads and writes logs is not needed before there is something to send.
     const { appendToCase } = await import('../api/cases');
-    const theirs = await appendToCase(client, caseId, events);
+    const theirs = await appendToCase(client, caseId, events, seen);
     return theirs.length === 0 ? { kind: 'stored' } : { kind: 'conflict', theirs };
   } catch (error) {
     if (error instanceof ProblemError && !isPassing(error.problem.status))

@@ -7,6 +7,16 @@ export interface Batch {
   readonly personId: string;
   readonly caseId: string;
   readonly events: readonly CaseEvent[];
+  /** What its writer had seen of the case. Missing in what an earlier version left: then all that is known counts as seen. */
+  readonly seen?: Seen;
+}
+
+/** The part of a log that somebody has seen. */
+export interface Seen {
+  /** Up to this sequence ... */
+  readonly sequence: number;
+  /** ... and of what came later these: what was on its way from here, and what a decision was made about. */
+  readonly ids: readonly string[];
 }
 
 /** Where batches are kept until they are stored: survives a closed tab. */
@@ -45,6 +55,8 @@ export interface OutboxParts {
   /** Sends a batch behind all that is known of its case. */
   readonly send: (batch: Batch) => Promise<Sent>;
   readonly onChange: (state: OutboxState) => void;
+  /** The sequence of the last event that this window shows of a case; null where it shows none. */
+  readonly shown: (caseId: string) => number | null;
   /** A key behind all that were given before. */
   readonly newKey: () => string;
   /** Calls back after some milliseconds; returns how to cancel it. */
@@ -62,7 +74,7 @@ export interface Outbox {
   /** Sends at once what waits. */
   readonly hurry: () => void;
   /** Of entries that conflict with those of others: appends mine after theirs anyway. */
-  readonly appendAfter: (caseId: string) => void;
+  readonly appendAfter: (caseId: string) => Promise<void>;
   /** Takes back what is not stored of a case. */
   readonly leaveOut: (caseId: string) => Promise<void>;
   /** The word about a case was read. */
@@ -113,10 +125,13 @@ export function createOutbox(parts: OutboxParts): Outbox {
       desk.retryMs = firstRetryMs;
       void takeUp(desk);
     },
-    appendAfter(caseId) {
+    async appendAfter(caseId) {
+      const trouble = desk.troubles[caseId];
+      const theirs = trouble?.kind === 'conflict' ? trouble.theirs : [];
+      for (const batch of desk.queue.filter((one) => one.caseId === caseId)) await markSeen(desk, batch, theirs);
       setTrouble(desk, caseId, null);
       report(desk);
-      void run(desk);
+      await run(desk);
     },
     async leaveOut(caseId) {
       for (const batch of desk.queue.filter((one) => one.caseId === caseId)) {
@@ -152,6 +167,15 @@ function setTrouble(desk: Desk, caseId: string, trouble: Trouble | null): void {
   desk.troubles = trouble ? { ...others, [caseId]: trouble } : others;
 }
 
+/** A decision was made about these: they are no crossing any more, even after a reload. */
+async function markSeen(desk: Desk, batch: Batch, theirs: readonly CaseEvent[]): Promise<void> {
+  if (!batch.seen) return;
+  const seen: Seen = { ...batch.seen, ids: [...batch.seen.ids, ...theirs.map(({ id }) => id)] };
+  const marked: Batch = { ...batch, seen };
+  desk.queue = desk.queue.map((one) => (one.key === batch.key ? marked : one));
+  await desk.storage.put(marked).catch(() => undefined);
+}
+
 /** Out of the queue and off the device. */
 async function take(desk: Desk, batch: Batch): Promise<void> {
   desk.queue = desk.queue.filter(({ key }) => key !== batch.key);
@@ -180,9 +204,10 @@ async function judge(desk: Desk, batch: Batch, sent: Sent): Promise<boolean> {
       break;
     case 'conflict':
       // Sent again it comes behind theirs; where that needs a decision, it waits for one.
-      if (mayAppendAfter(sent.theirs, batch.events))
+      if (mayAppendAfter(sent.theirs, batch.events)) {
+        await markSeen(desk, batch, sent.theirs);
         setTrouble(desk, batch.caseId, { kind: 'appended-after', theirs: sent.theirs });
-      else {
+      } else {
         setTrouble(desk, batch.caseId, { kind: 'conflict', theirs: sent.theirs });
         for (const { caseId, key } of desk.queue) if (caseId === batch.caseId) answer(desk, key, false);
       }
@@ -229,7 +254,15 @@ async function takeUp(desk: Desk): Promise<void> {
 }
 
 function write(desk: Desk, caseId: string, events: readonly CaseEvent[]): Promise<boolean> {
-  const batch: Batch = { key: desk.newKey(), personId: desk.personId, caseId, events };
+  const sequence = desk.shown(caseId);
+  const onTheWay = desk.queue.filter((one) => one.caseId === caseId).flatMap((one) => one.events.map(({ id }) => id));
+  const batch: Batch = {
+    key: desk.newKey(),
+    personId: desk.personId,
+    caseId,
+    events,
+    ...(sequence === null ? {} : { seen: { sequence, ids: onTheWay } }),
+  };
   desk.queue = [...desk.queue, batch];
   const trouble = desk.troubles[caseId]?.kind;
   if (trouble === 'refused' || trouble === 'appended-after') setTrouble(desk, caseId, null);

@@ -23,7 +23,7 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
           Look at the sheet: {entries(waiting)} of yours {plural(waiting, 'is', 'are')} not stored yet.
         </span>
         <span>
-          <Button onPress={() => outbox.appendAfter(caseId)}>Add mine after these</Button>
+          <Button onPress={() => void outbox.appendAfter(caseId)}>Add mine after these</Button>
           <Button $kind="quiet" onPress={() => void outbox.leaveOut(caseId)}>
             Leave mine out
           </Button>

@@ -1,5 +1,5 @@
 import { Machine, SuspectsColumn } from './SideColumns';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { type CaseState, type Entry, type EventBody } from '../../../core/casework';
@@ -7,7 +7,7 @@ import type { Diagnosis } from '../../../core/diagnosis';
 import type { CaseView } from '../case-log/case-view';
 import type { Diagnosed } from '../../workers/use-diagnosis';
 import type { LinkId } from '../../../core/startup';
-import { useMay } from '../../shell/me';
+import { useMay, useMe } from '../../shell/me';
 import { caseNumber } from '../../components/format';
 import { useLatest } from '../../components/use-latest';
 import { useUnsent } from '../../device/outbox-store';
@@ -80,6 +80,7 @@ export function CaseScreen({ caseId, number, newest, diagnosed }: CaseScreenProp
   const [noteOpen, setNoteOpen] = useState(false);
   const mayWrite = useMay('write-cases');
   const mayClose = useMay('close-cases');
+  const { role } = useMe();
   const canWrite = isCurrent && mayWrite;
   const work = useTrialWork({ caseId, view, newest, diagnosis, canWrite, actions });
   const waiting = useUnsent(caseId);
@@ -89,7 +90,7 @@ export function CaseScreen({ caseId, number, newest, diagnosed }: CaseScreenProp
   const close = useLatest(() => void navigate(`/cases/${caseId}/close`));
   const [other] = useOtherMachines(caseId);
   useScreenKeys(work, {
-    u: mayWrite ? () => strikeLast(latest, strike) : null,
+    u: mayWrite ? () => strikeLast(lastEntryToStrike(latest, role), strike) : null,
     n: () => setNoteOpen(true),
     c: mayClose && state.stage !== 'closed' ? close : null,
     b: other ? () => void navigate(`/cases/${other.id}`) : null,
@@ -142,16 +143,20 @@ function useLogEntries(actions: CaseActions, work: TrialWork) {
   const park = useLatest((waitingFor: string, until: string | null) => {
     void actions.record({ kind: 'case-parked', waitingFor, ...(until ? { until } : {}) });
   });
+  const adding = useRef<string | null>(null);
   const addNote = useLatest((text: string) => {
+    // A second press of the same before the first is stored.
+    if (adding.current === text) return;
+    adding.current = text;
     void actions.record({ kind: 'note-added', text }).then((saved) => {
-      if (saved) work.clearNote();
+      adding.current = null;
+      if (saved) work.clearNote(text);
     });
   });
   return { strike, park, addNote };
 }
 
-function strikeLast(state: CaseState, strike: (entry: Entry) => void): void {
-  const last = lastEntryToStrike(state);
+function strikeLast(last: Entry | null, strike: (entry: Entry) => void): void {
   if (last) strike(last);
 }
 

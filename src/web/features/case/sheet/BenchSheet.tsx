@@ -4,7 +4,9 @@ import { DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { reportedAndObserved, type CaseEvent, type CaseState, type Entry } from '../../../../core/casework';
 import type { EntryFit } from '../../../../core/diagnosis';
+import { may, rightForEvent, type Role } from '../../../../contracts';
 import { Allowed } from '../../../shell/Allowed';
+import { useMe } from '../../../shell/me';
 import { timeOf } from '../../../components/format';
 import { Button } from '../../../components/Button';
 import { fonts } from '../../../theme/tokens';
@@ -77,9 +79,11 @@ const Doubt = styled.b`
 const hidden = new Set(['entry-struck']);
 /** Milder doubts are ranked but not shown: a sound log has some too. */
 const worthAMark = 0.15;
-/** The last entry that can still be struck: what undo takes back. */
-export const lastEntryToStrike = (state: CaseState): Entry | null =>
-  [...state.entries].reverse().find(canStrike) ?? null;
+/** The last entry that can still be crossed out: what undo takes back. Null where it is not for this role to do. */
+export function lastEntryToStrike(state: CaseState, role: Role): Entry | null {
+  const last = [...state.entries].reverse().find(canStrike);
+  return last && may(role, rightForEvent(last.event)) ? last : null;
+}
 
 /** The log as a strip of trials; it opens upward to the whole sheet. */
 export function BenchSheet({
@@ -102,7 +106,7 @@ export function BenchSheet({
   useEffect(() => {
     if (strip.current) strip.current.scrollLeft = strip.current.scrollWidth;
   }, [shown.length]);
-  const last = lastEntryToStrike(state);
+  const last = lastEntryToStrike(state, useMe().role);
   const told = reportedAndObserved(state);
   return (
     <Strip aria-label="Bench sheet">

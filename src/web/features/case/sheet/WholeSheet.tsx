@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import { Dialog, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import { checkChain, type Entry } from '../../../../core/casework';
+import { checkChain, type Entry, type Recorded } from '../../../../core/casework';
+import { rightForEvent } from '../../../../contracts';
 import { useCaseDetail } from '../../../api/cases';
 import { Allowed } from '../../../shell/Allowed';
 import { counted, dateAndTime } from '../../../components/format';
@@ -35,6 +36,10 @@ const Head = styled.div`
   align-items: center;
 `;
 
+const Small = styled.div`
+  font-size: 0.88rem;
+  color: ${({ theme }) => theme.muted};
+`;
 const Whole = styled.p`
   font-size: 0.92rem;
   color: ${({ theme }) => theme.muted};
@@ -104,13 +109,31 @@ function RecordCheck({ caseId }: { readonly caseId: string }) {
   );
 }
 
+/** What is worth knowing of how an entry was recorded; most need no word. */
+function RecordedNote({ recorded }: { readonly recorded: Recorded | undefined }) {
+  if (!recorded) return null;
+  return (
+    <>
+      {recorded.imported && (
+        <Small>
+          imported by {recorded.by}, {dateAndTime(recorded.at)}
+        </Small>
+      )}
+      {recorded.deviceAt && <Small>the clock of the device said {dateAndTime(recorded.deviceAt)}</Small>}
+    </>
+  );
+}
+
 function SheetRow({ entry, onStrike }: { readonly entry: Entry; readonly onStrike: (entry: Entry) => void }) {
   const { done, seen } = entryWords(entry);
   const note = entry.event.kind === 'trial-done' ? entry.event.note : undefined;
   return (
     <tr style={entry.struckBy ? { textDecoration: 'line-through' } : undefined}>
       <td>{dateAndTime(entry.event.at)}</td>
-      <td>{entry.event.by}</td>
+      <td>
+        {entry.event.by}
+        <RecordedNote recorded={entry.event.recorded} />
+      </td>
       <td>
         <strong>{done}</strong>
         {entry.changes && <div>{entry.changes}</div>}
@@ -124,7 +147,7 @@ function SheetRow({ entry, onStrike }: { readonly entry: Entry; readonly onStrik
       </td>
       <td>
         {canStrike(entry) && (
-          <Allowed action="write-cases">
+          <Allowed action={rightForEvent(entry.event)}>
             <Button onPress={() => onStrike(entry)} aria-label={`Cross out: ${done}`}>
               Cross out
             </Button>

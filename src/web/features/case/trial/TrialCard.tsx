@@ -7,7 +7,10 @@ import styled from 'styled-components';
 import type { CaseState } from '../../../../core/casework';
 import { kindInWords } from '../../../../core/machine';
 import type { Diagnosis, TrialView } from '../../../../core/diagnosis';
+import { rightForTrial } from '../../../../contracts';
 import { Allowed } from '../../../shell/Allowed';
+import { useMay } from '../../../shell/me';
+import { Notice } from '../../../components/Notice';
 import { Button } from '../../../components/Button';
 import { CardTitle } from '../../../components/CardText';
 import { minutesInWords } from '../../../components/format';
@@ -130,7 +133,8 @@ export const TrialCard = memo(function TrialCard({
       )}
       <CautionGate cautions={trial.cautions} gate={gate} />
       <Help caseId={caseId} state={state} trial={trial.id} />
-      <Allowed action="write-cases">
+      <NotForTrainees trial={trial.id} />
+      <Allowed action={rightForTrial(trial.id)}>
         {trial.kind === 'measure' && (
           <>
             <ReadingEntry key={trial.id} trial={trial} onReading={onReading} />
@@ -152,6 +156,14 @@ export const TrialCard = memo(function TrialCard({
     </div>
   );
 });
+
+/** Why the outcomes of this trial are missing for one who may record others. */
+function NotForTrainees({ trial }: { readonly trial: string }) {
+  const mayRecord = useMay(rightForTrial(trial));
+  return useMay('write-cases') && !mayRecord ? (
+    <Notice kind="plain">Firmware cannot be unwritten: a technician or a lead does this and records it.</Notice>
+  ) : null;
+}
 
 /** Time and tools, and the card read aloud. */
 function Needs({ trial }: { readonly trial: TrialView }) {

@@ -1,8 +1,10 @@
 /** @jest-environment jsdom */
 import { act, renderHook } from '@testing-library/react';
+import type { ReactNode } from 'react';
 import { diagnoseCase, type CaseEvent, type EventBody } from '../../../../core/casework';
 import { eventsOf } from '../../../../core/casework/testing-log';
-import type { StoredEvent } from '../../../../contracts';
+import type { Role, StoredEvent } from '../../../../contracts';
+import { inShell } from '../../../testing-screen';
 import { useDeskStore } from '../../../stores/desk-store';
 import { createCaseViewer, type CaseView } from '../../case-log/case-view';
 import type { CaseActions } from '../../case-log/use-case-actions';
@@ -34,10 +36,11 @@ const actions: CaseActions = {
   isSaving: false,
 };
 
-function work(view: CaseView, more: { canWrite?: boolean } = {}) {
+function work(view: CaseView, { role = 'technician', ...more }: { canWrite?: boolean; role?: Role } = {}) {
   const diagnosis = diagnoseCase(view.drafted);
-  return renderHook(() =>
-    useTrialWork({ caseId: 'one', view, newest: view, diagnosis, canWrite: true, actions, ...more }),
+  return renderHook(
+    () => useTrialWork({ caseId: 'one', view, newest: view, diagnosis, canWrite: true, actions, ...more }),
+    { wrapper: ({ children }) => inShell(children, { role }) },
   );
 }
 
@@ -116,4 +119,30 @@ test('number keys press the outcomes in their order; other keys are not taken', 
   act(() => expect(result.current.handleKey('1')).toBe(true));
   expect(written[0]?.[0]).toMatchObject({ outcome: first });
   expect(result.current.handleKey('x')).toBe(false);
+});
+
+test('a trainee does not record what writes firmware, and does record the rest', () => {
+  const view = viewOf();
+  const isFirmware = ({ id }: { id: string }) => id.startsWith('fix/') && id.includes('firmware');
+  for (const role of ['trainee', 'technician'] as const) {
+    written = [];
+    const { result } = work(view, { role });
+    const flash = result.current.alternatives.find(isFirmware);
+    act(() => result.current.choose(flash?.id ?? null));
+    act(() => result.current.gate.confirm());
+    act(() => result.current.outcome('could-not'));
+    expect([role, flash !== undefined, result.current.whyNot !== null]).toEqual([role, true, role === 'technician']);
+    act(() => result.current.choose(null));
+  }
+});
+
+test('a note that was stored goes from the desk, and what was typed since stays', () => {
+  const { result } = work(viewOf());
+  const note = () => useDeskStore.getState().desks['one']?.note;
+  useDeskStore.getState().change('one', { note: 'cord warm' });
+  act(() => result.current.clearNote('cord warm'));
+  expect(note()).toBe('');
+  useDeskStore.getState().change('one', { note: 'cord warm, plug loose' });
+  act(() => result.current.clearNote('cord warm'));
+  expect(note()).toBe('cord warm, plug loose');
 });

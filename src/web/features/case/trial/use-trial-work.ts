@@ -1,6 +1,8 @@
 import { useMemo, useState } from 'react';
 import type { Diagnosis, TrialView } from '../../../../core/diagnosis';
 import { formatTrialId } from '../../../../core/trials';
+import { rightForTrial } from '../../../../contracts';
+import { useMay } from '../../../shell/me';
 import { canReadAloud, readAloud } from '../../../components/read-aloud';
 import { useLatest } from '../../../components/use-latest';
 import { useDesk, useDeskStore } from '../../../stores/desk-store';
@@ -25,7 +27,8 @@ export interface TrialWork {
   /** Set while the reason is asked for which the trial could not be done. */
   readonly whyNot: { readonly answer: (reason: string) => void; readonly leave: () => void } | null;
   readonly startWait: () => void;
-  readonly clearNote: () => void;
+  /** The note was stored: it goes, unless something else was typed since. */
+  readonly clearNote: (stored: string) => void;
   readonly handleKey: (key: string) => boolean;
 }
 
@@ -52,7 +55,8 @@ export function useTrialWork({ caseId, view, newest, diagnosis, canWrite, action
   const proposed = diagnosis?.advice.trial ?? null;
   const trial = trialInHand(view, diagnosis, desk.chosenAfter === stepsBefore ? desk.chosenTrial : null);
   const { stage } = view.logged;
-  const isDisabled = !canWrite || stage === 'closed' || stage === 'parked';
+  const mayRecord = useMay(trial ? rightForTrial(trial.id) : 'write-cases');
+  const isDisabled = !canWrite || !mayRecord || stage === 'closed' || stage === 'parked';
   const gate = useGate(caseId, trial, stepsBefore);
   const [asksWhyNot, setAsksWhyNot] = useState(false);
   const write = useWriteOutcome(caseId, view, actions);
@@ -87,7 +91,10 @@ export function useTrialWork({ caseId, view, newest, diagnosis, canWrite, action
     outcome,
     whyNot: asksWhyNot && trial ? whyNot : null,
     startWait,
-    clearNote: () => change(caseId, { note: '' }),
+    clearNote: (stored: string) => {
+      const { note } = useDeskStore.getState().desks[caseId] ?? { note: '' };
+      if (note.trim() === stored.trim()) change(caseId, { note: '' });
+    },
   };
   const stopWait = () => change(caseId, { wait: null });
   const isWaiting = trial !== null && desk.wait?.trial === trial.id;

@@ -1,0 +1,50 @@
+import type { CaseEvent } from '../core/casework';
+import { isFirmwareWork, parseTrialId } from '../core/trials';
+import type { Action } from './roles';
+
+/** Writes firmware, by its own entry or as the repair of a trial: it cannot be taken back. */
+const writesFirmware = (trial: string): boolean => {
+  const ref = parseTrialId(trial);
+  return ref !== null && ref.kind === 'repair' && isFirmwareWork(ref);
+};
+
+/** What one must be allowed to do in order to write down a trial. */
+export const rightForTrial = (trial: string): Action => (writesFirmware(trial) ? 'flash-firmware' : 'write-cases');
+
+/** What one must be allowed to do in order to write an event that was not there, or to cross it out. */
+export function rightForEvent(event: CaseEvent): Action {
+  switch (event.kind) {
+    case 'case-closed':
+    case 'case-reopened':
+      return 'close-cases';
+    case 'firmware-flashed':
+      return 'flash-firmware';
+    case 'trial-done':
+      return rightForTrial(event.trial);
+    // Nobody knows what it says: only those may cross it out who may do all that an entry can be.
+    case 'unread':
+      return 'close-cases';
+    case 'case-opened':
+    case 'configuration-changed':
+    case 'note-added':
+    case 'entry-struck':
+    case 'case-parked':
+    case 'case-resumed':
+    case 'strategy-chosen':
+    case 'lacking-set':
+    case 'part-noted':
+    case 'board-noted':
+    case 'firmware-verified':
+      return 'write-cases';
+  }
+}
+
+/** All that is asked of who appends `events` to a log: the right of each, and of what each crosses out. */
+export function rightsForEvents(log: readonly CaseEvent[], events: readonly CaseEvent[]): readonly Action[] {
+  const byId = new Map([...log, ...events].map((event) => [event.id, event]));
+  const rights = events.flatMap((event) => {
+    const struck = event.kind === 'entry-struck' ? byId.get(event.entry) : undefined;
+    return [rightForEvent(event), ...(struck ? [rightForEvent(struck)] : [])];
+  });
+  return [...new Set(rights)];
+}
