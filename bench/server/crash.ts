@@ -2,6 +2,7 @@ import type { ChildProcess } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { setTimeout as wait } from 'node:timers/promises';
 import { parseArgs } from 'node:util';
+import pg from 'pg';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { checkChain } from '../../src/core/casework';
@@ -10,21 +11,23 @@ import { seedTechnicians, type Technician } from './people';
 import { freePort, launch, placeForCluster, startCluster, untilHealthy } from './program';
 
 /**
- * npm run bench:crash [-- --events N] [-- --seed S] [-- --json]: technicians write through HTTP while the server and
- * PostgreSQL are killed at random moments; afterwards every acknowledged event must be there once, in order, on whole
- * chains. See docs/benchmarks.md.
+ * npm run bench:crash [-- --events N] [-- --seed S] [-- --database] [-- --json]: technicians write through HTTP while the
+ * server and PostgreSQL are killed at random moments; afterwards every acknowledged event must be there once, in order,
+ * on whole chains. With --database only the database goes, by turns killed, shut down and its connections cut, and the
+ * server has to live through all of it. See docs/benchmarks.md.
  */
 const { values } = parseArgs({
   options: {
     json: { type: 'boolean', default: false },
     events: { type: 'string', default: '10000' },
     seed: { type: 'string', default: '1' },
+    database: { type: 'boolean', default: false },
   },
 });
 const wanted = Number(values.events);
 const technicians = 50;
-const serverKills = 20;
-const databaseKills = 5;
+const serverKills = values.database ? 0 : 20;
+const databaseKills = values.database ? 50 : 5;
 /** Cases of each technician alone; one more is shared with a neighbour. */
 const ownCases = 3;
 
@@ -49,8 +52,28 @@ function launchServer(): void {
   });
 }
 
-async function killDatabase(): Promise<void> {
-  process.kill(cluster.pid, 'SIGKILL');
+/** Milliseconds from each return of the database to the next entry that was acknowledged. */
+const recoveries: number[] = [];
+let returnedAt: number | null = null;
+
+let ways = 0;
+/** By turns: killed, shut down, and all of its connections cut. */
+async function endDatabase(): Promise<void> {
+  const way = values.database ? ways++ % 3 : 0;
+  if (way === 2) await cutConnections();
+  else await restartDatabase(way === 0 ? 'SIGKILL' : 'SIGINT');
+  returnedAt = performance.now();
+}
+
+async function cutConnections(): Promise<void> {
+  const owner = new pg.Client({ connectionString: cluster.ownerUrl });
+  await owner.connect();
+  await owner.query('SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE pid <> pg_backend_pid()');
+  await owner.end();
+}
+
+async function restartDatabase(signal: 'SIGKILL' | 'SIGINT'): Promise<void> {
+  process.kill(cluster.pid, signal);
   for (;;) {
     await wait(200);
     try {
@@ -121,6 +144,8 @@ async function write(who: Technician, known: Known, event: object & { id: string
         known.sequence,
         ...(json as { events: { sequence: number }[] }).events.map((e) => e.sequence),
       );
+      if (returnedAt !== null) recoveries.push(performance.now() - returnedAt);
+      returnedAt = null;
       acknowledged.set(known.id, [...(acknowledged.get(known.id) ?? []), `${who.name} ${event.id}`]);
       done += 1;
       return;
@@ -194,12 +219,15 @@ const killing = (async () => {
   for (const { at, what } of kills) {
     while (done < at) await wait(20);
     if (what === 'server') server?.kill('SIGKILL');
-    else await killDatabase();
+    else await endDatabase();
     await wait(300);
   }
 })();
 await Promise.all([killing, ...people.map((who, n) => work(who, casesOf[n] ?? [], Math.ceil(wanted / technicians)))]);
 const wrong = await findings(first, all);
+if (values.database && starts > 1) wrong.push(`the server ended ${starts - 1} times and was started again`);
+const slowest = Math.round(Math.max(0, ...recoveries));
+if (values.database && slowest > 2000) wrong.push(`it took ${slowest} ms to write again once the database was back`);
 const report = {
   events: done,
   technicians,
@@ -207,6 +235,7 @@ const report = {
   serverKills,
   databaseKills,
   serverStarts: starts,
+  slowestRecoveryMs: slowest,
   repeats,
   crossings,
   seconds: Math.round((performance.now() - begin) / 1000),
@@ -220,7 +249,8 @@ process.stdout.write(
   values.json
     ? `${JSON.stringify(report, null, 2)}\n`
     : `${report.events} events by ${technicians} technicians in ${report.cases} cases, ${serverKills} kills of the server and ` +
-        `${databaseKills} of PostgreSQL, ${report.seconds} s: ${repeats} requests repeated, ${crossings} crossings, ` +
+        `${databaseKills} of PostgreSQL, ${report.seconds} s: ${starts} starts of the server, writing again ${slowest} ms at most after ` +
+        `the database was back, ${repeats} requests repeated, ${crossings} crossings, ` +
         `${wrong.length} findings\n${wrong.map((line) => `  ${line}\n`).join('')}`,
 );
 process.exit(wrong.length === 0 ? 0 : 1);

@@ -1,5 +1,15 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
@@ -10,8 +20,11 @@ interface Started {
   readonly url: string;
 }
 
-function startCommand(folder: string, ...args: string[]): { process: ChildProcess; output: () => string } {
-  const environment = { ...process.env, DATA_FOLDER: folder, PORT: '0' };
+function startCommand(
+  folder: string,
+  { PORT = '0', args = [] }: { readonly PORT?: string; readonly args?: readonly string[] } = {},
+): { process: ChildProcess; output: () => string } {
+  const environment = { ...process.env, DATA_FOLDER: folder, PORT };
   delete (environment as Record<string, unknown>)['DATABASE_URL'];
   const child = spawn(process.execPath, ['scripts/start.mjs', ...args], { env: environment, stdio: 'pipe' });
   let output = '';
@@ -21,7 +34,7 @@ function startCommand(folder: string, ...args: string[]): { process: ChildProces
 }
 
 async function started(folder: string, ...args: string[]): Promise<Started> {
-  const { process: child, output } = startCommand(folder, ...args);
+  const { process: child, output } = startCommand(folder, { args });
   await expect.poll(output, { timeout: 40_000 }).toMatch(/is at http:\/\/127\.0\.0\.1:\d+\n/);
   return { process: child, url: /http:\S+/.exec(output())?.[0] ?? '' };
 }
@@ -75,5 +88,99 @@ test('starts with demo data, keeps it over a crash of everything, stops all that
   expect(await (await request.get(`${afterStale.url}/api/health`)).json()).toMatchObject({ database: 'up' });
   afterStale.process.kill('SIGTERM');
   await ended(afterStale.process);
+  rmSync(folder, { recursive: true, force: true });
+});
+
+/** The process of a kind that works for a start command, by what its command line says. */
+function processOf(words: string, folder?: string): number {
+  const found = readdirSync('/proc')
+    .filter((name) => /^\d+$/.test(name))
+    .find((pid) => {
+      try {
+        const line = readFileSync(`/proc/${pid}/cmdline`, 'utf8');
+        const isChild = folder === undefined || readFileSync(`/proc/${pid}/environ`, 'utf8').includes(folder);
+        return line.includes(words) && isChild;
+      } catch {
+        return false;
+      }
+    });
+  return Number(found ?? 0);
+}
+
+test('what dies is started again: the application, and the database under it', async ({ request }) => {
+  test.setTimeout(120_000);
+  const folder = mkdtempSync(join(tmpdir(), 'jovial-probe-again-'));
+  const port = String(4790 + Math.floor(Math.random() * 100));
+  const { process: start, output } = startCommand(folder, { PORT: port });
+  await expect.poll(output, { timeout: 40_000 }).toContain(`is at http://127.0.0.1:${port}`);
+  const health = () =>
+    request.get(`http://127.0.0.1:${port}/api/health`).then(
+      async (answer) => ((await answer.json()) as { database: string }).database,
+      () => 'gone',
+    );
+  const application = processOf('dist/server/main.js', folder);
+  process.kill(application, 'SIGKILL');
+  await expect.poll(output).toContain('The application ended (SIGKILL). Starting it again');
+  await expect.poll(health).toBe('up');
+  const again = processOf('dist/server/main.js', folder);
+  expect(again).not.toBe(application);
+
+  process.kill(Number(readFileSync(join(folder, 'postgres', 'postmaster.pid'), 'utf8').split('\n')[0]), 'SIGKILL');
+  await expect.poll(output, { timeout: 40_000 }).toContain('PostgreSQL runs again.');
+  await expect.poll(health).toBe('up');
+  expect(processOf('dist/server/main.js', folder)).toBe(again);
+
+  start.kill('SIGTERM');
+  expect(await ended(start)).toBe(0);
+  expect(processesOn(folder)).toBe(0);
+  rmSync(folder, { recursive: true, force: true });
+});
+
+test('a signal to npm stops all that it started', async () => {
+  test.setTimeout(120_000);
+  const folder = mkdtempSync(join(tmpdir(), 'jovial-probe-npm-'));
+  const npm = spawn('npm', ['run', 'serve'], {
+    env: { ...process.env, DATA_FOLDER: folder, PORT: '0', DATABASE_URL: '' },
+  });
+  let output = '';
+  npm.stdout.on('data', (data: Buffer) => (output += data.toString()));
+  await expect.poll(() => output, { timeout: 40_000 }).toContain('is at http://127.0.0.1');
+  npm.kill('SIGTERM');
+  await expect.poll(() => processesOn(folder) + processOf('dist/server/main.js', folder), { timeout: 20_000 }).toBe(0);
+  rmSync(folder, { recursive: true, force: true });
+});
+
+test('data that cannot be used is said, and nothing is left running', async () => {
+  test.setTimeout(120_000);
+  const folder = mkdtempSync(join(tmpdir(), 'jovial-probe-wrong-'));
+  const first = await started(folder);
+  first.process.kill('SIGTERM');
+  await ended(first.process);
+  const refused = async () => {
+    const { process: start, output } = startCommand(folder);
+    expect(await ended(start)).toBe(1);
+    expect(processesOn(folder)).toBe(0);
+    return output();
+  };
+  const [data, access] = [join(folder, 'postgres'), join(folder, 'access.json')];
+  const passwords = readFileSync(access);
+  rmSync(access);
+  expect(await refused()).toContain(`the file with its passwords, ${access}, is missing`);
+  writeFileSync(access, passwords);
+
+  const version = readFileSync(join(data, 'PG_VERSION'));
+  writeFileSync(join(data, 'PG_VERSION'), '9\n');
+  expect(await refused()).toContain('is of PostgreSQL 9');
+  writeFileSync(join(data, 'PG_VERSION'), version);
+
+  const elsewhere = join(folder, 'elsewhere');
+  renameSync(data, elsewhere);
+  symlinkSync(join(folder, 'gone'), data);
+  expect(await refused()).toContain('which is not there');
+  rmSync(data);
+  symlinkSync(elsewhere, data);
+  const last = await started(folder);
+  last.process.kill('SIGTERM');
+  expect(await ended(last.process)).toBe(0);
   rmSync(folder, { recursive: true, force: true });
 });

@@ -176,7 +176,7 @@ function runningServer(data) {
   const [pid, , , port] = readFileSync(file, 'utf8').split('\n');
   if (isServerOf(Number(pid), data)) return { pid: Number(pid), port: Number(port) };
   say(
-    `PostgreSQL was not stopped in order: its pid file names process ${pid}, which is none of it. Taking the file away.`,
+    `PostgreSQL was not stopped in order: its pid file names process ${pid}, which is another program's. Taking the file away.`,
   );
   rmSync(file);
   return null;

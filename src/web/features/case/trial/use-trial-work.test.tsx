@@ -1,6 +1,5 @@
 /** @jest-environment jsdom */
 import { act, renderHook } from '@testing-library/react';
-import type { ReactNode } from 'react';
 import { diagnoseCase, type CaseEvent, type EventBody } from '../../../../core/casework';
 import { eventsOf } from '../../../../core/casework/testing-log';
 import type { Role, StoredEvent } from '../../../../contracts';
