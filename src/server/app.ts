@@ -44,7 +44,7 @@ export interface AppDependencies {
 export function createApp(given: AppDependencies): Express {
   const { pool, changes, log, now, version, isSecure, trustedProxies, demoAccounts, requestsPerMinute, webRoot } =
     given;
-  const signIn = createSignInService({ pool, now });
+  const signIn = createSignInService({ pool, now, log });
   const logs = createCaseLogs();
   const own = (response: Response) => {
     const actor = signedIn(response);

@@ -29,7 +29,13 @@ async function listen(app: Express, cookie: string) {
     for (let n = 0; n < 200 && !text.includes(words); n++) await new Promise((resolve) => setTimeout(resolve, 25));
     return text.includes(words);
   };
-  return { until, status: answer.statusCode, said: () => text };
+  let isOver = false;
+  answer.on('end', () => (isOver = true));
+  const untilOver = async () => {
+    for (let n = 0; n < 200 && !isOver; n++) await new Promise((resolve) => setTimeout(resolve, 25));
+    return isOver;
+  };
+  return { until, untilOver, status: answer.statusCode, said: () => text };
 }
 
 let next = 1;
@@ -84,4 +90,48 @@ test('an entry that was refused is not announced', async () => {
   await open();
   await window.until('"sequence":1}\n\nevent: case');
   expect(window.said()).not.toContain('"sequence":2');
+});
+
+test('the windows of somebody whose account was closed hear no more', async () => {
+  const app = server.app();
+  const theirs = await listen(app, server.cookie('trainee'));
+  const ours = await listen(app, server.cookie('technician'));
+  expect(await theirs.until('event: ready')).toBe(true);
+  await server
+    .as('lead')
+    .put(`/api/people/${server.personId('trainee')}`)
+    .send({ isActive: false })
+    .expect(204);
+  expect(await theirs.untilOver()).toBe(true);
+  const id = await open();
+  expect(await ours.until(id)).toBe(true);
+  expect(theirs.said()).not.toContain(id);
+});
+
+test('who leaves while the session is being looked up counts no longer', async () => {
+  const listening = server.app().listen(0, '127.0.0.1');
+  await new Promise((resolve) => listening.once('listening', resolve));
+  const { port } = listening.address() as AddressInfo;
+  for (let n = 0; n < 60; n++)
+    await new Promise<void>((resolve) => {
+      const asked = get({
+        host: '127.0.0.1',
+        port,
+        path: '/api/changes',
+        headers: { cookie: cookieOf() },
+        agent: false,
+      });
+      asked.on('error', () => resolve());
+      asked.on('response', (answer) => answer.destroy());
+      asked.on('close', () => resolve());
+      // By chance before, while and after the session is found.
+      setTimeout(() => asked.destroy(), n % 6);
+    });
+  await new Promise((resolve) => setTimeout(resolve, 200));
+  const last = await new Promise<IncomingMessage>((resolve) =>
+    get({ host: '127.0.0.1', port, path: '/api/changes', headers: { cookie: cookieOf() } }, resolve),
+  );
+  expect(last.statusCode).toBe(200);
+  last.destroy();
+  listening.close();
 });

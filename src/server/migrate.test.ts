@@ -7,7 +7,7 @@ import { createTestDatabase } from './testing-database';
 
 let database: Awaited<ReturnType<typeof createTestDatabase>>;
 beforeEach(async () => {
-  database = await createTestDatabase();
+  database = await createTestDatabase({ isEmpty: true });
 });
 afterEach(() => database.drop());
 
@@ -51,4 +51,12 @@ test('two servers that start at once migrate once', async () => {
   const folder = folderWith({ '9001_a.sql': 'CREATE TABLE a (n int)' });
   const ran = await Promise.all([migrate(database.url, folder), migrate(database.url, folder)]);
   expect(ran.flat()).toEqual(['9001_a.sql']);
+});
+
+test('an older program refuses the database of a newer one, and leaves it as it is', async () => {
+  const folder = folderWith({ '9001_a.sql': 'CREATE TABLE a (n int)' });
+  const newer = folderWith({ '9001_a.sql': 'CREATE TABLE a (n int)', '9002_b.sql': 'CREATE TABLE b (n int)' });
+  await migrate(database.url, newer);
+  await expect(migrate(database.url, folder)).rejects.toThrow('newer version of Jovial Probe (it has 9002_b.sql)');
+  expect(await tableExists('b')).toBe(true);
 });

@@ -11,6 +11,7 @@ import * as owners from './repositories/owners';
 import * as people from './repositories/people';
 import * as sessions from './repositories/sessions';
 import * as shops from './repositories/shops';
+import * as devices from './repositories/known-devices';
 import * as failures from './repositories/sign-in-failures';
 import { hashSecret } from './services/secrets';
 import { createTestServer, testShops, type TestServer } from './testing-server';
@@ -18,6 +19,7 @@ import { createTestServer, testShops, type TestServer } from './testing-server';
 const caseId = '88888888-8888-4888-8888-000000000001';
 const boardId = '88888888-8888-4888-8888-000000000002';
 const owner = 'Only of shop one';
+const deviceHash = 'd'.repeat(64);
 const [one, two] = testShops;
 
 let server: TestServer;
@@ -26,7 +28,7 @@ let code: string;
 /** Everything that shop one has; what shop two does must leave all of it as it is. */
 const everything = async () => {
   const tables = ['shops', 'cases', 'case_events', 'boards', 'people', 'sessions', 'invitations'];
-  tables.push('case_owners', 'case_words');
+  tables.push('case_owners', 'case_words', 'known_devices');
   const rows = await inShop(server.pool, one.id, async (db) => {
     const found: unknown[] = [];
     for (const table of tables) found.push((await db.query(`SELECT * FROM ${table} t ORDER BY t::text`)).rows);
@@ -43,6 +45,8 @@ beforeAll(async () => {
   await lead.put(`/api/boards/${boardId}`).send({ expectedEdition: 0, board: fullBoard }).expect(200);
   const invited = await lead.post('/api/people/invitations').send({ name: 'Guest', role: 'reader' }).expect(201);
   code = (invited.body as { code: string }).code;
+  const device = { personId: server.personId('lead'), shopId: one.id, deviceHash };
+  await inShop(server.pool, one.id, (db) => devices.rememberDevice(db, device, at));
 });
 afterAll(() => server.close());
 
@@ -184,7 +188,14 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
         null,
       ),
   },
-  installation: { isSetUp: null, writeSetUpCode: null, takeSetUpCode: null, markSetUp: null },
+  installation: {
+    isSetUp: null,
+    addSetUpCode: null,
+    takeSetUpCode: null,
+    markSetUp: null,
+    markNotSetUp: null,
+    findDemoShop: null,
+  },
   invitations: {
     findInvitation: (db) => invitations.findInvitation(db, hashSecret(code)),
     insertInvitation: (db) =>
@@ -212,6 +223,9 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
     listPeople: async (db) => (await people.listPeople(db)).filter(({ login }) => login.endsWith('-0')),
     insertPerson: (db) => people.insertPerson(db, { ...person(), id: caseId }),
     updatePerson: (db) => people.updatePerson(db, person()),
+    markOwnPassword: (db) => people.markOwnPassword(db, server.personId('lead')),
+    openDemoPeople: (db) => people.openDemoPeople(db, ['lead-0']),
+    closeDemoPeople: async (db) => (await people.closeDemoPeople(db)) || null,
     countActiveLeads: async (db) => (await people.countActiveLeads(db)) - 1 || null,
   },
   sessions: {
@@ -232,9 +246,15 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
       await shops.takeCaseNumber(db);
     },
   },
-  failures: { countTry: null, forgiveTry: null, deleteExpiredAttempts: null },
+  failures: { readWait: null, countFailure: null, forgetFailures: null, deleteExpiredFailures: null },
+  devices: {
+    isKnownDevice: (db) => devices.isKnownDevice(db, server.personId('lead'), deviceHash),
+    rememberDevice: (db) =>
+      devices.rememberDevice(db, { personId: server.personId('lead'), shopId: one.id, deviceHash: 'c'.repeat(64) }, at),
+    forgetDevices: (db) => devices.forgetDevices(db, server.personId('lead')),
+  },
 };
-const modules = { audit, boards, cases, installation, invitations, owners, people, sessions, shops, failures };
+const modules = { audit, boards, cases, installation, invitations, owners, people, sessions, shops, failures, devices };
 
 test.each(Object.entries(modules))('the list of what %s can do is whole', (name, module) => {
   const functions = Object.entries(module).filter(([, value]) => typeof value === 'function');
@@ -255,7 +275,7 @@ test.each(doings)('%s, run for one shop, neither sees nor changes another', asyn
 
 test('without a shop and without a secret nothing is seen at all', async () => {
   const tables = ['shops', 'cases', 'case_events', 'boards', 'people', 'sessions', 'invitations', 'audit_entries'];
-  for (const table of [...tables, 'case_owners', 'case_words']) {
+  for (const table of [...tables, 'case_owners', 'case_words', 'known_devices']) {
     const seen = await inTransaction(server.pool, (db) => db.query(`SELECT 1 FROM ${table}`));
     expect([table, seen.rowCount]).toEqual([table, 0]);
   }

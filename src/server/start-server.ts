@@ -2,30 +2,46 @@ import { readFileSync } from 'node:fs';
 import type { AddressInfo } from 'node:net';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import type pg from 'pg';
+import pg from 'pg';
 import { pino } from 'pino';
 import type { Session } from '../contracts';
 import { createApp } from './app';
 import { readConfig } from './config/read-config';
 import { createChangeFeed } from './database/changes';
-import { inTransaction } from './database/in-shop';
+import { counted } from '../core/wording';
+import { inShop, inTransaction } from './database/in-shop';
 import { migrate } from './database/migrate';
 import { createPool } from './database/pool';
 import { createHttpServer } from './http-server';
-import { isSetUp, writeSetUpCode } from './repositories/installation';
+import { addSetUpCode, findDemoShop, isSetUp, markNotSetUp } from './repositories/installation';
+import { closeDemoPeople, countActiveLeads } from './repositories/people';
 import { hashSecret, newTypedCode } from './services/secrets';
 import { shutDownGracefully } from './shut-down-gracefully';
 
 /** What comes before serving, as the demo does: given the pool, says which accounts the sign-in page shows. */
 export type Prepare = (pool: pg.Pool) => Promise<Session['demoAccounts']>;
 
-const nothingToPrepare: Prepare = () => Promise.resolve([]);
+/** Served without the demo: accounts whose passwords anybody can read are closed. */
+const closeDemo: Prepare = async (pool) => {
+  const shopId = await inTransaction(pool, findDemoShop);
+  if (!shopId) return [];
+  const { closed, leads } = await inShop(pool, shopId, async (db) => ({
+    closed: await closeDemoPeople(db),
+    leads: await countActiveLeads(db),
+  }));
+  if (leads === 0) await inTransaction(pool, markNotSetUp);
+  if (closed > 0)
+    process.stdout.write(
+      `Closed ${counted(closed, 'account')} of the demo: their passwords are published. What they wrote stays.\n`,
+    );
+  return [];
+};
 
 /**
  * Reads the configuration, connects, migrates, prepares, listens on loopback, and stops cleanly on SIGINT and SIGTERM.
  * Failure: ends the process with 1 and one line that says why.
  */
-export async function startServer(prepare: Prepare = nothingToPrepare): Promise<void> {
+export async function startServer(prepare: Prepare = closeDemo): Promise<void> {
   try {
     await start(prepare);
   } catch (error) {
@@ -41,8 +57,11 @@ async function start(prepare: Prepare): Promise<void> {
   await migrate(config.migrationDatabaseUrl, join(here, '../server/migrations'));
   const onError = (error: Error) => log.warn({ err: error }, 'a database connection broke');
   const pool = createPool(config.databaseUrl, { onError });
-  const demoAccounts = await prepare(pool);
-  const code = await newSetUpCode(pool);
+  // Servers that start at once do this one after the other.
+  const { demoAccounts, code } = await alone(pool, async () => ({
+    demoAccounts: await prepare(pool),
+    code: await newSetUpCode(pool),
+  }));
   const changes = createChangeFeed(config.databaseUrl, onError);
   const app = createApp({
     pool,
@@ -72,12 +91,26 @@ async function start(prepare: Prepare): Promise<void> {
   });
 }
 
+/** Any fixed number: one server at a time prepares a database. */
+const prepareLock = 4780_0002;
+
+async function alone<T>(pool: pg.Pool, work: () => Promise<T>): Promise<T> {
+  const client = new pg.Client({ connectionString: pool.options.connectionString, connectionTimeoutMillis: 10_000 });
+  await client.connect();
+  try {
+    await client.query('SELECT pg_advisory_lock($1)', [prepareLock]);
+    return await work();
+  } finally {
+    await client.end();
+  }
+}
+
 /** A code for the first lead, printed once; null where there is one already. */
 async function newSetUpCode(pool: pg.Pool): Promise<string | null> {
   return inTransaction(pool, async (db) => {
     if (await isSetUp(db)) return null;
     const code = newTypedCode();
-    await writeSetUpCode(db, hashSecret(code));
+    await addSetUpCode(db, hashSecret(code));
     return code;
   });
 }

@@ -9,14 +9,24 @@ const changeSchema = z.object({ shopId: z.uuid(), caseId: z.uuid(), sequence: z.
 /** A case grew. It says where to look, not what is there. */
 export type CaseChange = z.infer<typeof changeSchema>;
 
+const signedOutSchema = z.object({ shopId: z.uuid(), personId: z.uuid() });
+/** Somebody was signed out everywhere: the account was closed, its role or its password changed. */
+export type SignedOut = z.infer<typeof signedOutSchema>;
+
 /** Tells all app servers, once the transaction commits. */
 export async function announceChange(db: Queryable, change: CaseChange): Promise<void> {
   await db.query('SELECT pg_notify($1, $2)', [channel, JSON.stringify(change)]);
 }
 
+/** The same of who was signed out. */
+export async function announceSignedOut(db: Queryable, who: SignedOut): Promise<void> {
+  await db.query('SELECT pg_notify($1, $2)', [channel, JSON.stringify(who)]);
+}
+
 export interface ChangeListener {
   readonly onChange: (change: CaseChange) => void;
   readonly onGap: () => void;
+  readonly onSignedOut: (who: SignedOut) => void;
 }
 
 export interface ChangeFeed {
@@ -29,11 +39,7 @@ const retryMs = 500;
 
 /** Listens on a connection of its own and takes it up again whenever it breaks. */
 export function createChangeFeed(connectionString: string, onError: (error: Error) => void): ChangeFeed {
-  const listeners = new Set<{
-    shopId: string;
-    readonly onChange: (change: CaseChange) => void;
-    readonly onGap: () => void;
-  }>();
+  const listeners = new Set<ChangeListener & { readonly shopId: string }>();
   let client: pg.Client | null = null;
   let isClosed = false;
   let retry: NodeJS.Timeout | undefined;
@@ -57,9 +63,13 @@ export function createChangeFeed(connectionString: string, onError: (error: Erro
     next.on('error', lose);
     next.on('end', () => lose());
     next.on('notification', ({ payload }) => {
-      const change = changeSchema.safeParse(parseJson(payload));
-      if (!change.success) return;
-      for (const listener of listeners) if (listener.shopId === change.data.shopId) listener.onChange(change.data);
+      const told = parseJson(payload);
+      const change = changeSchema.safeParse(told);
+      const signedOut = signedOutSchema.safeParse(told);
+      for (const listener of listeners) {
+        if (change.success && listener.shopId === change.data.shopId) listener.onChange(change.data);
+        else if (signedOut.success && listener.shopId === signedOut.data.shopId) listener.onSignedOut(signedOut.data);
+      }
     });
     try {
       await next.connect();
@@ -74,7 +84,7 @@ export function createChangeFeed(connectionString: string, onError: (error: Erro
 
   return {
     subscribe(shopId, listener) {
-      const own = { shopId, onChange: listener.onChange, onGap: listener.onGap };
+      const own = { shopId, ...listener };
       listeners.add(own);
       return () => listeners.delete(own);
     },

@@ -49,7 +49,13 @@ async function runPending(client: pg.Client, folder: string): Promise<string[]> 
   for (const row of (await client.query<{ name: string; sha256: string }>('SELECT name, sha256 FROM migrations')).rows)
     done.set(row.name, row.sha256);
   const ran: string[] = [];
-  for (const name of (await readdir(folder)).filter((file) => /^\d{4}_.*\.sql$/.test(file)).sort()) {
+  const files = (await readdir(folder)).filter((file) => /^\d{4}_.*\.sql$/.test(file)).sort();
+  const newer = [...done.keys()].filter((name) => !files.includes(name)).sort();
+  if (newer.length > 0)
+    throw new Error(
+      `The database was written by a newer version of Jovial Probe (it has ${newer.join(', ')}). Start that version, or restore a backup of before.`,
+    );
+  for (const name of files) {
     const text = await readFile(join(folder, name), 'utf8');
     const sha256 = createHash('sha256').update(text).digest('hex');
     const before = done.get(name);

@@ -46,7 +46,9 @@ function toProblem(error: unknown): Problem {
   if (error instanceof URIError) return problem(400, 'bad-address', 'The address cannot be read');
   const kind = property(error, 'type');
   if (kind === 'entity.too.large')
-    return problem(413, 'body-too-large', 'The request is too large', { detail: 'expected at most 1 MiB' });
+    return problem(413, 'body-too-large', 'The request is too large', {
+      detail: `expected at most ${Math.floor(Number(property(error, 'limit')) / 1024)} KiB`,
+    });
   if (kind === 'entity.parse.failed')
     return problem(400, 'not-json', 'The request is not JSON', { detail: 'expected a JSON body' });
   // What Express and its parts refuse by themselves: a path that cannot be, a body that cannot be unpacked.

@@ -25,6 +25,19 @@ export function setSessionCookie(response: Response, token: string, settings: Co
   response.cookie(cookieName(settings), token, { ...options(settings), maxAge: absoluteHours * 3_600_000 });
 }
 
+/** Holds no right: it only says that somebody signed in on this device before. It outlives sessions. */
+const deviceCookie = ({ isSecure }: CookieSettings): string => (isSecure ? '__Host-probe-device' : 'probe-device');
+const deviceDays = 365;
+
+export function setDeviceCookie(response: Response, device: string, settings: CookieSettings): void {
+  response.cookie(deviceCookie(settings), device, { ...options(settings), maxAge: deviceDays * 24 * 3_600_000 });
+}
+
+export function deviceOf(request: Request, settings: CookieSettings): string | null {
+  const device: unknown = (request.cookies as Record<string, unknown>)[deviceCookie(settings)];
+  return typeof device === 'string' && /^[\w-]{43}$/.test(device) ? device : null;
+}
+
 export function clearSessionCookie(response: Response, settings: CookieSettings): void {
   response.clearCookie(cookieName(settings), options(settings));
 }

@@ -44,6 +44,13 @@ export async function listAudit(
   db: Queryable,
   { before, action, person }: AuditQuery,
 ): Promise<{ entries: AuditEntry[]; hasMore: boolean }> {
+  const values: unknown[] = [];
+  const bound = (value: unknown) => `$${values.push(value)}`;
+  // Only what is asked for stands in the statement, so that an index fits each way of asking.
+  const conditions = ['a.shop_id = current_shop()'];
+  if (before !== undefined) conditions.push(`a.id < ${bound(before)}`);
+  if (action !== undefined) conditions.push(`a.action = ${bound(action)}`);
+  if (person !== undefined) conditions.push(`a.person_id = ${bound(person)}`);
   const { rows } = await db.query<Omit<AuditEntry, 'at' | 'id'> & { id: string; at: Date }>(
     `SELECT
        a.id,
@@ -54,15 +61,15 @@ export async function listAudit(
        a.detail
      FROM audit_entries a
      LEFT JOIN people p ON p.id = a.person_id
-     LEFT JOIN cases c ON c.id::text = a.subject
-     LEFT JOIN boards b ON b.id::text = a.subject
-     LEFT JOIN people s ON s.id::text = a.subject
-     WHERE ($1::bigint IS NULL OR a.id < $1)
-       AND ($2::text IS NULL OR a.action = $2)
-       AND ($3::uuid IS NULL OR a.person_id = $3)
+     -- Subjects are text, ids or not; only the other way round can the keys be looked up.
+     LEFT JOIN LATERAL (SELECT CASE WHEN a.subject ~ '^[0-9a-f-]{36}$' THEN a.subject::uuid END AS id) AS of ON true
+     LEFT JOIN cases c ON c.id = of.id
+     LEFT JOIN boards b ON b.id = of.id
+     LEFT JOIN people s ON s.id = of.id
+     WHERE ${conditions.join(' AND ')}
      ORDER BY a.id DESC
-     LIMIT $4`,
-    [before ?? null, action ?? null, person ?? null, auditPageSize + 1],
+     LIMIT ${auditPageSize + 1}`,
+    values,
   );
   const entries = rows
     .slice(0, auditPageSize)

@@ -32,7 +32,7 @@ export interface OwnedCase {
   readonly openedAt: string;
 }
 
-/** The cases of one owner of the shop in force, capitals or not. */
+/** The cases of one owner of the shop in force, in whatever Unicode form and capitals the name is written. */
 export async function casesOfOwner(db: Queryable, owner: string): Promise<OwnedCase[]> {
   const { rows } = await db.query<Omit<OwnedCase, 'openedAt'> & { openedAt: Date }>(
     `SELECT
@@ -42,7 +42,8 @@ export async function casesOfOwner(db: Queryable, owner: string): Promise<OwnedC
        c.opened_at AS "openedAt"
      FROM case_owners o
      JOIN cases c ON c.id = o.case_id
-     WHERE lower(o.owner) = lower($1)
+     WHERE o.shop_id = current_shop()
+       AND o.key = owner_key($1)
      ORDER BY c.number
      LIMIT 5000`,
     [owner],
@@ -54,7 +55,8 @@ export async function casesOfOwner(db: Queryable, owner: string): Promise<OwnedC
 export async function eraseOwner(db: Queryable, owner: string): Promise<string[]> {
   const { rows } = await db.query<{ id: string }>(
     `DELETE FROM case_owners
-     WHERE lower(owner) = lower($1)
+     WHERE shop_id = current_shop()
+       AND key = owner_key($1)
      RETURNING case_id AS id`,
     [owner],
   );

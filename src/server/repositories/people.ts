@@ -69,10 +69,10 @@ export async function listPeople(db: Queryable): Promise<Person[]> {
 }
 
 /** Adds a person. Failure: a unique violation if the login is taken in any shop. */
-export async function insertPerson(db: Queryable, person: PersonRow): Promise<void> {
+export async function insertPerson(db: Queryable, person: PersonRow, { isDemo = false } = {}): Promise<void> {
   await db.query(
-    `INSERT INTO people (id, shop_id, login, name, role, password_hash, is_active, created_at)
-     VALUES ($1, $2, $3, $4, $5, $6, $7, $8)`,
+    `INSERT INTO people (id, shop_id, login, name, role, password_hash, is_active, created_at, is_demo)
+     VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9)`,
     [
       person.id,
       person.shopId,
@@ -82,6 +82,7 @@ export async function insertPerson(db: Queryable, person: PersonRow): Promise<vo
       person.passwordHash,
       person.isActive,
       person.createdAt,
+      isDemo,
     ],
   );
 }
@@ -96,6 +97,42 @@ export async function updatePerson(
      WHERE id = $1`,
     [id, role, passwordHash, isActive],
   );
+}
+
+/** A password of one's own: what the demo published opens the account no more. */
+export async function markOwnPassword(db: Queryable, personId: string): Promise<void> {
+  await db.query(
+    `UPDATE people
+     SET is_demo = false
+     WHERE id = $1`,
+    [personId],
+  );
+}
+
+/** Opens the accounts of the demo in the shop in force again. */
+export async function openDemoPeople(db: Queryable, logins: readonly string[]): Promise<void> {
+  await db.query(
+    `UPDATE people
+     SET is_active = true
+     WHERE is_demo
+       AND login = ANY ($1)`,
+    [logins],
+  );
+}
+
+/** Closes the accounts of the demo in the shop in force, whose passwords are published. Returns how many were open. */
+export async function closeDemoPeople(db: Queryable): Promise<number> {
+  await db.query(
+    `DELETE FROM sessions
+     WHERE person_id IN (SELECT id FROM people WHERE is_demo)`,
+  );
+  const { rowCount } = await db.query(
+    `UPDATE people
+     SET is_active = false
+     WHERE is_demo
+       AND is_active`,
+  );
+  return rowCount ?? 0;
 }
 
 /** How many leads of the shop in force may sign in; they are locked, so that two cannot both become none. */

@@ -2,6 +2,7 @@ import { Router, type Response } from 'express';
 import type { ChangeFeed } from '../database/changes';
 import { allow, signedIn } from '../middleware/session';
 import { Refusal } from '../services/refusal';
+import type { SignedIn } from '../services/sessions';
 
 const heartbeatMs = 20_000;
 /** A stream ends after this long and is asked for again: by then the session may be over. */
@@ -13,7 +14,8 @@ export function changeRoutes(feed: ChangeFeed): Router {
   const router = Router();
   const streams = countStreams();
   router.get('/', allow('read'), (request, response) => {
-    const { me, personId } = signedIn(response);
+    const who = signedIn(response);
+    const { personId } = who;
     // Who left while the session was being looked up sends no 'close' any more.
     if (response.destroyed || request.socket.destroyed) return;
     if (streams.of(personId) >= maxPerPerson)
@@ -26,7 +28,7 @@ export function changeRoutes(feed: ChangeFeed): Router {
     if (request.method === 'HEAD') return void response.end();
     const over = streams.open(personId);
     response.once('close', over);
-    stream(feed, me.shop.id, response);
+    stream(feed, who, response);
   });
   return router;
 }
@@ -51,12 +53,13 @@ function countStreams() {
   };
 }
 
-function stream(feed: ChangeFeed, shopId: string, response: Response): void {
+function stream(feed: ChangeFeed, { me, personId }: SignedIn, response: Response): void {
   const send = (event: string, data: object) => response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
   send('ready', {});
-  const leave = feed.subscribe(shopId, {
+  const leave = feed.subscribe(me.shop.id, {
     onChange: ({ caseId, sequence }) => send('case', { id: caseId, sequence }),
     onGap: () => send('gap', {}),
+    onSignedOut: (who) => who.personId === personId && response.end(),
   });
   const heartbeat = setInterval(() => response.write(': still here\n\n'), heartbeatMs);
   const end = setTimeout(() => response.end(), longestMs);

@@ -10,6 +10,8 @@ import {
 import { parse } from '../middleware/parse';
 import {
   clearSessionCookie,
+  deviceOf,
+  setDeviceCookie,
   setSessionCookie,
   signedIn,
   signedInOrNull,
@@ -34,11 +36,15 @@ export function sessionRoutes(service: SignInService, settings: SessionRouteSett
     response.json(session);
   });
   router.post('/', async (request, response) => {
-    const { token, me } = await service.signIn(parse(signInSchema, request.body), from(request.ip));
+    const { token, me, device } = await service.signIn(parse(signInSchema, request.body), {
+      address: from(request.ip),
+      device: deviceOf(request, settings),
+    });
     // Rotation: whatever session the browser had before is over.
     const before = signedInOrNull(response);
     if (before) await service.signOut(before);
     setSessionCookie(response, token, settings);
+    setDeviceCookie(response, device, settings);
     response.status(201).json(me);
   });
   router.delete('/', async (_request, response) => {
@@ -54,7 +60,7 @@ export function sessionRoutes(service: SignInService, settings: SessionRouteSett
   });
   router.put('/password', async (request, response) => {
     const body = parse(changePasswordSchema, request.body);
-    const { token, me } = await service.changePassword(signedIn(response), body, from(request.ip));
+    const { token, me } = await service.changePassword(signedIn(response), body);
     setSessionCookie(response, token, settings);
     response.json(me);
   });

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import type * as z from 'zod';
-import type { acceptInvitationSchema, invitationSchema, Role, setUpSchema } from '../../contracts';
+import { may, type acceptInvitationSchema, type invitationSchema, type Role, type setUpSchema } from '../../contracts';
 import { enterShop, inTransaction, present, type Queryable } from '../database/in-shop';
 import { insertAudit } from '../repositories/audit';
 import { takeSetUpCode } from '../repositories/installation';
 import { deleteInvitation, findInvitation } from '../repositories/invitations';
-import { insertPerson, type PersonRow } from '../repositories/people';
+import { findPerson, insertPerson, type PersonRow } from '../repositories/people';
 import { ensureShop, findShop } from '../repositories/shops';
 import { hashPassword, refuseWeak } from './passwords';
 import { Refusal } from './refusal';
@@ -20,10 +20,8 @@ export async function setUp(
   { code, shop, name, login, password }: z.infer<typeof setUpSchema>,
   from: string,
 ): Promise<NewSession> {
-  await attempts.count(['code', from]);
-  return inTransaction(pool, async (db) => {
+  return judged(attempts, from, pool, async (db) => {
     if (!(await takeSetUpCode(db, hashSecret(code.toUpperCase()), now()))) throw wrongCode();
-    await attempts.forgive(db, ['code', from]);
     const shopId = randomUUID();
     await enterShop(db, shopId);
     await ensureShop(db, { id: shopId, name: shop });
@@ -38,10 +36,8 @@ export async function lookInvitation(
   code: string,
   from: string,
 ): Promise<z.infer<typeof invitationSchema>> {
-  await attempts.count(['code', from]);
-  return inTransaction(pool, async (db) => {
+  return judged(attempts, from, pool, async (db) => {
     const { name, role, expiresAt, shop } = await openInvitation(db, code, now());
-    await attempts.forgive(db, ['code', from]);
     return { name, role, shop, expiresAt: expiresAt.toISOString() };
   });
 }
@@ -51,10 +47,8 @@ export async function acceptInvitation(
   { code, login, password }: z.infer<typeof acceptInvitationSchema>,
   from: string,
 ): Promise<NewSession> {
-  await attempts.count(['code', from]);
-  return inTransaction(pool, async (db) => {
+  return judged(attempts, from, pool, async (db) => {
     const { name, role, shop, shopId, codeHash } = await openInvitation(db, code, now());
-    await attempts.forgive(db, ['code', from]);
     // Two who follow one link at the same moment: one of them finds it gone.
     if (!(await deleteInvitation(db, codeHash))) throw wrongCode();
     const person = await addPerson(db, { shopId, shop, name, role, login, password }, now());
@@ -65,6 +59,23 @@ export async function acceptInvitation(
     );
     return beginSession(db, person, now());
   });
+}
+
+/** Work that needs a right code, which is an attempt like one at a password. */
+async function judged<T>(
+  attempts: SignInParts['attempts'],
+  from: string,
+  pool: SignInParts['pool'],
+  work: (db: Queryable) => Promise<T>,
+): Promise<T> {
+  const done = await attempts.judge([['code', from]], () =>
+    inTransaction(pool, async (db) => ({ value: await work(db) })).catch((error: unknown) => {
+      if (error instanceof Refusal && error.code === wrongCodeId) return null;
+      throw error;
+    }),
+  );
+  if (!done) throw wrongCode();
+  return done.value;
 }
 
 interface NewPerson {
@@ -90,11 +101,15 @@ async function openInvitation(db: Queryable, code: string, now: Date) {
   const invitation = await findInvitation(db, codeHash);
   if (!invitation || invitation.expiresAt < now) throw wrongCode();
   await enterShop(db, invitation.shopId);
+  // An invitation ends with its maker's right to invite.
+  const maker = await findPerson(db, invitation.invitedBy);
+  if (!maker?.isActive || !may(maker.role, 'manage-people')) throw wrongCode();
   return { ...invitation, shop: (await findShop(db))?.name ?? '' };
 }
 
+const wrongCodeId = 'wrong-code';
 const wrongCode = () =>
-  new Refusal(422, 'wrong-code', 'Invalid or expired code', {
+  new Refusal(422, wrongCodeId, 'Invalid or expired code', {
     fields: [
       { path: ['code'], code: 'wrong-code', message: 'expected a code that was not used yet and is not too old' },
     ],

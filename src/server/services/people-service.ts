@@ -1,11 +1,13 @@
 import type pg from 'pg';
 import type { AuditEntry, AuditQuery, CaseDetail, OpenInvitation, Person, Role } from '../../contracts';
 import type { Actor } from './actor';
+import { announceSignedOut } from '../database/changes';
 import { inShop, type Queryable } from '../database/in-shop';
 import { Refusal } from './refusal';
 import { insertAudit, insertAuditOnce, listAudit } from '../repositories/audit';
 import { readEvents } from '../repositories/cases';
 import { deleteInvitation, insertInvitation, listInvitations } from '../repositories/invitations';
+import { forgetDevices } from '../repositories/known-devices';
 import { casesOfOwner, eraseOwner, type OwnedCase } from '../repositories/owners';
 import { countActiveLeads, findPerson, listPeople, updatePerson } from '../repositories/people';
 import { deleteSessionsOf } from '../repositories/sessions';
@@ -105,7 +107,11 @@ async function changePerson(
       detail: 'Make someone else a lead first.',
     });
   await updatePerson(db, next);
-  if (next.role !== person.role || !next.isActive) await deleteSessionsOf(db, id);
+  if (next.role !== person.role || !next.isActive) {
+    await deleteSessionsOf(db, id);
+    await announceSignedOut(db, { shopId: person.shopId, personId: id });
+  }
+  if (!next.isActive) await forgetDevices(db, id);
   const detail = { role: next.role, isActive: next.isActive };
   await insertAudit(db, { action: 'person-changed', personId, subject: id, detail }, at);
 }

@@ -4,7 +4,7 @@ import type { Role } from '../../contracts';
 import { inShop, inTransaction, present } from '../database/in-shop';
 import { hashPassword } from './passwords';
 import { markSetUp } from '../repositories/installation';
-import { findPersonByLogin, insertPerson } from '../repositories/people';
+import { findPersonByLogin, insertPerson, openDemoPeople } from '../repositories/people';
 import { ensureShop } from '../repositories/shops';
 
 export interface SeededShop {
@@ -18,9 +18,12 @@ export interface SeededShop {
   }[];
 }
 
-/** Makes a shop with its people unless they are there, as for the demo; the program then counts as set up. */
+/**
+ * Makes the shop of a demo with its people unless they are there; the program then counts as set up. Accounts that were
+ * closed as the program was served without the demo are open again.
+ */
 export async function seedShop(pool: pg.Pool, shop: SeededShop, now: Date): Promise<void> {
-  await inTransaction(pool, (db) => markSetUp(db, now));
+  await inTransaction(pool, (db) => markSetUp(db, now, shop.id));
   await inShop(pool, shop.id, (db) => ensureShop(db, shop));
   for (const { login, password, name, role } of shop.people)
     await inShop(pool, shop.id, async (db) => {
@@ -37,6 +40,12 @@ export async function seedShop(pool: pg.Pool, shop: SeededShop, now: Date): Prom
         isActive: true,
         createdAt: now,
       };
-      await insertPerson(db, person);
+      await insertPerson(db, person, { isDemo: true });
     });
+  await inShop(pool, shop.id, (db) =>
+    openDemoPeople(
+      db,
+      shop.people.map(({ login }) => login),
+    ),
+  );
 }

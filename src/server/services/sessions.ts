@@ -1,10 +1,11 @@
 import type pg from 'pg';
+import type { Logger } from 'pino';
 import type { Me } from '../../contracts';
-import { enterShop, inTransaction, present, type Queryable } from '../database/in-shop';
-import { findPerson, type PersonRow } from '../repositories/people';
+import { inShop, type Queryable } from '../database/in-shop';
+import type { PersonRow } from '../repositories/people';
 import { deleteStaleSessions, findSession, insertSession, touchSession } from '../repositories/sessions';
 import { findShop } from '../repositories/shops';
-import { deleteExpiredAttempts } from '../repositories/sign-in-failures';
+import { deleteExpiredFailures } from '../repositories/sign-in-failures';
 import type { Actor } from './actor';
 import type { Attempts } from './attempts';
 import { hashSecret, newSecret } from './secrets';
@@ -25,6 +26,7 @@ export interface NewSession {
 export interface SignInParts {
   readonly pool: pg.Pool;
   readonly attempts: Attempts;
+  readonly log: Pick<Logger, 'warn'>;
   readonly now: () => Date;
 }
 
@@ -37,7 +39,7 @@ const touchAfterMs = 60_000;
 
 export async function beginSession(db: Queryable, person: PersonRow, at: Date): Promise<NewSession> {
   const token = newSecret();
-  await deleteExpiredAttempts(db, at);
+  await deleteExpiredFailures(db, at);
   await deleteStaleSessions(
     db,
     new Date(at.getTime() - absoluteHours * hour),
@@ -54,22 +56,15 @@ export async function beginSession(db: Queryable, person: PersonRow, at: Date): 
 }
 
 /** Null where there is no such session, it is over, or the person may not sign in any more. */
-export function whoIs({ pool, now }: SignInParts, token: string): Promise<SignedIn | null> {
-  return inTransaction(pool, async (db) => {
-    const tokenHash = hashSecret(token);
-    await present(db, 'token', tokenHash);
-    const session = await findSession(db, tokenHash);
-    if (!session) return null;
-    const at = now().getTime();
-    const isOver =
-      at - session.createdAt.getTime() > absoluteHours * hour || at - session.seenAt.getTime() > idleHours * hour;
-    if (isOver) return null;
-    await enterShop(db, session.shopId);
-    const person = await findPerson(db, session.personId);
-    if (!person?.isActive) return null;
-    if (at - session.seenAt.getTime() > touchAfterMs) await touchSession(db, tokenHash, now());
-    return { personId: person.id, name: person.name, role: person.role, me: await meOf(db, person), tokenHash };
-  });
+export async function whoIs({ pool, now }: SignInParts, token: string): Promise<SignedIn | null> {
+  const tokenHash = hashSecret(token);
+  const session = await findSession(pool, tokenHash);
+  if (!session) return null;
+  const { createdAt, seenAt, person, shop } = session;
+  const at = now().getTime();
+  if (at - createdAt.getTime() > absoluteHours * hour || at - seenAt.getTime() > idleHours * hour) return null;
+  if (at - seenAt.getTime() > touchAfterMs) await inShop(pool, shop.id, (db) => touchSession(db, tokenHash, now()));
+  return { personId: person.id, name: person.name, role: person.role, me: { ...person, shop }, tokenHash };
 }
 
 async function meOf(db: Queryable, { id, login, name, role }: PersonRow): Promise<Me> {

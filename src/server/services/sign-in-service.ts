@@ -1,4 +1,3 @@
-import type pg from 'pg';
 import type * as z from 'zod';
 import type {
   acceptInvitationSchema,
@@ -7,28 +6,31 @@ import type {
   setUpSchema,
   signInSchema,
 } from '../../contracts';
+import { announceSignedOut } from '../database/changes';
 import { inShop, inTransaction, present } from '../database/in-shop';
 import { insertAudit } from '../repositories/audit';
 import { isSetUp } from '../repositories/installation';
-import { findPerson, findPersonByLogin, updatePerson } from '../repositories/people';
+import { forgetDevices, isKnownDevice, rememberDevice } from '../repositories/known-devices';
+import { findPerson, findPersonByLogin, markOwnPassword, updatePerson } from '../repositories/people';
 import { deleteSession, deleteSessionsOf } from '../repositories/sessions';
-import { createAttempts, type TryKey } from './attempts';
+import { createAttempts, type AttemptKey } from './attempts';
 import { acceptInvitation, lookInvitation, setUp } from './joining';
 import { hashPassword, isPassword, refuseWeak } from './passwords';
 import { Refusal } from './refusal';
+import { hashSecret, newSecret } from './secrets';
 import { beginSession, whoIs, type NewSession, type SignedIn, type SignInParts } from './sessions';
 
 type In<S extends z.ZodType> = z.infer<S>;
 
 export interface SignInService {
-  /** @param from the address that asks: attempts are counted by login and by address */
-  signIn(request: In<typeof signInSchema>, from: string): Promise<NewSession>;
+  /** Failures are counted by name and address, and by address; a device that signed in before is counted by itself. */
+  signIn(request: In<typeof signInSchema>, from: From): Promise<NewSession & { readonly device: string }>;
   /** Null where there is no such session, it is over, or the person may not sign in any more. */
   who(token: string): Promise<SignedIn | null>;
   signOut(who: SignedIn): Promise<void>;
   signOutEverywhere(who: SignedIn): Promise<void>;
   /** Ends all sessions of the person and begins a new one. */
-  changePassword(who: SignedIn, request: In<typeof changePasswordSchema>, from: string): Promise<NewSession>;
+  changePassword(who: SignedIn, request: In<typeof changePasswordSchema>): Promise<NewSession>;
   needsSetUp(): Promise<boolean>;
   /** Makes the first shop with its lead, by the code that the program printed. */
   setUp(request: In<typeof setUpSchema>, from: string): Promise<NewSession>;
@@ -36,8 +38,9 @@ export interface SignInService {
   acceptInvitation(request: In<typeof acceptInvitationSchema>, from: string): Promise<NewSession>;
 }
 
-export function createSignInService({ pool, now }: { pool: pg.Pool; now: () => Date }): SignInService {
-  const parts: SignInParts = { pool, now, attempts: createAttempts(pool, now) };
+export function createSignInService(given: Omit<SignInParts, 'attempts'>): SignInService {
+  const { pool, now } = given;
+  const parts: SignInParts = { ...given, attempts: createAttempts(pool, now) };
   return {
     signIn: (request, from) => signIn(parts, request, from),
     who: (token) => whoIs(parts, token),
@@ -49,9 +52,10 @@ export function createSignInService({ pool, now }: { pool: pg.Pool; now: () => D
     signOutEverywhere: ({ me, personId }) =>
       inShop(pool, me.shop.id, async (db) => {
         await deleteSessionsOf(db, personId);
+        await announceSignedOut(db, { shopId: me.shop.id, personId });
         await insertAudit(db, { action: 'signed-out-everywhere', personId }, now());
       }),
-    changePassword: (who, request, from) => changePassword(parts, who, request, from),
+    changePassword: (who, request) => changePassword(parts, who, request),
     needsSetUp: async () => !(await inTransaction(pool, isSetUp)),
     setUp: (request, from) => setUp(parts, request, from),
     lookInvitation: (code, from) => lookInvitation(parts, code, from),
@@ -59,36 +63,51 @@ export function createSignInService({ pool, now }: { pool: pg.Pool; now: () => D
   };
 }
 
-const keysOf = (login: string, from: string): readonly TryKey[] => [
-  ['login', login],
-  ['from', from],
-];
+/** Who asks to sign in, and from where. */
+export interface From {
+  readonly address: string;
+  /** What the device holds of an earlier signing in; null where it holds nothing. */
+  readonly device: string | null;
+}
 
 async function signIn(
-  { pool, attempts, now }: SignInParts,
+  { pool, attempts, now, log }: SignInParts,
   { login, password }: In<typeof signInSchema>,
-  from: string,
-): Promise<NewSession> {
-  const keys = keysOf(login, from);
-  await attempts.count(...keys);
+  { address, device }: From,
+): Promise<NewSession & { readonly device: string }> {
   const person = await inTransaction(pool, async (db) => {
     await present(db, 'login', login);
     return findPersonByLogin(db, login);
   });
-  const isRight = await isPassword(person?.passwordHash ?? null, password);
-  if (!person || !isRight || !person.isActive) {
+  const deviceHash = device === null ? null : hashSecret(device);
+  const isKnown =
+    person !== null &&
+    deviceHash !== null &&
+    (await inShop(pool, person.shopId, (db) => isKnownDevice(db, person.id, deviceHash)));
+  const keys: readonly [AttemptKey, ...AttemptKey[]] = isKnown
+    ? [['device', `${login} ${deviceHash}`]]
+    : [
+        ['pair', `${login} ${address}`],
+        ['from', address],
+      ];
+  const found = await attempts.judge(keys, async () =>
+    (await isPassword(person?.passwordHash ?? null, password)) && person?.isActive ? person : null,
+  );
+  if (!found) {
+    log.warn({ address, person: person?.id ?? null }, 'a sign-in failed');
     if (person)
       await inShop(pool, person.shopId, (db) =>
-        insertAudit(db, { action: 'sign-in-failed', personId: person.id }, now()),
+        insertAudit(db, { action: 'sign-in-failed', personId: person.id, detail: { from: address } }, now()),
       );
     throw new Refusal(401, 'wrong-sign-in', 'Sign-in failed', {
       detail: 'Name or password is wrong, or a lead has closed the account.',
     });
   }
-  return inShop(pool, person.shopId, async (db) => {
-    await attempts.forgive(db, ...keys);
-    await insertAudit(db, { action: 'signed-in', personId: person.id }, now());
-    return beginSession(db, person, now());
+  return inShop(pool, found.shopId, async (db) => {
+    await insertAudit(db, { action: 'signed-in', personId: found.id }, now());
+    const held = device ?? newSecret();
+    await rememberDevice(db, { personId: found.id, shopId: found.shopId, deviceHash: hashSecret(held) }, now());
+    return { ...(await beginSession(db, found, now())), device: held };
   });
 }
 
@@ -96,21 +115,24 @@ async function changePassword(
   { pool, attempts, now }: SignInParts,
   { me, personId }: SignedIn,
   { current, next }: In<typeof changePasswordSchema>,
-  from: string,
 ): Promise<NewSession> {
-  const keys = keysOf(me.login, from);
-  await attempts.count(...keys);
   refuseWeak(next, [me.login, me.name, me.shop.name], 'next');
-  return inShop(pool, me.shop.id, async (db) => {
-    const person = await findPerson(db, personId, { lock: true });
-    if (!person || !(await isPassword(person.passwordHash, current)))
-      throw new Refusal(422, 'wrong-password', 'The password was not changed', {
-        fields: [{ path: ['current'], code: 'wrong-password', message: 'expected the password you sign in with' }],
-      });
-    await attempts.forgive(db, ...keys);
-    await updatePerson(db, { ...person, passwordHash: await hashPassword(next) });
-    await deleteSessionsOf(db, personId);
-    await insertAudit(db, { action: 'password-changed', personId }, now());
-    return beginSession(db, person, now());
-  });
+  const changed = await attempts.judge([['person', personId]], () =>
+    inShop(pool, me.shop.id, async (db) => {
+      const person = await findPerson(db, personId, { lock: true });
+      if (!person || !(await isPassword(person.passwordHash, current))) return null;
+      await updatePerson(db, { ...person, passwordHash: await hashPassword(next) });
+      await markOwnPassword(db, personId);
+      await deleteSessionsOf(db, personId);
+      await forgetDevices(db, personId);
+      await announceSignedOut(db, { shopId: me.shop.id, personId });
+      await insertAudit(db, { action: 'password-changed', personId }, now());
+      return beginSession(db, person, now());
+    }),
+  );
+  if (!changed)
+    throw new Refusal(422, 'wrong-password', 'The password was not changed', {
+      fields: [{ path: ['current'], code: 'wrong-password', message: 'expected the password you sign in with' }],
+    });
+  return changed;
 }
