@@ -103,6 +103,13 @@ test('nothing on any page is refused by the content-security policy', async ({ p
   page.on('console', (message) => {
     if (/content security policy|refused to/i.test(message.text())) refused.push(message.text());
   });
+  // What a library only tries, and catches, is no line on the console.
+  await page.exposeFunction('tellRefused', (what: string) => refused.push(what));
+  await page.addInitScript(() =>
+    document.addEventListener('securitypolicyviolation', ({ violatedDirective, blockedURI }) =>
+      (window as unknown as { tellRefused: (what: string) => void }).tellRefused(`${violatedDirective} ${blockedURI}`),
+    ),
+  );
   for (const path of [
     '/',
     '/cases/new',

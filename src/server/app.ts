@@ -12,7 +12,8 @@ import { compressed } from './middleware/compressed';
 import { limitRequests } from './middleware/limit-requests';
 import { logRequests } from './middleware/request-log';
 import { noStore, securityHeaders } from './middleware/security-headers';
-import { readCookies, loadSession, refuseForeign, signedIn } from './middleware/session';
+import { refuseForeign, refuseOtherHosts } from './middleware/same-origin';
+import { readCookies, loadSession, signedIn } from './middleware/session';
 import { createPeopleService } from './services/people-service';
 import { boardRoutes } from './routes/boards';
 import { caseRoutes } from './routes/cases';
@@ -31,6 +32,8 @@ export interface AppDependencies {
   readonly version: string;
   /** Served over HTTPS, by a proxy in front. */
   readonly isSecure: boolean;
+  /** Under which host people reach it; null where it is not configured. */
+  readonly publicHost: string | null;
   /** How many proxies stand in front: whose word is taken for where a request comes from. */
   readonly trustedProxies: number;
   readonly demoAccounts: Session['demoAccounts'];
@@ -42,8 +45,8 @@ export interface AppDependencies {
 
 /** The application, not yet listening. */
 export function createApp(given: AppDependencies): Express {
-  const { pool, changes, log, now, version, isSecure, trustedProxies, demoAccounts, requestsPerMinute, webRoot } =
-    given;
+  const { pool, changes, log, now, version, isSecure, publicHost, trustedProxies, demoAccounts } = given;
+  const { requestsPerMinute, webRoot } = given;
   const signIn = createSignInService({ pool, now, log });
   const logs = createCaseLogs();
   const own = (response: Response) => {
@@ -59,6 +62,7 @@ export function createApp(given: AppDependencies): Express {
   app.use(compressed);
   app.use('/api', noStore);
   app.use('/api/health', healthRoutes(pool, version));
+  app.use(refuseOtherHosts({ publicHost, trustedProxies }));
   app.use('/api', refuseForeign, readCookies, loadSession(signIn, { isSecure }));
   app.use('/api/session', express.json({ limit: '8kb' }), sessionRoutes(signIn, { isSecure, demoAccounts }));
   app.use('/api', (_request, response, next) => {

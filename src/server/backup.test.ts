@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import pg from 'pg';
@@ -18,22 +18,15 @@ beforeAll(async () => {
 afterAll(() => server.close());
 
 function run(command: 'backup' | 'restore', url: string, ...args: string[]) {
-  const environment = { ...process.env, DATABASE_URL: url };
+  return runWith({}, command, url, ...args);
+}
+function runWith(more: Record<string, string>, command: 'backup' | 'restore', url: string, ...args: string[]) {
+  const environment = { ...process.env, ...more, DATABASE_URL: url };
   delete (environment as Record<string, unknown>)['MIGRATION_DATABASE_URL'];
   return spawnSync(process.execPath, ['scripts/backup.mjs', command, ...args], { encoding: 'utf8', env: environment });
 }
 
-const tables = [
-  'shops',
-  'people',
-  'sessions',
-  'cases',
-  'case_events',
-  'case_owners',
-  'case_words',
-  'audit_entries',
-  'migrations',
-];
+const tables = ['shops', 'people', 'cases', 'case_events', 'case_owners', 'case_words', 'audit_entries', 'migrations'];
 async function contentOf(url: string): Promise<Record<string, unknown>> {
   const client = new pg.Client({ connectionString: url });
   await client.connect();
@@ -56,6 +49,8 @@ test('a backup holds everything, and a restore brings it back with its shops sti
   expect([saved.stderr, saved.status]).toEqual([expect.stringContaining('Saved to'), 0]);
   expect(readdirSync(folder)).toEqual(['shop.dump']);
 
+  expect(statSync(file).mode & 0o077).toBe(0);
+
   const other = await createTestDatabase({ isEmpty: true });
   expect(run('restore', other.url, file).status).toBe(0);
   expect(await contentOf(other.url)).toEqual(before);
@@ -66,6 +61,48 @@ test('a backup holds everything, and a restore brings it back with its shops sti
   await expect(rewrite).rejects.toThrow('permission denied');
   await pool.end();
   await other.drop();
+});
+
+test('who is signed in, known devices and codes do not come alive again with a backup', async () => {
+  await server.as().post('/api/people/invitations').send({ name: 'N', role: 'reader' }).expect(201);
+  expect(run('backup', server.databaseUrl, file).status).toBe(0);
+  const other = await createTestDatabase({ isEmpty: true });
+  expect(run('restore', other.url, file).status).toBe(0);
+  const client = new pg.Client({ connectionString: other.url });
+  await client.connect();
+  for (const table of ['sessions', 'invitations', 'known_devices', 'sign_in_failures'])
+    expect([table, (await client.query(`SELECT 1 FROM ${table}`)).rowCount]).toEqual([table, 0]);
+  await client.end();
+  await other.drop();
+});
+
+test('an encrypted backup is read with the private key alone', async () => {
+  const [key, certificate, sealed] = ['key.pem', 'certificate.pem', 'sealed.dump'].map((name) =>
+    join(folder, name),
+  ) as [string, string, string];
+  const made = spawnSync('openssl', [
+    ...['req', '-x509', '-newkey', 'rsa:2048', '-nodes', '-subj', '/CN=backup', '-days', '2'],
+    ...['-keyout', key, '-out', certificate],
+  ]);
+  expect(made.status).toBe(0);
+  const before = await contentOf(server.databaseUrl);
+  expect(runWith({ BACKUP_CERTIFICATE: certificate }, 'backup', server.databaseUrl, sealed).status).toBe(0);
+  expect(readFileSync(sealed).includes('PGDMP')).toBe(false);
+  expect(readdirSync(folder).sort()).toEqual(['certificate.pem', 'key.pem', 'sealed.dump', 'shop.dump']);
+  const other = await createTestDatabase({ isEmpty: true });
+  const refused = run('restore', other.url, sealed);
+  expect([refused.status, refused.stderr]).toEqual([1, expect.stringContaining('expected BACKUP_KEY')]);
+  expect(runWith({ BACKUP_KEY: key }, 'restore', other.url, sealed).status).toBe(0);
+  expect(await contentOf(other.url)).toEqual(before);
+  await other.drop();
+  for (const name of [key, certificate, sealed]) rmSync(name);
+});
+
+test('what the address says of TLS is obeyed', () => {
+  const url = new URL(server.databaseUrl);
+  url.searchParams.set('sslmode', 'require');
+  const refused = run('backup', url.href, join(folder, 'none.dump'));
+  expect([refused.status, refused.stderr]).toEqual([1, expect.stringContaining('SSL')]);
 });
 
 test('a restore takes the place of what is there only when told so, and then wholly', async () => {

@@ -31,7 +31,7 @@ describe('a path that leads out of the pages', () => {
     const web = createHttpServer(withPages()).listen(0, '127.0.0.1');
     await new Promise((resolve) => web.once('listening', resolve));
     const socket = connect((web.address() as AddressInfo).port, '127.0.0.1');
-    socket.write(`GET ${path} HTTP/1.1\r\nHost: x\r\nConnection: close\r\n\r\n`);
+    socket.write(`GET ${path} HTTP/1.1\r\nHost: localhost\r\nConnection: close\r\n\r\n`);
     let text = '';
     for await (const chunk of socket) text += String(chunk);
     await new Promise((resolve) => web.close(resolve));
@@ -229,4 +229,34 @@ describe('answers on their way', () => {
     expect(Number(people.get('content-length'))).toBeGreaterThan(1_024);
     expect(people.get('content-encoding')).toBeUndefined();
   });
+});
+
+test.each([
+  ['/api/session', { login: 'x', password: { length: { toString: 1 } } }],
+  ['/api/session/invitation', { code: { length: { toString: 1 } } }],
+  ['/api/session/set-up', { code: { length: { valueOf: 1, toString: 1 } }, shop: 'x', name: 'x', login: 'x' }],
+])('%s: a body that cannot be looked at is refused, and is no fault of the server', async (path, body) => {
+  const answer = await request(server.app()).post(path).send(body);
+  expect([answer.status, codeOf(answer)]).toEqual([400, 'bad-request']);
+});
+
+test('one person cannot take the server from the others by asking for much at once', async () => {
+  const app = server.app();
+  const many = await Promise.all(Array.from({ length: 60 }, () => server.as('trainee', 0, app).get('/api/cases')));
+  const refused = many.filter(({ status }) => status === 429);
+  expect(refused.length).toBeGreaterThan(0);
+  expect(refused[0]?.headers['retry-after']).toBe('1');
+  expect(many.filter(({ status }) => status === 200).length).toBeGreaterThanOrEqual(24);
+  await server.as('trainee', 0, app).get('/api/cases').expect(200);
+});
+
+test('a body that is too large is told what would be taken', async () => {
+  const login = 'x'.repeat(9000);
+  const small = await request(server.app()).post('/api/session').send({ login, password: 'x' });
+  expect(small.body).toMatchObject({ status: 413, detail: 'expected at most 8 KiB' });
+  const large = await server
+    .as('lead')
+    .post('/api/cases')
+    .send({ id: 'x'.repeat(1_100_000) });
+  expect(large.body).toMatchObject({ status: 413, detail: 'expected at most 1024 KiB' });
 });

@@ -70,6 +70,7 @@ async function start(prepare: Prepare): Promise<void> {
     version,
     now: () => new Date(),
     isSecure: config.isSecure,
+    publicHost: config.publicHost,
     trustedProxies: config.trustedProxies,
     demoAccounts,
     requestsPerMinute: config.requestsPerMinute,

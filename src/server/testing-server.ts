@@ -55,6 +55,7 @@ export async function createTestServer(): Promise<TestServer> {
         log: pino({ level: process.env['TEST_LOG'] ?? 'silent' }),
         version: '9.9.9',
         isSecure: false,
+        publicHost: null,
         trustedProxies: 0,
         demoAccounts: [],
         requestsPerMinute: 100_000,

@@ -1,3 +1,4 @@
+import './zod-without-eval';
 import './theme/style-nonce';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/atkinson-hyperlegible-mono';

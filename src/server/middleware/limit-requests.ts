@@ -5,26 +5,41 @@ import { Refusal } from '../services/refusal';
 import { signedIn } from './session';
 
 const windowSeconds = 60;
+/** Requests of one person at the same moment: more would keep the connections to the database from all others. */
+const maxUnderWay = 24;
 
 /**
- * At most `perMinute` requests from one person, counted in this process: a counter in the database would cost each request
+ * At most `perMinute` requests from one person and so many at once, counted in this process: a counter in the database would cost each request
  * a write. Failure: 429 with the seconds to wait.
  */
 export function limitRequests(perMinute: number): RequestHandler {
   const limiter = new RateLimiterMemory({ points: perMinute, duration: windowSeconds });
-  return async (_request, response, next) => {
+  const underWay = new Map<string, number>();
+  return async (request, response, next) => {
+    const { personId } = signedIn(response);
     try {
-      await limiter.consume(signedIn(response).personId);
+      await limiter.consume(personId);
     } catch (error) {
-      if (error instanceof RateLimiterRes) throw tooMany(error);
+      if (error instanceof RateLimiterRes) throw tooMany(Math.ceil(error.msBeforeNext / 1000));
       throw error;
+    }
+    // Streams stay open and are counted where they are made.
+    if (request.path !== '/changes') {
+      const now = underWay.get(personId) ?? 0;
+      if (now >= maxUnderWay) throw tooMany(1);
+      underWay.set(personId, now + 1);
+      response.once('close', () => {
+        const left = (underWay.get(personId) ?? 1) - 1;
+        if (left > 0) underWay.set(personId, left);
+        else underWay.delete(personId);
+      });
     }
     next();
   };
 }
 
-function tooMany({ msBeforeNext }: RateLimiterRes): Refusal {
-  const seconds = Math.max(1, Math.ceil(msBeforeNext / 1000));
+function tooMany(secondsToWait: number): Refusal {
+  const seconds = Math.max(1, secondsToWait);
   return new Refusal(429, 'too-many-requests', 'Too many requests', {
     detail: `Too many requests at once. Wait ${counted(seconds, 'second')}.`,
     retryAfterSeconds: seconds,

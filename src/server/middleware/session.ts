@@ -71,24 +71,3 @@ export const allow =
     refuseUnlessMay(signedIn(response), action);
     next();
   };
-
-/**
- * Refuses what another site makes a browser send. Browsers say where a request comes from; what says nothing is no
- * browser and carries nobody's cookie unasked. The cookie itself is SameSite=Strict.
- */
-export const refuseForeign: RequestHandler = (request, _response, next) => {
-  if (['GET', 'HEAD', 'OPTIONS'].includes(request.method)) {
-    next();
-    return;
-  }
-  const site = request.get('sec-fetch-site');
-  const isForeign = (site !== undefined && site !== 'same-origin') || isOtherOrigin(request);
-  if (isForeign) throw new Refusal(403, 'foreign-request', 'The request comes from another site');
-  next();
-};
-
-function isOtherOrigin(request: Request): boolean {
-  const origin = request.get('origin');
-  if (origin === undefined) return false;
-  return !URL.canParse(origin) || new URL(origin).host !== request.get('host');
-}
