@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import * as z from 'zod';
 import { invitationSchema, meSchema, sessionSchema, type Me, type Session } from '../../contracts';
+import { forgetAnswers } from '../device/offline-cache';
 import { request } from './request';
 
 export const sessionKey = ['session'] as const;
@@ -19,8 +20,9 @@ export function useSession() {
   });
 }
 
-/** Removes what the last person read, from view and, by keepAnswers, from the device. */
+/** Removes what the last person read, from view and from the device. */
 function forgetLast(client: QueryClient): void {
+  void forgetAnswers();
   client.removeQueries({ predicate: ({ queryKey }) => queryKey[0] !== sessionKey[0] });
 }
 

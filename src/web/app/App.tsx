@@ -1,7 +1,7 @@
 import { MutationCache, QueryCache, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { RouterProvider } from 'react-router';
 import { ThemeProvider } from 'styled-components';
-import { keepAnswers, restoreAnswers } from '../device/offline-cache';
+import { restoreAnswers } from '../device/offline-cache';
 import { AwayError, ProblemError } from '../api/problem-error';
 import { leave } from '../api/session';
 import { useThemeStore } from '../stores/theme-store';
@@ -28,8 +28,6 @@ const client: QueryClient = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 });
-
-keepAnswers(client);
 
 /** What the device remembers is there before the first screen asks. */
 export const ready = restoreAnswers(client);

@@ -50,7 +50,7 @@ test('entries are stored once and in order, through lost answers, closed tabs an
         const { logs, send } = someServer(forecast);
         const kept = new Map<string, Batch>();
         let key = 0;
-        let state: OutboxState = { waiting: {}, isAway: false, awayReason: null, troubles: {} };
+        let state: OutboxState = { waiting: {}, isAway: false, awayReason: null, troubles: {}, unkept: new Set() };
         const timers: (() => void)[] = [];
         const open = async () => {
           const outbox = createOutbox({

@@ -1,67 +1,96 @@
-import type { QueryClient } from '@tanstack/react-query';
+import { createAsyncStoragePersister } from '@tanstack/query-async-storage-persister';
+import {
+  persistQueryClientRestore,
+  persistQueryClientSubscribe,
+  type PersistedClient,
+  type Persister,
+} from '@tanstack/query-persist-client-core';
+import type { Query, QueryClient } from '@tanstack/react-query';
 import { deviceDatabase } from './device-storage';
 
-/** What is needed to go on working while the server is away. */
-const kept = new Set(['session', 'case', 'cases', 'boards', 'board']);
-const keptForMs = 7 * 24 * 3_600_000;
+const day = 24 * 3_600_000;
+/** The same as entries that wait may be old. */
+const keptForMs = 7 * day;
 const writeAfterMs = 400;
-
 /** A browser whose storage does not answer must not keep the page blank. */
 const longestWaitMs = 1500;
+const maxCases = 20;
+const maxCharacters = 6_000_000;
+/** Another shape of what is kept throws away the old. */
+const shape = '1';
 
-/** Puts what was last read into the client, so that a page loaded without the server shows it; gives up after a moment. */
-export async function restoreAnswers(client: QueryClient): Promise<void> {
-  const late = new AbortController();
-  const timer = setTimeout(() => late.abort(), longestWaitMs);
-  const isLate = new Promise<void>((resolve) => late.signal.addEventListener('abort', () => resolve()));
-  await Promise.race([readAnswers(client, late.signal), isLate]);
-  clearTimeout(timer);
-}
-
-async function readAnswers(client: QueryClient, late: AbortSignal): Promise<void> {
-  try {
-    const answers = await (await deviceDatabase()).getAll('answers');
-    // By now the page has asked for itself, and somebody else may be signed in.
-    if (late.aborted) return;
-    for (const { key, data, at } of answers)
-      if (Date.now() - at < keptForMs) client.setQueryData(key, data, { updatedAt: at });
-    // Shown at once, and asked for again where the server is there.
-    await client.invalidateQueries({ refetchType: 'none' });
-  } catch {
-    // A device that keeps nothing works as long as the server is there.
-  }
-}
+/** The one who may keep what a name of a query stands for: what was opened, never what was only searched for. */
+const isKept: Readonly<Record<string, (key: readonly unknown[]) => boolean>> = {
+  session: () => true,
+  case: () => true,
+  cases: ([, , search]) => search === '',
+  boards: () => true,
+  board: () => true,
+};
 
 /** A session in which nobody is signed in is never remembered: somebody may be by now. */
 const isNobody = (data: unknown): boolean =>
   typeof data === 'object' && data !== null && 'me' in data && data.me === null;
 
-const nameOf = ({ queryKey }: { readonly queryKey: readonly unknown[] }): string => String(queryKey[0]);
+const isWorthKeeping = ({ queryKey, state }: Query): boolean =>
+  (isKept[String(queryKey[0])]?.(queryKey) ?? false) &&
+  state.status === 'success' &&
+  !isNobody(state.data) &&
+  Date.now() - state.dataUpdatedAt < keptForMs;
 
-/** Keeps what is read, a moment later; forgets what leaves the client, as when somebody signs out. */
-export function keepAnswers(client: QueryClient): void {
-  const timers = new Map<string, ReturnType<typeof setTimeout>>();
-  client.getQueryCache().subscribe(({ type, query }) => {
-    const name = query.queryHash;
-    if (!kept.has(nameOf(query))) return;
-    if (type === 'removed' || isNobody(query.state.data)) {
-      clearTimeout(timers.get(name));
-      timers.delete(name);
-      void deviceDatabase()
-        .then((db) => db.delete('answers', name))
-        .catch(() => undefined);
-      return;
-    }
-    if (type !== 'updated' || query.state.status !== 'success' || timers.has(name)) return;
-    timers.set(
-      name,
-      setTimeout(() => {
-        timers.delete(name);
-        const { data, dataUpdatedAt } = query.state as { data: unknown; dataUpdatedAt: number };
-        void deviceDatabase()
-          .then((db) => db.put('answers', { key: query.queryKey as readonly unknown[], data, at: dataUpdatedAt }, name))
-          .catch(() => undefined);
-      }, writeAfterMs),
-    );
+/** The newest first, so many cases, and no more than the device should lend. */
+function serialize(client: PersistedClient): string {
+  const queries = [...client.clientState.queries].sort((a, b) => b.state.dataUpdatedAt - a.state.dataUpdatedAt);
+  let room = maxCharacters;
+  let cases = 0;
+  const kept = queries.filter((query) => {
+    if (query.queryKey[0] === 'case' && ++cases > maxCases) return false;
+    room -= JSON.stringify(query).length;
+    return room >= 0;
   });
+  return JSON.stringify({ ...client, clientState: { mutations: [], queries: kept } });
+}
+
+const persister: Persister = createAsyncStoragePersister({
+  key: 'answers',
+  throttleTime: writeAfterMs,
+  serialize,
+  storage: {
+    getItem: async (key) => (await (await deviceDatabase()).get('answers', key)) ?? null,
+    setItem: async (key, value) => (await deviceDatabase()).put('answers', value, key),
+    removeItem: async (key) => (await deviceDatabase()).delete('answers', key),
+  },
+});
+
+/**
+ * Puts what was last read into the client, so that a page loaded without the server shows it, and keeps from then on what
+ * is read. Gives up on a storage that does not answer.
+ */
+export async function restoreAnswers(client: QueryClient): Promise<() => void> {
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  const late = new Promise<undefined>((resolve) => {
+    timer = setTimeout(() => resolve(undefined), longestWaitMs);
+  });
+  // Too late the page has asked for itself, and somebody else may be signed in.
+  const inTime: Persister = {
+    ...persister,
+    restoreClient: () => Promise.race([Promise.resolve(persister.restoreClient()).catch(() => undefined), late]),
+  };
+  await persistQueryClientRestore({ queryClient: client, persister: inTime, maxAge: keptForMs, buster: shape }).catch(
+    () => undefined,
+  );
+  clearTimeout(timer);
+  // Shown at once, and asked for again where the server is there.
+  await client.invalidateQueries({ refetchType: 'none' });
+  return persistQueryClientSubscribe({
+    queryClient: client,
+    persister,
+    buster: shape,
+    dehydrateOptions: { shouldDehydrateQuery: isWorthKeeping, shouldDehydrateMutation: () => false },
+  });
+}
+
+/** What the last person read leaves the device, whatever becomes of the tab. */
+export async function forgetAnswers(): Promise<void> {
+  await Promise.resolve(persister.removeClient()).catch(() => undefined);
 }

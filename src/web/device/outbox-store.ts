@@ -12,6 +12,7 @@ export const useOutboxStore = create<OutboxState>()(() => ({
   isAway: false,
   awayReason: null,
   troubles: {},
+  unkept: new Set<string>(),
 }));
 
 let client: QueryClient | null = null;
@@ -62,6 +63,10 @@ export const useWaiting = (caseId: string): readonly CaseEvent[] =>
 
 export const useTrouble = (caseId: string): Trouble | null =>
   useOutboxStore(({ troubles }) => troubles[caseId] ?? null);
+
+/** How many of these entries go with the tab, as the device keeps nothing. */
+export const useUnkept = (events: readonly CaseEvent[]): number =>
+  useOutboxStore(({ unkept }) => events.filter(({ id }) => unkept.has(id)).length);
 
 /** What of a case stays on this device for now: nobody answers, or a decision is due. */
 export const useUnsent = (caseId: string): readonly CaseEvent[] =>

@@ -1,56 +1,6 @@
 import type { CaseEvent } from '../../core/casework';
-import { createOutbox, type Batch, type OutboxState, type Seen, type Sent } from './outbox';
-
-const at = '2026-01-05T10:00:00Z';
-let next = 1;
-const note = (text: string): CaseEvent => ({ kind: 'note-added', id: `n${next++}`, at, by: 'Runa', text });
-const trial = (id: string): CaseEvent => ({
-  kind: 'trial-done',
-  id: `t${next++}`,
-  at,
-  by: 'Runa',
-  trial: id,
-  outcome: 'dead',
-});
-
-/** A device with an outbox, and a server that answers as it is told. */
-function device(
-  kept = new Map<string, Batch>(),
-  beforeKeeping: (batch: Batch) => Promise<void> = async () => undefined,
-) {
-  const sent: string[] = [];
-  const seenBy: (Seen | undefined)[] = [];
-  const shown: { sequence: number | null } = { sequence: null };
-  const answers: Sent[] = [];
-  const timers: { work: () => void; ms: number }[] = [];
-  let state: OutboxState = { waiting: {}, isAway: false, awayReason: null, troubles: {} };
-  const outbox = createOutbox({
-    storage: {
-      all: async () => [...kept.values()],
-      put: async (batch) => {
-        await beforeKeeping(batch);
-        kept.set(batch.key, batch);
-      },
-      remove: async (key) => void kept.delete(key),
-    },
-    send: ({ events, seen }) => {
-      sent.push(events.map(({ id }) => id).join());
-      seenBy.push(seen);
-      return Promise.resolve(answers.shift() ?? { kind: 'stored' });
-    },
-    onChange: (now) => (state = now),
-    shown: () => shown.sequence,
-    newKey: () => String(next++).padStart(6, '0'),
-    later: (work, ms) => {
-      timers.push({ work, ms });
-      return () => undefined;
-    },
-  });
-  const settle = () => new Promise((resolve) => setTimeout(resolve, 5));
-  return { outbox, kept, sent, seenBy, shown, answers, timers, settle, state: () => state };
-}
-
-const away: Sent = { kind: 'away' };
+import type { Batch } from './outbox';
+import { away, device, note, trial } from './testing-outbox';
 
 test('what is written is kept first, sent in order, and leaves the device once it is stored', async () => {
   const { outbox, kept, sent, state } = device();
@@ -151,7 +101,8 @@ test('what is refused is taken back and said; what was written behind it is judg
   const [a, b] = [trial('start'), note('b')];
   expect(await Promise.all([outbox.write('case', [a]), outbox.write('case', [b])])).toEqual([false, true]);
   expect(state()).toMatchObject({ waiting: {}, troubles: { case: { kind: 'refused', events: [a] } } });
-  expect(kept.size).toBe(0);
+  // It stays on the device to be seen.
+  expect([...kept.values()]).toMatchObject([{ events: [a], refused: 'The case is closed.' }]);
 });
 
 test.each<[string, CaseEvent, CaseEvent]>([
@@ -198,50 +149,4 @@ test('a device that can keep nothing still sends', async () => {
   await outbox.begin('p').catch(() => undefined);
   expect(await outbox.write('case', [note('a')])).toBe(true);
   expect(sent).toHaveLength(1);
-});
-
-describe('what its writer has seen goes with each entry', () => {
-  test('up to what is shown, and what is on its way from here', async () => {
-    const { outbox, seenBy, shown } = device();
-    shown.sequence = 5;
-    await outbox.begin('p');
-    const [a, b] = [note('a'), trial('start')];
-    await Promise.all([outbox.write('case', [a]), outbox.write('case', [b])]);
-    expect(seenBy).toEqual([
-      { sequence: 5, ids: [] },
-      { sequence: 5, ids: [a.id] },
-    ]);
-  });
-
-  test('a note that came behind the start of another does not let the start behind it pass', async () => {
-    const { outbox, kept, seenBy, shown, answers, settle, state } = device();
-    shown.sequence = 5;
-    await outbox.begin('p');
-    const theirs = [trial('start')];
-    answers.push({ kind: 'conflict', theirs }, { kind: 'stored' }, { kind: 'conflict', theirs });
-    const mine = [note('a'), trial('out/drive')] as const;
-    const written = [outbox.write('case', [mine[0]]), outbox.write('case', [mine[1]])];
-    // What came into view in between does not change what the second had seen when it was written.
-    shown.sequence = 7;
-    expect(await Promise.all(written)).toEqual([true, false]);
-    await settle();
-    expect(seenBy.at(-1)).toEqual({ sequence: 5, ids: [mine[0].id] });
-    expect(state().troubles['case']).toEqual({ kind: 'conflict', theirs });
-    await outbox.appendAfter('case');
-    expect(seenBy.at(-1)?.ids).toEqual([mine[0].id, ...theirs.map(({ id }) => id)]);
-    expect(kept.size).toBe(0);
-  });
-
-  test('a decision that was made holds over a reload', async () => {
-    const { outbox, kept, shown, answers } = device();
-    shown.sequence = 5;
-    await outbox.begin('p');
-    const theirs = [trial('start')];
-    answers.push({ kind: 'conflict', theirs }, away);
-    await outbox.write('case', [trial('out/drive')]);
-    await outbox.appendAfter('case');
-    const later = device(kept);
-    await later.outbox.begin('p');
-    expect(later.seenBy).toEqual([{ sequence: 5, ids: theirs.map(({ id }) => id) }]);
-  });
 });

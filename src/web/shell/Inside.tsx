@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, type ReactNode } from 'react';
 import type { Me } from '../../contracts';
 import { followChanges } from '../api/changes';
-import { connectOutbox, outbox } from '../device/outbox-store';
+import { connectOutbox, outbox, useOutboxStore } from '../device/outbox-store';
 import { MeContext } from './me';
 
 /** Inside the doors: what an earlier visit left is sent, and what others write comes into view. */
@@ -14,7 +14,13 @@ export function Inside({ me, children }: { readonly me: Me; readonly children: R
     const hurry = () => outbox.hurry();
     window.addEventListener('online', hurry);
     const stop = followChanges(client, hurry);
+    // Asks before a tab is closed that is all that holds an entry.
+    const guard = (event: BeforeUnloadEvent) => {
+      if (useOutboxStore.getState().unkept.size > 0) event.preventDefault();
+    };
+    window.addEventListener('beforeunload', guard);
     return () => {
+      window.removeEventListener('beforeunload', guard);
       window.removeEventListener('online', hurry);
       stop();
     };

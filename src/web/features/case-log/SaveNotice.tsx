@@ -1,8 +1,9 @@
 import type { CaseEvent } from '../../../core/casework';
 import { Button } from '../../components/Button';
 import { counted, listOf, plural } from '../../components/format';
+import { download } from '../../components/download';
 import { Notice } from '../../components/Notice';
-import { outbox, useOutboxStore, useTrouble, useWaiting } from '../../device/outbox-store';
+import { outbox, useOutboxStore, useTrouble, useUnkept, useWaiting } from '../../device/outbox-store';
 
 const entries = (count: number): string => counted(count, 'entry', 'entries');
 
@@ -12,7 +13,8 @@ const writers = (events: readonly CaseEvent[]): string => listOf([...new Set(eve
 /** What is not stored yet, and why: waiting for the server, in conflict with somebody else's, or refused. */
 export function SaveNotice({ caseId }: { readonly caseId: string }) {
   const trouble = useTrouble(caseId);
-  const waiting = useWaiting(caseId).length;
+  const waiting = useWaiting(caseId);
+  const unkept = useUnkept(waiting);
   const isAway = useOutboxStore((store) => store.isAway);
   const awayReason = useOutboxStore((store) => store.awayReason);
   if (trouble?.kind === 'conflict')
@@ -20,7 +22,7 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
       <Notice kind="danger">
         <span>
           {writers(trouble.theirs)} wrote {entries(trouble.theirs.length)} first and changed the machine, as you did.
-          Look at the sheet: {entries(waiting)} of yours {plural(waiting, 'is', 'are')} not stored yet.
+          Look at the sheet: {entries(waiting.length)} of yours {plural(waiting.length, 'is', 'are')} not stored yet.
         </span>
         <span>
           <Button onPress={() => void outbox.appendAfter(caseId)}>Add mine after these</Button>
@@ -36,17 +38,17 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
         <span>
           {entries(trouble.events.length)} of yours could not be stored. {trouble.message}
         </span>
-        <Button $kind="quiet" onPress={() => outbox.dismiss(caseId)}>
-          Dismiss
-        </Button>
+        <SaveEntries caseId={caseId} events={trouble.events} />
+        <Dismiss caseId={caseId} />
       </Notice>
     );
-  if (isAway && waiting > 0)
+  if (unkept > 0) return <OnlyInThisTab caseId={caseId} events={waiting} count={unkept} />;
+  if (isAway && waiting.length > 0)
     return (
       <Notice kind="suspicion">
         <span>
-          {awayReason ?? 'The server does not answer.'} {entries(waiting)} {plural(waiting, 'is', 'are')} kept on this
-          device and sent when it is back. You can go on working.
+          {awayReason ?? 'The server does not answer.'} {entries(waiting.length)} {plural(waiting.length, 'is', 'are')}{' '}
+          kept on this device and sent when it is back. You can go on working.
         </span>
         <Button onPress={() => outbox.hurry()}>Try now</Button>
       </Notice>
@@ -57,10 +59,47 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
         <span>
           {writers(trouble.theirs)} wrote {entries(trouble.theirs.length)} meanwhile. Yours came after.
         </span>
-        <Button $kind="quiet" onPress={() => outbox.dismiss(caseId)}>
-          Dismiss
-        </Button>
+        <Dismiss caseId={caseId} />
       </Notice>
     );
   return <div />;
+}
+
+/** What is not stored, as a file that a person can read, and send on. */
+function SaveEntries({ caseId, events }: { readonly caseId: string; readonly events: readonly CaseEvent[] }) {
+  const save = () => {
+    const text = JSON.stringify({ case: caseId, events }, null, 2);
+    download(new Blob([text], { type: 'application/json' }), `entries-${caseId.slice(0, 8)}.json`);
+  };
+  return <Button onPress={save}>Save them as a file</Button>;
+}
+
+function Dismiss({ caseId }: { readonly caseId: string }) {
+  return (
+    <Button $kind="quiet" onPress={() => void outbox.dismiss(caseId)}>
+      Dismiss
+    </Button>
+  );
+}
+
+interface OnlyInThisTabProps {
+  readonly caseId: string;
+  readonly events: readonly CaseEvent[];
+  /** How many of them the device could not keep. */
+  readonly count: number;
+}
+
+function OnlyInThisTab({ caseId, events, count }: OnlyInThisTabProps) {
+  const { isAway, awayReason } = useOutboxStore();
+  const why = isAway ? (awayReason ?? 'The server does not answer.') : 'Sending …';
+  return (
+    <Notice kind="danger">
+      <span>
+        {why} This browser keeps nothing on the device: {entries(count)} {plural(count, 'is', 'are')} lost if you close
+        the tab before {plural(count, 'it is', 'they are')} sent.
+      </span>
+      <SaveEntries caseId={caseId} events={events} />
+      <Button onPress={() => outbox.hurry()}>Try now</Button>
+    </Notice>
+  );
 }

@@ -78,6 +78,14 @@ export function QueuePage() {
 /** Entries of any case that are only on this device yet. */
 function WaitingNotice() {
   const count = useOutboxStore(({ isAway, waiting }) => (isAway ? Object.values(waiting).flat().length : 0));
+  const unkept = useOutboxStore((store) => store.unkept.size);
+  if (unkept > 0)
+    return (
+      <Notice kind="danger">
+        {counted(unkept, 'entry', 'entries')} {plural(unkept, 'is', 'are')} only in this tab: this browser keeps nothing
+        on the device. Leave it open until {plural(unkept, 'it is', 'they are')} sent.
+      </Notice>
+    );
   if (count === 0) return null;
   return (
     <Notice kind="suspicion">
