@@ -34,6 +34,7 @@ test('the server stops in the middle of a case: work goes on, the browser is rel
   await page.keyboard.press('q');
   await expect(page.getByText('3 entries are kept on this device')).toBeVisible();
   await page.goto(address);
+  await expect(page.getByText('3 entries are kept on this device')).toBeVisible();
 
   await program.start();
   await expect(page.getByText('on this device')).toHaveCount(0, { timeout: 30_000 });

@@ -83,7 +83,7 @@ export function createApp(given: AppDependencies): Express {
   app.use('/api/people', peopleRoutes(people));
   app.use('/api/audit', auditRoutes(people));
   app.use('/api/owners', ownerRoutes(people));
-  app.use('/api/changes', changeRoutes(changes));
+  app.use('/api/changes', changeRoutes({ feed: changes, pool, now }));
   app.use('/api', notFound);
   if (webRoot) app.use(webPages(webRoot));
   app.use(auditRefusals({ pool, now, log }));

@@ -216,6 +216,7 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
     insertOwner: (db) => owners.insertOwner(db, one.id, caseId, { owner: 'x', salt: '0'.repeat(32) }),
     casesOfOwner: (db) => owners.casesOfOwner(db, owner),
     eraseOwner: (db) => owners.eraseOwner(db, owner),
+    erasedSince: (db) => owners.erasedSince(db, new Date(0)),
   },
   people: {
     findPersonByLogin: (db) => people.findPersonByLogin(db, 'lead-0'),

@@ -1,4 +1,3 @@
-import './zod-without-eval';
 import './theme/style-nonce';
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/atkinson-hyperlegible-mono';

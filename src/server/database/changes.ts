@@ -23,10 +23,25 @@ export async function announceSignedOut(db: Queryable, who: SignedOut): Promise<
   await db.query('SELECT pg_notify($1, $2)', [channel, JSON.stringify(who)]);
 }
 
+const erasedSchema = z.object({ shopId: z.uuid(), erased: z.array(z.uuid()) });
+/** The owner of these cases was erased: what shows the name has to be read again. */
+export type Erased = z.infer<typeof erasedSchema>;
+/** A notification has room for 8000 bytes. */
+const idsInOne = 150;
+
+export async function announceErased(db: Queryable, { shopId, erased }: Erased): Promise<void> {
+  for (let from = 0; from < erased.length; from += idsInOne)
+    await db.query('SELECT pg_notify($1, $2)', [
+      channel,
+      JSON.stringify({ shopId, erased: erased.slice(from, from + idsInOne) }),
+    ]);
+}
+
 export interface ChangeListener {
   readonly onChange: (change: CaseChange) => void;
   readonly onGap: () => void;
   readonly onSignedOut: (who: SignedOut) => void;
+  readonly onErased: (of: Erased) => void;
 }
 
 export interface ChangeFeed {
@@ -35,6 +50,7 @@ export interface ChangeFeed {
   readonly close: () => Promise<void>;
 }
 
+const newsSchema = z.union([changeSchema, signedOutSchema, erasedSchema]);
 const retryMs = 500;
 
 /** Listens on a connection of its own and takes it up again whenever it breaks. */
@@ -63,12 +79,14 @@ export function createChangeFeed(connectionString: string, onError: (error: Erro
     next.on('error', lose);
     next.on('end', () => lose());
     next.on('notification', ({ payload }) => {
-      const told = parseJson(payload);
-      const change = changeSchema.safeParse(told);
-      const signedOut = signedOutSchema.safeParse(told);
+      const news = newsSchema.safeParse(parseJson(payload));
+      if (!news.success) return;
+      const { data } = news;
       for (const listener of listeners) {
-        if (change.success && listener.shopId === change.data.shopId) listener.onChange(change.data);
-        else if (signedOut.success && listener.shopId === signedOut.data.shopId) listener.onSignedOut(signedOut.data);
+        if (listener.shopId !== data.shopId) continue;
+        if ('caseId' in data) listener.onChange(data);
+        else if ('personId' in data) listener.onSignedOut(data);
+        else listener.onErased(data);
       }
     });
     try {

@@ -51,6 +51,20 @@ export async function casesOfOwner(db: Queryable, owner: string): Promise<OwnedC
   return rows.map((row) => ({ ...row, openedAt: row.openedAt.toISOString() }));
 }
 
+/** The cases whose owner was erased since then, as the audit has them: devices that were away hear of it late. */
+export async function erasedSince(db: Queryable, since: Date): Promise<string[]> {
+  const { rows } = await db.query<{ id: string }>(
+    `SELECT DISTINCT subject AS id
+     FROM audit_entries
+     WHERE shop_id = current_shop()
+       AND action = 'owner-erased'
+       AND at >= $1
+     LIMIT 5000`,
+    [since],
+  );
+  return rows.map(({ id }) => id);
+}
+
 /** Takes the name out of every case of the owner: the records stay, the person goes. */
 export async function eraseOwner(db: Queryable, owner: string): Promise<string[]> {
   const { rows } = await db.query<{ id: string }>(

@@ -1,7 +1,7 @@
 import type pg from 'pg';
 import type { AuditEntry, AuditQuery, CaseDetail, OpenInvitation, Person, Role } from '../../contracts';
 import type { Actor } from './actor';
-import { announceSignedOut } from '../database/changes';
+import { announceErased, announceSignedOut } from '../database/changes';
 import { inShop, type Queryable } from '../database/in-shop';
 import { Refusal } from './refusal';
 import { insertAudit, insertAuditOnce, listAudit } from '../repositories/audit';
@@ -73,6 +73,7 @@ export function createPeopleService({ pool, shopId, actor, now }: PeopleParts): 
       run(async (db) => {
         const ids = await eraseOwner(db, owner);
         for (const id of ids) await insertAudit(db, { action: 'owner-erased', personId, subject: id }, now());
+        await announceErased(db, { shopId, erased: ids });
         return ids.length;
       }),
   };

@@ -21,6 +21,12 @@ export function refreshCase(client: QueryClient, id: string): Promise<void> {
   return client.invalidateQueries({ queryKey: caseKey(id) });
 }
 
+/** The owner of a case was erased: it is read again where it is shown, and goes where it is not. */
+export function forgetOwner(client: QueryClient, id: string): void {
+  client.removeQueries({ queryKey: caseKey(id), type: 'inactive' });
+  void client.invalidateQueries({ queryKey: caseKey(id) });
+}
+
 function mergeEvents(old: readonly StoredEvent[], more: readonly StoredEvent[]): StoredEvent[] {
   const bySequence = new Map([...old, ...more].map((stored) => [stored.sequence, stored]));
   return [...bySequence.values()].sort((a, b) => a.sequence - b.sequence);

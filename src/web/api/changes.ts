@@ -1,13 +1,16 @@
 import type { QueryClient } from '@tanstack/react-query';
 import * as z from 'zod';
-import { lastSequence, refreshCase } from './case-cache';
+import { forgetOwner, lastSequence, refreshCase } from './case-cache';
 
 const wordSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('case'), id: z.string(), sequence: z.number() }),
   /** The stream begins, or may have missed something. */
   z.object({ kind: z.literal('again') }),
+  /** The owner of these cases was erased, now or while this device was away. */
+  z.object({ kind: z.literal('erased'), ids: z.array(z.string()) }),
 ]);
 type Word = z.infer<typeof wordSchema>;
+const readySchema = z.object({ erased: z.array(z.string()).default([]) });
 
 const listsAtMostEveryMs = 1000;
 const retryMs = 5000;
@@ -25,6 +28,10 @@ export function followChanges(client: QueryClient, onServerBack: () => void): ()
     if (word.kind === 'case') {
       const known = lastSequence(client, word.id);
       if (known !== null && known < word.sequence) void refreshCase(client, word.id);
+      return;
+    }
+    if (word.kind === 'erased') {
+      for (const id of word.ids) forgetOwner(client, id);
       return;
     }
     void client.invalidateQueries({ queryKey: ['case'] });
@@ -73,7 +80,15 @@ function refreshingLists(client: QueryClient) {
 function holdStream(say: (word: Word) => void, stop: AbortSignal): Promise<void> {
   return new Promise((resolve) => {
     const source = new EventSource('/api/changes');
-    source.addEventListener('ready', () => say({ kind: 'again' }));
+    source.addEventListener('ready', ({ data }: MessageEvent<string>) => {
+      say({ kind: 'again' });
+      const { erased } = readySchema.parse(JSON.parse(data));
+      if (erased.length > 0) say({ kind: 'erased', ids: erased });
+    });
+    source.addEventListener('erased', ({ data }: MessageEvent<string>) => {
+      const word = wordSchema.safeParse({ kind: 'erased', ...(JSON.parse(data) as object) });
+      if (word.success) say(word.data);
+    });
     source.addEventListener('gap', () => say({ kind: 'again' }));
     source.addEventListener('case', ({ data }: MessageEvent<string>) => {
       const word = wordSchema.safeParse({ kind: 'case', ...(JSON.parse(data) as object) });

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import * as z from 'zod';
 import { invitationSchema, meSchema, sessionSchema, type Me, type Session } from '../../contracts';
+import { leaveDrafts } from '../stores/device-owner';
 import { forgetAnswers } from '../device/offline-cache';
 import { request } from './request';
 
@@ -65,7 +66,10 @@ export function useSignOut() {
   return useMutation({
     mutationFn: ({ everywhere }: { everywhere: boolean }) =>
       request(z.undefined(), everywhere ? '/session/all' : '/session', { method: 'DELETE' }),
-    onSuccess: () => leave(client),
+    onSuccess: () => {
+      leaveDrafts();
+      leave(client);
+    },
   });
 }
 

@@ -40,6 +40,17 @@ test('what was opened is there at the next visit, and is asked for again; what w
   expect(await kept()).not.toMatch(/typed on the way|not for the device/);
 });
 
+test('what was read stays kept while the server does not answer', async () => {
+  const client = await visit();
+  client.setQueryData(['session'], { me: { name: 'Runa' } });
+  const away = () => Promise.reject(new Error('away'));
+  await client.query({ queryKey: ['session'], queryFn: away, staleTime: 0, retry: false }).catch(() => undefined);
+  expect(client.getQueryState(['session'])?.status).toBe('error');
+  const later = await nextVisit();
+  expect(later.getQueryData(['session'])).toEqual({ me: { name: 'Runa' } });
+  expect(later.getQueryState(['session'])?.status).toBe('success');
+});
+
 test('the end of a session takes it from the device at once, even what was about to be written', async () => {
   const client = await visit();
   client.setQueryData(['case', 'a'], { number: 1 });

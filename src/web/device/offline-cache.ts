@@ -34,13 +34,20 @@ const isNobody = (data: unknown): boolean =>
 
 const isWorthKeeping = ({ queryKey, state }: Query): boolean =>
   (isKept[String(queryKey[0])]?.(queryKey) ?? false) &&
-  state.status === 'success' &&
+  state.data !== undefined &&
   !isNobody(state.data) &&
   Date.now() - state.dataUpdatedAt < keptForMs;
 
-/** The newest first, so many cases, and no more than the device should lend. */
+const wellRead = { status: 'success', error: null, fetchFailureCount: 0, fetchFailureReason: null } as const;
+
+/**
+ * The newest first, so many cases, and no more than the device should lend. What was read is kept as it was read: that
+ * the server did not answer when it was asked again is no part of it.
+ */
 function serialize(client: PersistedClient): string {
-  const queries = [...client.clientState.queries].sort((a, b) => b.state.dataUpdatedAt - a.state.dataUpdatedAt);
+  const queries = client.clientState.queries
+    .map((query) => ({ ...query, state: { ...query.state, ...wellRead } }))
+    .sort((a, b) => b.state.dataUpdatedAt - a.state.dataUpdatedAt);
   let room = maxCharacters;
   let cases = 0;
   const kept = queries.filter((query) => {

@@ -47,6 +47,9 @@ async function send({ caseId, events, seen }: Batch): Promise<Sent> {
   } catch (error) {
     if (error instanceof ProblemError && !isPassing(error.problem.status))
       return { kind: 'refused', message: error.message };
+    // The code that sends could not be loaded: nobody has judged the entries.
+    if (error instanceof TypeError)
+      return { kind: 'away', reason: 'Jovial Probe was updated: reload the page to send them.' };
     if (!(error instanceof AwayError || error instanceof ProblemError))
       return { kind: 'refused', message: String(error) };
     return error instanceof ProblemError && error.problem.status === 429

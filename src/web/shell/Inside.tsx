@@ -1,13 +1,16 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, type ReactNode } from 'react';
+import { useEffect, useState, type ReactNode } from 'react';
 import type { Me } from '../../contracts';
 import { followChanges } from '../api/changes';
+import { takeOverDrafts } from '../stores/device-owner';
 import { connectOutbox, outbox, useOutboxStore } from '../device/outbox-store';
 import { MeContext } from './me';
 
 /** Inside the doors: what an earlier visit left is sent, and what others write comes into view. */
 export function Inside({ me, children }: { readonly me: Me; readonly children: ReactNode }) {
   const client = useQueryClient();
+  // Before anything is drawn: what somebody else left is not to be seen.
+  useState(() => takeOverDrafts(me.id));
   useEffect(() => {
     connectOutbox(client);
     void outbox.begin(me.id);

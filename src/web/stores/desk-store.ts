@@ -37,6 +37,14 @@ interface DeskStore {
   readonly change: (caseId: string, change: Partial<Desk>) => void;
 }
 
+const maxDesks = 50;
+
+/** The desk that was changed comes last; the one that was left alone longest goes. */
+function withDesk(desks: DeskStore['desks'], caseId: string, desk: Desk): DeskStore['desks'] {
+  const others = Object.entries(desks).filter(([id]) => id !== caseId);
+  return Object.fromEntries([...others.slice(-(maxDesks - 1)), [caseId, desk]]);
+}
+
 export const useDeskStore = create<DeskStore>()(
   persist(
     (set) => ({
@@ -45,7 +53,7 @@ export const useDeskStore = create<DeskStore>()(
         set((store) => {
           const before = store.desks[caseId] ?? emptyDesk;
           const changes = Object.entries(change).some(([name, value]) => before[name as keyof Desk] !== value);
-          return changes ? { desks: { ...store.desks, [caseId]: { ...before, ...change } } } : store;
+          return changes ? { desks: withDesk(store.desks, caseId, { ...before, ...change }) } : store;
         }),
     }),
     {

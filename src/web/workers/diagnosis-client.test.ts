@@ -7,6 +7,8 @@ function somePort() {
   const asked: DiagnosisRequest[] = [];
   const port: DiagnosisPort = {
     onmessage: null,
+    onerror: null,
+    onmessageerror: null,
     postMessage: (request: DiagnosisRequest) => void asked.push(request),
     terminate: () => void asked.splice(0),
   };
@@ -26,7 +28,7 @@ const events = eventsOf({
 
 test('only what is new of a log is sent', () => {
   const { port, asked } = somePort();
-  const client = createDiagnosisClient(port, () => undefined);
+  const client = createDiagnosisClient({ start: () => port, onAnswer: () => undefined, onFailure: () => undefined });
   client.ask(events.slice(0, 2), null);
   client.ask(events, 'start');
   client.ask(events.slice(0, 1), null);
@@ -47,7 +49,11 @@ test('only what is new of a log is sent', () => {
 test('only the answer to the last question counts, and it comes with the log that it is about', () => {
   const { port, answer } = somePort();
   const answered: number[] = [];
-  const client = createDiagnosisClient(port, ({ ticket }, of) => answered.push(ticket, of.length));
+  const client = createDiagnosisClient({
+    start: () => port,
+    onAnswer: ({ ticket }, of) => answered.push(ticket, of.length),
+    onFailure: () => undefined,
+  });
   client.ask(events.slice(0, 2), null);
   client.ask(events, null);
   answer(1);

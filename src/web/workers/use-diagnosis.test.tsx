@@ -11,6 +11,8 @@ jest.mock('./start-diagnosis-worker', () => ({ startDiagnosisWorker: () => new F
 class FakeWorker {
   static readonly started: FakeWorker[] = [];
   onmessage: ((message: MessageEvent<DiagnosisAnswer>) => void) | null = null;
+  onerror: (() => void) | null = null;
+  onmessageerror: (() => void) | null = null;
   readonly asked: DiagnosisRequest[] = [];
   isOver = false;
   constructor() {
@@ -21,6 +23,9 @@ class FakeWorker {
   }
   terminate() {
     this.isOver = true;
+  }
+  break() {
+    act(() => this.onerror?.());
   }
   answer(answer: Partial<DiagnosisAnswer>) {
     const ticket = this.asked.at(-1)?.ticket ?? 0;
@@ -53,6 +58,33 @@ test('the rest comes behind the diagnosis and completes it', () => {
   worker().answer({ kind: 'rest', alternatives: diagnosis.alternatives, suspects: diagnosis.suspects, prices: [] });
   expect(result.current?.diagnosis?.alternatives).toBe(diagnosis.alternatives);
   expect(result.current?.prices).toEqual([]);
+});
+
+test('a worker that breaks is replaced and gets the whole log; one that breaks each time is said', () => {
+  const before = FakeWorker.started.length;
+  const { result } = renderHook(() => useDiagnosis(useStable()));
+  worker().break();
+  worker().answer({ kind: 'diagnosis', diagnosis, milliseconds: 1 });
+  expect(result.current).toMatchObject({ isCurrent: true, retry: null });
+  for (let n = 0; n < 3; n++) worker().break();
+  expect(FakeWorker.started.length - before).toBe(4);
+  expect(FakeWorker.started.slice(before).every(({ asked }) => asked.at(-1)?.keep === 0)).toBe(true);
+  expect(result.current?.retry).not.toBeNull();
+  act(() => result.current?.retry?.());
+  worker().answer({ kind: 'diagnosis', diagnosis, milliseconds: 1 });
+  expect(result.current?.retry).toBeNull();
+});
+
+test('a worker that does not answer is replaced too', () => {
+  jest.useFakeTimers();
+  const before = FakeWorker.started.length;
+  renderHook(() => useDiagnosis(useStable()));
+  act(() => {
+    jest.advanceTimersByTime(31_000);
+  });
+  expect(FakeWorker.started.length - before).toBe(2);
+  expect(FakeWorker.started.at(-2)?.isOver).toBe(true);
+  jest.useRealTimers();
 });
 
 test('the worker ends with the screen', () => {

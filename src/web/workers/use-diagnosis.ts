@@ -1,4 +1,4 @@
-import { useEffect, useEffectEvent, useRef, useState } from 'react';
+import { useCallback, useEffect, useEffectEvent, useRef, useState } from 'react';
 import type { Diagnosis, StrategyPrice } from '../../core/diagnosis';
 import type { CaseEvent } from '../../core/casework';
 import { createDiagnosisClient, type DiagnosisClient } from './diagnosis-client';
@@ -19,6 +19,8 @@ export interface Diagnosed<View extends Logged> {
   readonly prices: readonly StrategyPrice[] | null;
   /** False while an answer for a newer log is on its way. */
   readonly isCurrent: boolean;
+  /** Set while the worker fails again and again: starts it anew. */
+  readonly retry: (() => void) | null;
 }
 
 interface Answered<View> {
@@ -34,6 +36,7 @@ export function useDiagnosis<View extends Logged>(
 ): Diagnosed<View> | null {
   const client = useRef<DiagnosisClient | null>(null);
   const [answered, setAnswered] = useState<Answered<View> | null>(null);
+  const [hasFailed, setFailed] = useState(false);
   const events = view?.events ?? null;
 
   const onAnswer = useEffectEvent((answer: DiagnosisAnswer, of: readonly CaseEvent[]) => {
@@ -42,13 +45,22 @@ export function useDiagnosis<View extends Logged>(
   const ask = useEffectEvent((log: readonly CaseEvent[]) => client.current?.ask(log, chosen));
 
   useEffect(() => {
-    client.current = createDiagnosisClient(startDiagnosisWorker(), (answer, of) => onAnswer(answer, of));
+    client.current = createDiagnosisClient({
+      start: startDiagnosisWorker,
+      onAnswer: (answer, of) => onAnswer(answer, of),
+      onFailure: () => setFailed(true),
+    });
     return () => client.current?.close();
   }, []);
 
   useEffect(() => {
     if (events) ask(events);
   }, [events]);
+
+  const retry = useCallback(() => {
+    setFailed(false);
+    client.current?.retry();
+  }, []);
 
   if (!view) return null;
   const isCurrent = answered?.view.events === view.events;
@@ -57,6 +69,7 @@ export function useDiagnosis<View extends Logged>(
     view: isCurrent || !answered ? view : answered.view,
     prices: isCurrent ? answered.prices : null,
     isCurrent,
+    retry: hasFailed ? retry : null,
   };
 }
 

@@ -2,7 +2,7 @@ import { Machine, SuspectsColumn } from './SideColumns';
 import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { type CaseState, type Entry, type EventBody } from '../../../core/casework';
+import { type Entry, type EventBody } from '../../../core/casework';
 import type { Diagnosis } from '../../../core/diagnosis';
 import type { CaseView } from '../case-log/case-view';
 import type { Diagnosed } from '../../workers/use-diagnosis';
@@ -22,6 +22,7 @@ import { ReportedNotice } from './trial/ReportedNotice';
 import { useOtherMachines } from './bar/OtherMachines';
 import { NoteEntry } from './sheet/NoteEntry';
 import { SaveNotice } from '../case-log/SaveNotice';
+import { StoppedNotice } from '../case-log/StoppedNotice';
 import { TrialCard } from './trial/TrialCard';
 import { WhyNot } from './trial/WhyNot';
 import { useCaseActions, type CaseActions } from '../case-log/use-case-actions';
@@ -113,7 +114,7 @@ export function CaseScreen({ caseId, number, newest, diagnosed }: CaseScreenProp
       <Columns>
         <Machine caseId={caseId} diagnosed={diagnosed} work={work} link={link} onPick={choose} onRecord={record} />
         <Column aria-label="Next" aria-busy={!isCurrent}>
-          <Centre caseId={caseId} state={state} diagnosis={diagnosis} work={work} actions={actions} onClose={close} />
+          <Centre caseId={caseId} diagnosed={diagnosed} work={work} actions={actions} onClose={close} />
           {mayWrite && state.stage !== 'closed' && <NoteEntry caseId={caseId} isOpen={noteOpen} onAdd={addNote} />}
         </Column>
         <SuspectsColumn diagnosed={diagnosed} work={work} link={link} onPick={choose} onRecord={record} />
@@ -173,19 +174,19 @@ function useScreenKeys(work: TrialWork, keys: Readonly<Record<string, (() => voi
 
 function Centre({
   caseId,
-  state,
-  diagnosis,
+  diagnosed: { view, diagnosis, retry },
   work,
   actions,
   onClose,
 }: {
   readonly caseId: string;
-  readonly state: CaseState;
-  readonly diagnosis: Diagnosis | null;
+  readonly diagnosed: Diagnosed<CaseView>;
   readonly work: TrialWork;
   readonly actions: CaseActions;
   readonly onClose: () => void;
 }) {
+  const state = view.drafted;
+  if (retry) return <StoppedNotice onRetry={retry} />;
   if (state.stage === 'closed')
     return (
       <ClosedCard

@@ -1,6 +1,7 @@
 import { counted, fromNow, plural } from '../../components/format';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
+import { useDebounce } from 'use-debounce';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { CASE_STAGES, type CaseStage } from '../../../core/casework';
@@ -28,11 +29,15 @@ const Empty = styled.p`
   color: ${({ theme }) => theme.muted};
 `;
 
+/** Typing is not searching: a pause asks. */
+const searchAfterMs = 200;
+
 /** The bench queue: every case by state, with a search. */
 export function QueuePage() {
   const [stage, setStage] = useState<CaseStage | null>(null);
   const [search, setSearch] = useState('');
-  const { data, error, dataUpdatedAt } = useCaseList({ stage, search });
+  const [sought] = useDebounce(search, searchAfterMs);
+  const { data, error, dataUpdatedAt } = useCaseList({ stage, search: sought });
   const navigate = useNavigate();
   const mayWrite = useMay('write-cases');
   return (
