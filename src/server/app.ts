@@ -26,6 +26,8 @@ import { createSignInService } from './services/sign-in-service';
 
 export interface AppDependencies {
   readonly pool: pg.Pool;
+  /** For short questions: they do not wait behind those who write. */
+  readonly reads?: pg.Pool;
   readonly changes: ChangeFeed;
   readonly log: Logger;
   readonly now: () => Date;
@@ -46,8 +48,8 @@ export interface AppDependencies {
 /** The application, not yet listening. */
 export function createApp(given: AppDependencies): Express {
   const { pool, changes, log, now, version, isSecure, publicHost, trustedProxies, demoAccounts } = given;
-  const { requestsPerMinute, webRoot } = given;
-  const signIn = createSignInService({ pool, now, log });
+  const { requestsPerMinute, webRoot, reads = pool } = given;
+  const signIn = createSignInService({ pool, reads, now, log });
   const logs = createCaseLogs();
   const own = (response: Response) => {
     const actor = signedIn(response);
@@ -73,7 +75,7 @@ export function createApp(given: AppDependencies): Express {
   app.use('/api', express.json({ limit: '1mb' }));
   app.use(
     '/api/cases',
-    caseRoutes((response) => createCaseService({ ...own(response), logs })),
+    caseRoutes((response) => createCaseService({ ...own(response), reads, logs, announce: changes.announce })),
   );
   app.use(
     '/api/boards',

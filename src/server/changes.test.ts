@@ -71,7 +71,7 @@ test('when the listening connection is cut it is taken up again, and windows are
   const window = await listen(server.app(), cookieOf());
   await window.until('event: ready');
   await server.pool.query(
-    "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE query LIKE 'LISTEN%' AND datname = current_database()",
+    "SELECT pg_terminate_backend(pid) FROM pg_stat_activity WHERE application_name = 'probe changes' AND datname = current_database()",
   );
   expect(await window.until('event: gap')).toBe(true);
   const id = await open();

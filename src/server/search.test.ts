@@ -6,7 +6,7 @@ import { eventsOf } from '../core/casework/testing-log';
 import type { CaseDetail, CaseList } from '../contracts';
 import { migrate } from './database/migrate';
 import { inShop } from './database/in-shop';
-import { caseListSize } from './repositories/cases';
+import { caseListSize } from './repositories/case-list';
 import { createTestDatabase } from './testing-database';
 import { createTestServer, testShops, type TestServer } from './testing-server';
 

@@ -4,6 +4,7 @@ import type { CaseDetail } from '../contracts';
 import { inShop, inTransaction, type Queryable } from './database/in-shop';
 import * as audit from './repositories/audit';
 import * as boards from './repositories/boards';
+import * as caseList from './repositories/case-list';
 import * as cases from './repositories/cases';
 import * as installation from './repositories/installation';
 import * as invitations from './repositories/invitations';
@@ -172,12 +173,20 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
     updateBoard: (db) => boards.updateBoard(db, detail),
     deleteBoard: (db) => boards.deleteBoard(db, boardId),
   },
+  caseList: { listCases: async (db) => (await caseList.listCases(db, { search: owner })).cases },
   cases: {
-    listCases: async (db) => (await cases.listCases(db, { search: owner })).cases,
     findCase: (db) => cases.findCase(db, caseId),
     lockCaseHead: (db) => cases.lockCaseHead(db, caseId),
     insertCase: (db) => cases.insertCase(db, one.id, boardId, 99, projection),
-    updateCase: (db) => cases.updateCase(db, caseId, projection),
+    growCase: (db) =>
+      cases.growCase(db, {
+        shopId: one.id,
+        caseId,
+        events: log.map((e) => ({ ...e, sequence: 2 })),
+        projection,
+        audit: { action: 'case-written', personId: null },
+        at,
+      }),
     readEvents: (db) => cases.readEvents(db, caseId),
     insertEvents: (db) =>
       cases.insertEvents(

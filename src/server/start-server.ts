@@ -57,6 +57,7 @@ async function start(prepare: Prepare): Promise<void> {
   await migrate(config.migrationDatabaseUrl, join(here, '../server/migrations'));
   const onError = (error: Error) => log.warn({ err: error }, 'a database connection broke');
   const pool = createPool(config.databaseUrl, { onError });
+  const reads = createPool(config.databaseUrl, { onError, max: 8 });
   // Servers that start at once do this one after the other.
   const { demoAccounts, code } = await alone(pool, async () => ({
     demoAccounts: await prepare(pool),
@@ -65,6 +66,7 @@ async function start(prepare: Prepare): Promise<void> {
   const changes = createChangeFeed(config.databaseUrl, onError);
   const app = createApp({
     pool,
+    reads,
     changes,
     log,
     version,
@@ -88,7 +90,7 @@ async function start(prepare: Prepare): Promise<void> {
   });
   shutDownGracefully(server, async () => {
     await changes.close();
-    await pool.end();
+    await Promise.all([pool.end(), reads.end()]);
   });
 }
 

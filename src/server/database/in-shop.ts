@@ -11,11 +11,13 @@ export type Presented = 'login' | 'token' | 'code';
  * Runs work in one transaction as the role that row-level security binds, with the shop set. Commits when the work
  * returns; rolls back and throws on when it throws.
  */
-export const inShop = <T>(pool: pg.Pool, shopId: string, work: (db: Queryable) => Promise<T>): Promise<T> =>
-  inTransaction(pool, async (db) => {
-    await enterShop(db, shopId);
-    return work(db);
-  });
+export function inShop<T>(pool: pg.Pool, shopId: string, work: (db: Queryable) => Promise<T>): Promise<T> {
+  // It stands in the text of the statements, which begin the transaction and enter the shop in one message.
+  if (!/^[0-9a-f-]{36}$/i.test(shopId)) throw new Error('inShop: expected the id of a shop, found something else');
+  return attempted(pool, `${begin}; SELECT set_config('probe.shop_id', '${shopId}', true)`, work);
+}
+
+const begin = 'BEGIN; SET LOCAL ROLE probe_app';
 
 const maxAttempts = 4;
 
@@ -23,10 +25,13 @@ const maxAttempts = 4;
  * The same without a shop: nothing is seen but what belongs to nobody. Where two transactions stand in each other's way,
  * PostgreSQL undoes one: its work is done again.
  */
-export async function inTransaction<T>(pool: pg.Pool, work: (db: Queryable) => Promise<T>): Promise<T> {
+export const inTransaction = <T>(pool: pg.Pool, work: (db: Queryable) => Promise<T>): Promise<T> =>
+  attempted(pool, begin, work);
+
+async function attempted<T>(pool: pg.Pool, opening: string, work: (db: Queryable) => Promise<T>): Promise<T> {
   for (let attempts = 1; ; attempts++)
     try {
-      return await tryInTransaction(pool, work);
+      return await tryInTransaction(pool, opening, work);
     } catch (error) {
       if (attempts === maxAttempts || !isRetryable(error)) throw error;
     }
@@ -36,11 +41,11 @@ export async function inTransaction<T>(pool: pg.Pool, work: (db: Queryable) => P
 const isRetryable = (error: unknown): boolean =>
   error instanceof Error && 'code' in error && ['40P01', '40001'].includes(String(error.code));
 
-async function tryInTransaction<T>(pool: pg.Pool, work: (db: Queryable) => Promise<T>): Promise<T> {
+async function tryInTransaction<T>(pool: pg.Pool, opening: string, work: (db: Queryable) => Promise<T>): Promise<T> {
   const client = await pool.connect();
   let broken: Error | undefined;
   try {
-    await client.query('BEGIN; SET LOCAL ROLE probe_app');
+    await client.query(opening);
     const result = await work(client);
     await client.query('COMMIT');
     return result;

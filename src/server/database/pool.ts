@@ -16,11 +16,12 @@ export function createPool(
   {
     onError,
     queryTimeoutMs = longestQueryMs,
-  }: { readonly onError: (error: Error) => void; readonly queryTimeoutMs?: number },
+    max = 16,
+  }: { readonly onError: (error: Error) => void; readonly queryTimeoutMs?: number; readonly max?: number },
 ): pg.Pool {
   const pool = new pg.Pool({
     connectionString,
-    max: 10,
+    max,
     connectionTimeoutMillis: 4000,
     statement_timeout: statementTimeoutMs,
     query_timeout: queryTimeoutMs,

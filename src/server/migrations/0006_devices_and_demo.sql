@@ -49,3 +49,26 @@ ALTER TABLE case_owners ADD COLUMN key text NOT NULL GENERATED ALWAYS AS (owner_
 ALTER TABLE case_owners FORCE ROW LEVEL SECURITY;
 DROP INDEX case_owners_by_name;
 CREATE INDEX case_owners_by_key ON case_owners (shop_id, key);
+
+-- The session of a token with its person and shop, if the account is open: asked at every request, so it is one statement
+-- whose plans are kept. It enters the role and the shop for its own transaction, and sees what row-level security shows.
+CREATE FUNCTION find_session(token text)
+RETURNS TABLE (created_at timestamptz, seen_at timestamptz, person json, shop json)
+LANGUAGE plpgsql AS $$
+BEGIN
+  PERFORM set_config('role', 'probe_app', true);
+  PERFORM set_config('probe.token', token, true);
+  PERFORM set_config('probe.shop_id', s.shop_id::text, true) FROM sessions s WHERE s.token_hash = token;
+  RETURN QUERY
+    SELECT
+      s.created_at,
+      s.seen_at,
+      json_build_object('id', p.id, 'login', p.login, 'name', p.name, 'role', p.role),
+      json_build_object('id', h.id, 'name', h.name)
+    FROM sessions s
+    JOIN people p ON p.id = s.person_id
+    JOIN shops h ON h.id = s.shop_id
+    WHERE s.token_hash = token
+      AND p.is_active;
+END
+$$;

@@ -1,7 +1,9 @@
 import { digestIn, ERASED_OWNER, sealed, type EventRecord } from '../../core/casework';
-import type { CaseSummary, ListQuery, StoredEvent } from '../../contracts';
-import { caseSummarySchema, storedEventSchema } from '../../contracts';
+import type { CaseSummary, StoredEvent } from '../../contracts';
+import { storedEventSchema } from '../../contracts';
 import type { Queryable } from '../database/in-shop';
+import type { NewAuditEntry } from './audit';
+import { summaryColumns, toSummary } from './case-list';
 import { findOwner } from './owners';
 
 /** The part of a case's row that is computed from its log. */
@@ -9,118 +11,6 @@ export type Projection = Pick<
   CaseSummary,
   'machine' | 'owner' | 'complaint' | 'stage' | 'waitingFor' | 'waitingUntil' | 'trials' | 'openedAt' | 'updatedAt'
 > & { readonly lastSequence: number };
-
-const summaryColumns = `
-  id,
-  number,
-  machine,
-  owner,
-  complaint,
-  stage,
-  waiting_for AS "waitingFor",
-  waiting_until AS "waitingUntil",
-  trials,
-  opened_at AS "openedAt",
-  updated_at AS "updatedAt"`;
-
-const toSummary = (row: Record<string, unknown>): CaseSummary =>
-  caseSummarySchema.parse(Object.fromEntries(Object.entries(row).map(([name, value]) => [name, toIso(value)])));
-
-const toIso = (value: unknown): unknown => (value instanceof Date ? value.toISOString() : value);
-
-export const caseListSize = 200;
-
-/**
- * Cases of the shop in force, those still open first, then the last touched first, up to `caseListSize`. `search` finds
- * a case by its number, and cases in whose machine, owner and complaint every word of it begins a word.
- */
-export async function listCases(
-  db: Queryable,
-  { stage, search = '' }: ListQuery,
-): Promise<{ cases: CaseSummary[]; hasMore: boolean }> {
-  const values: unknown[] = [];
-  const bound = (value: unknown) => `$${values.push(value)}`;
-  const conditions = ['shop_id = current_shop()'];
-  if (stage) conditions.push(`stage = ${bound(stage)}`);
-  const words = await sought(db, search);
-  for (const { word } of words) conditions.push(`strpos(words, ' ' || ${bound(word)}) > 0`);
-  const hits = await gather(db, words);
-  if (hits) conditions.push(`id = ANY (${bound(hits)}::uuid[])`);
-  const { rows } = await db.query<Record<string, unknown>>(
-    `SELECT ${summaryColumns}
-     FROM cases
-     WHERE ${conditions.join(' AND ')}
-     ORDER BY (stage = 'closed'), updated_at DESC
-     LIMIT ${caseListSize + 1}`,
-    values,
-  );
-  const numbered = await findNumbered(db, stage, search);
-  const found = rows.map(toSummary).filter(({ id }) => id !== numbered?.id);
-  const cases = numbered ? [numbered, ...found] : found;
-  return { cases: cases.slice(0, caseListSize), hasMore: cases.length > caseListSize };
-}
-
-const fewHits = 2000;
-const manyHits = 20_000;
-
-/**
- * The cases that may have all the words, where they are few; null where they are many: those are read from the newest on,
- * for enough of them come soon. Each word alone may hit many cases and all of them together few.
- */
-async function gather(db: Queryable, words: readonly Sought[]): Promise<string[] | null> {
-  const [rarest] = words;
-  if (!rarest) return null;
-  const sets = rarest.hits <= fewHits ? [rarest] : words.filter(({ hits }) => hits <= manyHits);
-  if (rarest.hits > fewHits && sets.length < 2) return null;
-  const { rows } = await db.query<{ id: string }>(
-    `SELECT case_id AS id
-     FROM (${sets.map((_, i) => `SELECT case_id FROM case_words WHERE ${beginsWith(`$${i + 1}`)}`).join(' INTERSECT ')}) AS hits
-     LIMIT ${fewHits + 1}`,
-    sets.map(({ word }) => word),
-  );
-  return rows.length > fewHits ? null : rows.map(({ id }) => id);
-}
-
-interface Sought {
-  readonly word: string;
-  /** How many cases have a word that begins so, counted just beyond very many. */
-  readonly hits: number;
-}
-
-/** In SQL: the word of the row begins with the given one. The last code point sorts behind every other. */
-const beginsWith = (word: string) => `shop_id = current_shop() AND word >= ${word} AND word < ${word} || chr(1114111)`;
-
-/** The words that are searched for, the rarest first. */
-async function sought(db: Queryable, search: string): Promise<Sought[]> {
-  if (!search.trim()) return [];
-  const { rows } = await db.query<Sought>(
-    `SELECT
-       s.word,
-       (SELECT count(*)::integer
-        FROM (SELECT 1 FROM case_words WHERE ${beginsWith('s.word')} LIMIT ${manyHits + 1}) AS hit
-       ) AS hits
-     FROM unnest(string_to_array(nullif(trim(search_words($1)), ''), ' ')) AS s (word)
-     ORDER BY hits`,
-    [search],
-  );
-  return rows;
-}
-
-/** The case whose number is searched for, with or without the zeros and the sign before it. */
-async function findNumbered(db: Queryable, stage: ListQuery['stage'], search: string): Promise<CaseSummary | null> {
-  const [, number] = /^#?0*(\d{1,9})$/.exec(search.trim()) ?? [];
-  if (number === undefined) return null;
-  const { rows } = await db.query<Record<string, unknown>>(
-    `SELECT ${summaryColumns}
-     FROM cases
-     WHERE shop_id = current_shop()
-       AND number = $1
-       AND ($2::text IS NULL OR stage = $2)`,
-    [number, stage ?? null],
-  );
-  const [row] = rows;
-  return row ? toSummary(row) : null;
-}
 
 /** One case, or null. With `lock`, other writers of it wait until the transaction ends. */
 export async function findCase(
@@ -149,16 +39,21 @@ export interface CaseHead {
 
 /** The head of a log, or null where there is no such case. Other writers of the case wait until the transaction ends. */
 export async function lockCaseHead(db: Queryable, id: string): Promise<CaseHead | null> {
-  const locked = await db.query<Pick<CaseHead, 'sequence' | 'owner'>>(
-    `SELECT last_sequence AS sequence, owner
-     FROM cases
-     WHERE id = $1
-     FOR UPDATE`,
-    [id],
-  );
+  const locked = await db.query<Omit<CaseHead, 'hash'> & { readonly hash: string | null }>({
+    name: 'lock-case-head',
+    text: `SELECT
+       c.last_sequence AS sequence,
+       c.owner,
+       (SELECT e.hash FROM case_events e WHERE e.case_id = c.id AND e.sequence = c.last_sequence) AS hash
+     FROM cases c
+     WHERE c.id = $1
+     FOR UPDATE OF c`,
+    values: [id],
+  });
   const [found] = locked.rows;
   if (!found) return null;
-  // Only after the lock: in one statement with it, the entry of a writer who was waited for would not be seen.
+  if (found.hash !== null) return { ...found, hash: found.hash };
+  // The entry of a writer who was waited for is not seen in the statement that waited.
   const { rows } = await db.query<Pick<CaseHead, 'hash'>>(
     `SELECT hash
      FROM case_events
@@ -183,16 +78,6 @@ export async function insertCase(
     `INSERT INTO cases (id, shop_id, number, machine, owner, complaint, stage, waiting_for, waiting_until, trials, last_sequence, opened_at, updated_at)
      VALUES ($1, $2, $3, $4, $5, $6, $7, $8, $9, $10, $11, $12, $13)`,
     [id, shopId, number, ...projectionValues(projection)],
-  );
-}
-
-export async function updateCase(db: Queryable, id: string, projection: Projection): Promise<void> {
-  await db.query(
-    `UPDATE cases
-     SET machine = $2, owner = $3, complaint = $4, stage = $5, waiting_for = $6,
-         waiting_until = $7, trials = $8, last_sequence = $9, opened_at = $10, updated_at = $11
-     WHERE id = $1`,
-    [id, ...projectionValues(projection)],
   );
 }
 
@@ -252,6 +137,49 @@ function withOwner(
     : { event };
 }
 
+export interface Growth {
+  readonly shopId: string;
+  readonly caseId: string;
+  readonly events: readonly StoredEvent[];
+  readonly projection: Projection;
+  readonly audit: NewAuditEntry;
+  readonly at: Date;
+}
+
+/** All that an entry writes, in one statement: the events, the row of the case, the audit. */
+export async function growCase(db: Queryable, growth: Growth): Promise<void> {
+  const { shopId, caseId, events, projection, audit, at } = growth;
+  await db.query({
+    name: 'grow-case',
+    text: `WITH inserted AS (
+       INSERT INTO case_events (case_id, shop_id, recorded_by, sequence, event_id, event, hash, recorded_at)
+       SELECT $1, $2, $3, e.sequence, e.id, e.event, e.hash, e.recorded_at
+       FROM unnest($4::integer[], $5::uuid[], $6::jsonb[], $7::text[], $8::timestamptz[])
+         AS e (sequence, id, event, hash, recorded_at)
+     ), updated AS (
+       UPDATE cases
+       SET machine = $9, owner = $10, complaint = $11, stage = $12, waiting_for = $13,
+           waiting_until = $14, trials = $15, last_sequence = $16, opened_at = $17, updated_at = $18
+       WHERE id = $1
+     )
+     INSERT INTO audit_entries (shop_id, at, person_id, action, subject, detail)
+     VALUES (current_shop(), $19, $3, $20, $21, $22)`,
+    values: [
+      ...[caseId, shopId, audit.personId, ...eventColumns(events)],
+      ...projectionValues(projection),
+      ...[at, audit.action, audit.subject ?? null, JSON.stringify(audit.detail ?? {})],
+    ],
+  });
+}
+
+const eventColumns = (events: readonly StoredEvent[]) => [
+  events.map(({ sequence }) => sequence),
+  events.map(({ event }) => event.id),
+  events.map(({ event, seal }) => JSON.stringify(sealed(event, seal))),
+  events.map(({ hash }) => hash),
+  events.map(({ recordedAt }) => recordedAt),
+];
+
 export async function insertEvents(
   db: Queryable,
   shopId: string,
@@ -264,15 +192,6 @@ export async function insertEvents(
      SELECT $1, $2, $3, e.sequence, e.id, e.event, e.hash, e.recorded_at
      FROM unnest($4::integer[], $5::uuid[], $6::jsonb[], $7::text[], $8::timestamptz[])
        AS e (sequence, id, event, hash, recorded_at)`,
-    [
-      caseId,
-      shopId,
-      recordedBy,
-      events.map(({ sequence }) => sequence),
-      events.map(({ event }) => event.id),
-      events.map(({ event, seal }) => JSON.stringify(sealed(event, seal))),
-      events.map(({ hash }) => hash),
-      events.map(({ recordedAt }) => recordedAt),
-    ],
+    [caseId, shopId, recordedBy, ...eventColumns(events)],
   );
 }

@@ -19,30 +19,16 @@ export interface FoundSession {
 }
 
 /**
- * The session of a token with its person and shop, if the account is open. Asked at every request, so it is one message to
- * the database and one transaction: the role, the token, the shop that it belongs to, and then what row-level security
- * shows of it.
- * @param tokenHash SHA-256, hexadecimal: it stands in the text of the statements, which take no parameters
+ * The session of a token with its person and shop, if the account is open. Asked at every request: one statement, which is
+ * a transaction by itself.
  */
 export async function findSession(pool: pg.Pool, tokenHash: string): Promise<FoundSession | null> {
-  if (!/^[0-9a-f]{64}$/.test(tokenHash)) throw new Error('findSession: expected a SHA-256, found something else');
-  const token = `'${tokenHash}'`;
-  const results = (await pool.query(
-    `SET LOCAL ROLE probe_app;
-     SELECT set_config('probe.token', ${token}, true);
-     SELECT set_config('probe.shop_id', shop_id::text, true) FROM sessions WHERE token_hash = ${token};
-     SELECT
-       s.created_at AS "createdAt",
-       s.seen_at AS "seenAt",
-       json_build_object('id', p.id, 'login', p.login, 'name', p.name, 'role', p.role) AS person,
-       json_build_object('id', h.id, 'name', h.name) AS shop
-     FROM sessions s
-     JOIN people p ON p.id = s.person_id
-     JOIN shops h ON h.id = s.shop_id
-     WHERE s.token_hash = ${token}
-       AND p.is_active`,
-  )) as unknown as pg.QueryResult<FoundSession>[];
-  return results.at(-1)?.rows[0] ?? null;
+  const { rows } = await pool.query<FoundSession>({
+    name: 'find-session',
+    text: 'SELECT created_at AS "createdAt", seen_at AS "seenAt", person, shop FROM find_session($1)',
+    values: [tokenHash],
+  });
+  return rows[0] ?? null;
 }
 
 export async function insertSession(db: Queryable, session: SessionRow): Promise<void> {

@@ -5,7 +5,6 @@ import { inShop } from '../database/in-shop';
 import { allow, signedIn } from '../middleware/session';
 import { erasedSince } from '../repositories/owners';
 import { Refusal } from '../services/refusal';
-import type { SignedIn } from '../services/sessions';
 
 const heartbeatMs = 20_000;
 /** A stream ends after this long and is asked for again: by then the session may be over. */
@@ -28,6 +27,7 @@ export interface ChangeSources {
 export function changeRoutes({ feed, pool, now }: ChangeSources): Router {
   const router = Router();
   const streams = countStreams();
+  const broadcast = createBroadcast(feed);
   router.get('/', allow('read'), async (request, response) => {
     const who = signedIn(response);
     const { personId } = who;
@@ -45,7 +45,8 @@ export function changeRoutes({ feed, pool, now }: ChangeSources): Router {
     if (request.method === 'HEAD') return void response.end();
     const over = streams.open(personId);
     response.once('close', over);
-    stream(feed, who, response, erased);
+    response.write(message('ready', { erased }));
+    keepOpen(response, broadcast.join(who.me.shop.id, { personId, response }));
   });
   return router;
 }
@@ -70,15 +71,68 @@ function countStreams() {
   };
 }
 
-function stream(feed: ChangeFeed, { me, personId }: SignedIn, response: Response, erased: readonly string[]): void {
-  const send = (event: string, data: object) => response.write(`event: ${event}\ndata: ${JSON.stringify(data)}\n\n`);
-  send('ready', { erased });
-  const leave = feed.subscribe(me.shop.id, {
-    onChange: ({ caseId, sequence }) => send('case', { id: caseId, sequence }),
-    onGap: () => send('gap', {}),
-    onErased: (of) => send('erased', { ids: of.erased }),
-    onSignedOut: (who) => who.personId === personId && response.end(),
-  });
+/** Each shop's news go out together: a stream for each of very many windows is written to a few times a second. */
+const gatherMs = 200;
+
+interface Window {
+  readonly personId: string;
+  readonly response: Response;
+}
+
+/** Hears the feed once for each shop that has a window open, and tells its windows. */
+function createBroadcast(feed: ChangeFeed) {
+  const shops = new Map<string, { readonly windows: Set<Window>; readonly leave: () => void }>();
+  const listen = (shopId: string) => {
+    const windows = new Set<Window>();
+    let news = '';
+    let timer: NodeJS.Timeout | undefined;
+    const flush = () => {
+      timer = undefined;
+      flushedAt = Date.now();
+      const bytes = Buffer.from(news);
+      news = '';
+      for (const { response } of windows) response.write(bytes);
+    };
+    let flushedAt = 0;
+    // What comes after a quiet moment goes out at once.
+    const tell = (event: string, data: object) => {
+      news += message(event, data);
+      timer ??= setTimeout(flush, Math.max(0, flushedAt + gatherMs - Date.now()));
+    };
+    const leave = feed.subscribe(shopId, {
+      onChange: ({ caseId, sequence }) => tell('case', { id: caseId, sequence }),
+      onGap: () => tell('gap', {}),
+      onErased: ({ erased }) => tell('erased', { ids: erased }),
+      onSignedOut: (who) => {
+        for (const { personId, response } of windows) if (personId === who.personId) response.end();
+      },
+    });
+    return {
+      windows,
+      leave: () => {
+        clearTimeout(timer);
+        leave();
+      },
+    };
+  };
+  return {
+    join(shopId: string, window: Window): () => void {
+      const shop = shops.get(shopId) ?? listen(shopId);
+      shops.set(shopId, shop);
+      shop.windows.add(window);
+      return () => {
+        shop.windows.delete(window);
+        if (shop.windows.size > 0) return;
+        shop.leave();
+        shops.delete(shopId);
+      };
+    },
+  };
+}
+
+const message = (event: string, data: object): string => `event: ${event}\ndata: ${JSON.stringify(data)}\n\n`;
+
+function keepOpen(response: Response, leave: () => void): void {
   const heartbeat = setInterval(() => response.write(': still here\n\n'), heartbeatMs);
   const end = setTimeout(() => response.end(), longestMs);
   response.once('close', () => {

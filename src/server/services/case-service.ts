@@ -11,12 +11,13 @@ import {
   type Folded,
   type Seal,
 } from '../../core/casework';
-import { LOG_LIMIT, LOG_RESERVE, rightsForEvents } from '../../contracts';
+import { rightsForEvents } from '../../contracts';
 import type { AppendEvents, CaseDetail, CaseList, ListQuery, OpenCase, StoredEvent } from '../../contracts';
 import { refuseUnlessMay, type Actor } from './actor';
+import { refuseTooLong, refuseUnseen, struckIn } from './append-rules';
 import { createCaseLogs, type CaseLogs } from './case-logs';
 import { stampEvent } from './stamp-event';
-import { announceChange } from '../database/changes';
+import type { CaseChange } from '../database/changes';
 import { inShop, type Queryable } from '../database/in-shop';
 import { Refusal } from './refusal';
 import { insertAudit, insertAuditOnce } from '../repositories/audit';
@@ -24,13 +25,12 @@ import {
   findCase,
   insertCase,
   insertEvents,
-  listCases,
   readEvents,
   lockCaseHead,
-  updateCase,
-  type CaseHead,
+  growCase,
   type Projection,
 } from '../repositories/cases';
+import { listCases } from '../repositories/case-list';
 import { insertOwner } from '../repositories/owners';
 import { takeCaseNumber } from '../repositories/shops';
 
@@ -46,12 +46,16 @@ export interface CaseService {
 
 export interface CaseServiceDependencies {
   readonly pool: pg.Pool;
+  /** For the queue; the same as `pool` unless given. */
+  readonly reads?: pg.Pool;
   readonly shopId: string;
   /** Who does it; null for the program itself, as when it loads the demo. */
   readonly actor: Actor | null;
   readonly now: () => Date;
   /** Shared by all who write in this process. */
   readonly logs?: CaseLogs;
+  /** Tells the windows of the shop, once what was written is there for good. */
+  readonly announce?: (change: CaseChange) => void;
 }
 
 interface Doing {
@@ -67,15 +71,23 @@ const readOnceInMinutes = 10;
 
 export function createCaseService({
   pool,
+  reads = pool,
   shopId,
   actor,
   now,
   logs = createCaseLogs(),
+  announce = () => undefined,
 }: CaseServiceDependencies): CaseService {
+  const announced =
+    <T>(caseId: string, eventsOf: (result: T) => readonly StoredEvent[]) =>
+    (result: T): T => {
+      announce({ shopId, caseId, sequence: eventsOf(result).at(-1)?.sequence ?? 0 });
+      return result;
+    };
   const run = <T>(work: (doing: Doing) => Promise<T>) =>
     inShop(pool, shopId, (db) => work({ db, shopId, actor, now: now(), logs }));
   return {
-    list: (query) => run(({ db }) => listCases(db, query)),
+    list: (query) => inShop(reads, shopId, (db) => listCases(db, query)),
     read: (caseId) =>
       run(async (doing) => {
         const detail = await readCase(doing.db, caseId);
@@ -90,11 +102,13 @@ export function createCaseService({
       }),
     open: (request) => {
       refuseUnlessMayOpen(actor, request);
-      return run((doing) => openCase(doing, request)).catch(refuseTakenId(request.id));
+      return run((doing) => openCase(doing, request))
+        .then(announced(request.id, ({ events }) => events))
+        .catch(refuseTakenId(request.id));
     },
     append: (caseId, request) => {
       if (actor) refuseUnlessMay(actor, 'write-cases');
-      return run((doing) => appendEvents(doing, caseId, request));
+      return run((doing) => appendEvents(doing, caseId, request)).then(announced(caseId, (stored) => stored));
     },
   };
 }
@@ -142,7 +156,6 @@ async function openCase(doing: Doing, { id, events, imported }: OpenCase): Promi
   await insertEvents(db, shopId, id, stored, actor?.personId ?? null);
   const detail = { entries: stored.length, ...(imported ? { imported } : {}) };
   await insertAudit(db, { ...entry(doing, 'case-opened', id), detail }, now);
-  await announceChange(db, { shopId, caseId: id, sequence: stored.length });
   return { id, number, events: stored };
 }
 
@@ -159,54 +172,25 @@ async function appendEvents(
   const known = new Set(before.entries.map(({ event }) => event.id));
   const fresh = events.filter(({ id }) => !known.has(id));
   if (fresh.length === 0) return readEvents(db, caseId, { ids: events.map(({ id }) => id) });
-  await refuseUnseen(doing, caseId, { head, expectedSequence, seen });
+  await refuseUnseen(db, caseId, { head, expectedSequence, seen });
   const log = before.entries.map(({ event }) => event);
   for (const right of actor ? rightsForEvents(log, fresh) : []) refuseUnlessMay(actor as Actor, right);
   refuseTooLong(head.sequence + fresh.length, fresh);
   const stamped = fresh.map((event) => stampEvent(event, { actor, now, isImport: false }));
   const state = orRefuse(foldOn(before, stamped));
   const stored = chain(stamped, head, now);
-  await insertEvents(db, shopId, caseId, stored, actor?.personId ?? null);
-  const detail = { entries: stored.length, ...struckIn(log, fresh) };
-  await insertAudit(db, { ...entry(doing, 'case-written', caseId), detail }, now);
   const last = stored.at(-1) ?? head;
-  await announceChange(db, { shopId, caseId, sequence: last.sequence });
-  await updateCase(db, caseId, projectionOf(state, last.sequence));
+  const detail = { entries: stored.length, ...struckIn(log, fresh) };
+  await growCase(db, {
+    shopId,
+    caseId,
+    events: stored,
+    projection: projectionOf(state, last.sequence),
+    audit: { ...entry(doing, 'case-written', caseId), detail },
+    at: now,
+  });
   logs.keep(caseId, { hash: last.hash, state });
   return stored;
-}
-
-interface Seen {
-  readonly head: CaseHead;
-  readonly expectedSequence: number;
-  readonly seen: readonly string[];
-}
-
-/** What others wrote and the writer has not seen is shown first. */
-async function refuseUnseen({ db }: Doing, caseId: string, { head, expectedSequence, seen }: Seen): Promise<void> {
-  if (expectedSequence === head.sequence) return;
-  const later = await readEvents(db, caseId, { after: expectedSequence });
-  const newerEvents = later.filter(({ event }) => !seen.includes(event.id));
-  if (newerEvents.length === 0 && expectedSequence < head.sequence) return;
-  throw new Refusal(409, 'stale', 'The case has moved on', {
-    detail: `expected sequence ${head.sequence}, found ${expectedSequence} (read the newer events and send again)`,
-    newerEvents,
-  });
-}
-
-function refuseTooLong(length: number, fresh: readonly CaseEvent[]): void {
-  const limit = fresh.every(({ kind }) => kind === 'case-closed') ? LOG_LIMIT + LOG_RESERVE : LOG_LIMIT;
-  if (length <= limit) return;
-  throw new Refusal(422, 'log-full', 'The log of this case is full', {
-    detail: `A case has room for ${LOG_LIMIT} entries. Close this one and open a new case for the machine.`,
-  });
-}
-
-/** What was crossed out, for the audit. */
-function struckIn(log: readonly CaseEvent[], fresh: readonly CaseEvent[]): { struck?: string } {
-  const struck = fresh.flatMap((event) => (event.kind === 'entry-struck' ? [event.entry] : []));
-  const kinds = log.filter(({ id }) => struck.includes(id)).map(({ kind }) => kind);
-  return kinds.length > 0 ? { struck: kinds.join(' ') } : {};
 }
 
 /** The index in a problem counts from the first new event; it is negative where an earlier one no longer fits. */

@@ -25,6 +25,8 @@ export interface NewSession {
 /** What signing in works with. */
 export interface SignInParts {
   readonly pool: pg.Pool;
+  /** For looking up who asks. */
+  readonly reads: pg.Pool;
   readonly attempts: Attempts;
   readonly log: Pick<Logger, 'warn'>;
   readonly now: () => Date;
@@ -56,9 +58,9 @@ export async function beginSession(db: Queryable, person: PersonRow, at: Date): 
 }
 
 /** Null where there is no such session, it is over, or the person may not sign in any more. */
-export async function whoIs({ pool, now }: SignInParts, token: string): Promise<SignedIn | null> {
+export async function whoIs({ pool, reads, now }: SignInParts, token: string): Promise<SignedIn | null> {
   const tokenHash = hashSecret(token);
-  const session = await findSession(pool, tokenHash);
+  const session = await findSession(reads, tokenHash);
   if (!session) return null;
   const { createdAt, seenAt, person, shop } = session;
   const at = now().getTime();
