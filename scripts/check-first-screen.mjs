@@ -10,9 +10,7 @@ export const maxBytes = 200_000;
 /** Files that the page names, and those that they import before they run. What is imported later is not among them. */
 export function filesOfFirstScreen(read = (path) => readFileSync(join(web, path), 'utf8')) {
   const files = new Set(['index.html']);
-  const named = [...read('index.html').matchAll(/(?:src|href)="\/([^"]+\.(?:js|css))"/g)].map(
-    ([, path]) => path,
-  );
+  const named = [...read('index.html').matchAll(/(?:src|href)="\/([^"]+\.(?:js|css))"/g)].map(([, path]) => path);
   const follow = (path) => {
     if (files.has(path)) return;
     files.add(path);
