@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { boardBookFileSchema, fieldProblems, type BoardBookFile } from '../contracts';
+import { boardBookFileSchema, fieldProblems, parseSafely, type BoardBookFile } from '../contracts';
 import {
   planUpdate,
   revisionsWith,
@@ -77,7 +77,7 @@ function goalOf(text: string): FirmwareGoal {
 }
 
 function readBoard(path: string): BoardBookFile {
-  const parsed = boardBookFileSchema.safeParse(readJson(path));
+  const parsed = parseSafely(boardBookFileSchema, readJson(path));
   if (parsed.success) return parsed.data;
   throw new CannotDo(
     fieldProblems(parsed.error)

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { upcastEvent, type CaseEvent, type EventRecord } from '../core/casework';
 import { LOG_LIMIT, LOG_RESERVE, sealSchema } from './api';
 import { writtenEventSchema, type WrittenEvent } from './event';
-import { fieldProblems, type FieldProblem } from './problem';
+import { fieldProblems, parseSafely, type FieldProblem } from './problem';
 import { eventRecordSchema, readEvent } from './read-event';
 
 export const CASE_FILE_FORMAT = 'jovial-probe/case';
@@ -71,18 +71,21 @@ const headSchema = z.looseObject({ events: z.array(z.unknown()).optional(), chai
 export function readCaseFile(
   json: unknown,
 ): { readonly ok: true; readonly file: ReadCaseFile } | { readonly ok: false; readonly problems: FieldProblem[] } {
-  const head = headSchema.safeParse(json);
+  const head = parseSafely(headSchema, json);
   const written = head.data?.events ?? [];
   const wasAccepted = head.data?.chain !== undefined;
   const unread = new Map<number, CaseEvent>();
   const events = written.map((record, index) => {
     const current = upcastEvent(record);
-    if (!wasAccepted || writtenEventSchema.safeParse(current).success) return current;
-    const known = eventRecordSchema.safeParse(record);
+    if (!wasAccepted || parseSafely(writtenEventSchema, current).success) return current;
+    const known = parseSafely(eventRecordSchema, record);
     if (known.success) unread.set(index, readEvent(known.data));
     return known.success ? stand(known.data) : current;
   });
-  const parsed = caseFileSchema.safeParse(head.success ? { ...head.data, events: head.data.events && events } : json);
+  const parsed = parseSafely(
+    caseFileSchema,
+    head.success ? { ...head.data, events: head.data.events && events } : json,
+  );
   if (!parsed.success) return { ok: false, problems: fieldProblems(parsed.error) };
   const { data: file } = parsed;
   const complete = file.events.map((event, index) => unread.get(index) ?? completeEvent(event, index));
@@ -104,7 +107,7 @@ const stand = ({ id, at, by }: EventRecord) => ({ kind: 'note-added', id, at, by
 
 /** A record that leaves out who, when and its id stands for the complete event. */
 function recordOf(record: unknown, complete: CaseEvent | undefined): EventRecord {
-  const parsed = eventRecordSchema.safeParse(record);
+  const parsed = parseSafely(eventRecordSchema, record);
   if (parsed.success) return parsed.data;
   if (!complete) throw new Error('recordOf: expected as many events as records');
   return complete;

@@ -20,6 +20,20 @@ export const problemSchema = z.looseObject({
 export type FieldProblem = z.infer<typeof fieldProblemSchema>;
 export type Problem = z.infer<typeof problemSchema>;
 
+/**
+ * As `safeParse`, for what comes from outside: a value can be made so that looking at it fails, as by a `length` that
+ * cannot be compared. Such a value is none.
+ */
+export function parseSafely<S extends z.ZodType>(schema: S, value: unknown): z.ZodSafeParseResult<z.infer<S>> {
+  try {
+    return schema.safeParse(value);
+  } catch {
+    const message = 'expected data that can be looked at';
+    const error = new z.ZodError([{ code: 'custom', path: [], message, input: null }]);
+    return { success: false, error: error as z.ZodError<z.infer<S>> };
+  }
+}
+
 /** Field problems from a failed Zod parse. */
 export function fieldProblems(error: z.ZodError): FieldProblem[] {
   return error.issues.slice(0, 20).map((issue) => ({

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { upcastEvent, type CaseEvent, type EventRecord } from '../core/casework';
 import { caseEventSchema } from './event';
+import { parseSafely } from './problem';
 
 /** An event as it stands in a row or a file, of whatever version: only what every version has is looked at. */
 export const eventRecordSchema: z.ZodType<EventRecord> = z.looseObject({
@@ -20,7 +21,7 @@ const read = new WeakMap<EventRecord, CaseEvent>();
 export function readEvent(record: EventRecord): CaseEvent {
   const known = read.get(record);
   if (known) return known;
-  const parsed = caseEventSchema.safeParse(upcastEvent(record));
+  const parsed = parseSafely(caseEventSchema, upcastEvent(record));
   const event = parsed.success ? parsed.data : unreadEntry(record);
   read.set(record, event);
   return event;

@@ -60,6 +60,22 @@ export const nasty: readonly unknown[] = [
   [[]],
   { constructor: { prototype: {} } },
   JSON.parse('{"__proto__":{"kind":"note-added"}}'),
+  // Types that no schema expects, made so that looking at them fails.
+  { length: { toString: 1 } },
+  { length: { valueOf: 1, toString: 1 } },
+  { length: -1, 0: 'x' },
+  { toString: 1, valueOf: 1 },
+  { size: { toString: 1 }, keys: 1, has: 1 },
+  { then: 1, constructor: { name: { toString: 1 } } },
+  { toJSON: 1 },
+  JSON.parse('{"__proto__":{"length":{"toString":1}}}'),
+  '1',
+  '-1',
+  'true',
+  '[]',
+  '{"length":1}',
+  [['x', 'x']],
+  { 0: 'x', length: 1 },
   deep(200),
 ];
 

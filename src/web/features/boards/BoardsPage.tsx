@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { boardBookFileSchema, fieldProblems, type BoardSummary } from '../../../contracts';
+import { boardBookFileSchema, fieldProblems, parseSafely, type BoardSummary } from '../../../contracts';
 import { useBoardList, usePutBoard } from '../../api/boards';
 import { useMay } from '../../shell/me';
 import { Page } from '../../shell/Page';
@@ -167,7 +167,7 @@ async function readBoardFile(file: File) {
   } catch {
     return refuse(`${file.name}: expected JSON, found something else.`);
   }
-  const parsed = boardBookFileSchema.safeParse(json);
+  const parsed = parseSafely(boardBookFileSchema, json);
   return parsed.success
     ? ({ ok: true, board: parsed.data } as const)
     : ({
