@@ -21,8 +21,10 @@ test('script that stands in any text is shown as it was written, on every view',
     by: script(1),
     ...more,
   });
+  // From another bench, so that who wrote it is as hostile as the rest.
   await put('post', '/cases', {
     id: caseId,
+    imported: true,
     events: [
       entry('case-opened', {
         machine: {

@@ -18,6 +18,7 @@ import { expect, test } from '@playwright/test';
 interface Started {
   readonly process: ChildProcess;
   readonly url: string;
+  readonly output: () => string;
 }
 
 function startCommand(
@@ -36,7 +37,7 @@ function startCommand(
 async function started(folder: string, ...args: string[]): Promise<Started> {
   const { process: child, output } = startCommand(folder, { args });
   await expect.poll(output, { timeout: 40_000 }).toMatch(/is at http:\/\/127\.0\.0\.1:\d+\n/);
-  return { process: child, url: /http:\S+/.exec(output())?.[0] ?? '' };
+  return { process: child, url: /is at (http:\S+)/.exec(output())?.[1] ?? '', output };
 }
 
 const ended = (child: ChildProcess) =>
@@ -76,7 +77,7 @@ test('starts with demo data, keeps it over a crash of everything, stops all that
       ),
     )
     .toBe('gone');
-  const again = await started(folder);
+  const again = await started(folder, '--demo');
   expect(((await (await request.get(`${again.url}/api/cases`)).json()) as { cases: unknown[] }).cases).toHaveLength(13);
 
   again.process.kill('SIGINT');
@@ -86,6 +87,10 @@ test('starts with demo data, keeps it over a crash of everything, stops all that
   writeFileSync(join(folder, 'postgres', 'postmaster.pid'), `1\n/nowhere\n1\n5432\n`);
   const afterStale = await started(folder);
   expect(await (await request.get(`${afterStale.url}/api/health`)).json()).toMatchObject({ database: 'up' });
+  // Served without the demo: what anybody can read opens nothing, and a first lead may come in.
+  expect(afterStale.output()).toContain('Closed 4 accounts of the demo');
+  expect(afterStale.output()).toMatch(/Make the first lead at \S+ with the code \S+/);
+  expect((await request.post(`${afterStale.url}/api/session`, { data: lead })).status()).toBe(401);
   afterStale.process.kill('SIGTERM');
   await ended(afterStale.process);
   rmSync(folder, { recursive: true, force: true });
