@@ -16,7 +16,7 @@ test('a browser that keeps nothing says so, asks before it is left, and hands th
   await expect(page.getByText('This browser keeps nothing on the device: 1 entry is lost')).toBeVisible();
   await expect(page.getByText('kept on this device and sent')).toHaveCount(0);
   const saving = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save them as a file' }).click();
+  await page.getByRole('button', { name: 'Save as a file' }).click();
   expect((await saving).suggestedFilename()).toMatch(/^entries-[0-9a-f]{8}\.json$/);
   const asked = new Promise<string>((resolve) =>
     page.once('dialog', (dialog) => {

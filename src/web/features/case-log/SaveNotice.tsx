@@ -38,8 +38,9 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
         <span>
           {entries(trouble.events.length)} of yours could not be stored. {trouble.message}
         </span>
-        <SaveEntries caseId={caseId} events={trouble.events} />
-        <Dismiss caseId={caseId} />
+        <span>
+          <SaveEntries caseId={caseId} events={trouble.events} /> <Dismiss caseId={caseId} />
+        </span>
       </Notice>
     );
   if (unkept > 0) return <OnlyInThisTab caseId={caseId} events={waiting} count={unkept} />;
@@ -71,7 +72,7 @@ function SaveEntries({ caseId, events }: { readonly caseId: string; readonly eve
     const text = JSON.stringify({ case: caseId, events }, null, 2);
     download(new Blob([text], { type: 'application/json' }), `entries-${caseId.slice(0, 8)}.json`);
   };
-  return <Button onPress={save}>Save them as a file</Button>;
+  return <Button onPress={save}>Save as a file</Button>;
 }
 
 function Dismiss({ caseId }: { readonly caseId: string }) {
@@ -98,8 +99,9 @@ function OnlyInThisTab({ caseId, events, count }: OnlyInThisTabProps) {
         {why} This browser keeps nothing on the device: {entries(count)} {plural(count, 'is', 'are')} lost if you close
         the tab before {plural(count, 'it is', 'they are')} sent.
       </span>
-      <SaveEntries caseId={caseId} events={events} />
-      <Button onPress={() => outbox.hurry()}>Try now</Button>
+      <span>
+        <SaveEntries caseId={caseId} events={events} /> <Button onPress={() => outbox.hurry()}>Try now</Button>
+      </span>
     </Notice>
   );
 }
