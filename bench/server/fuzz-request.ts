@@ -31,7 +31,11 @@ function fit(schema: JsonSchema, seed: number): unknown {
   return heap.pop();
 }
 
-const words = (draw: Draw): string => String(pick(draw, nasty)).slice(0, 3000);
+/** Some values are made so that nothing can be made of them. */
+const asText = (value: unknown): string =>
+  typeof value === 'object' && value !== null ? JSON.stringify(value) : String(value);
+
+const words = (draw: Draw): string => asText(pick(draw, nasty)).slice(0, 3000);
 
 /** Text as it may stand in a path, with what is not UTF-8 at times. */
 const inPath = (draw: Draw): string =>
@@ -60,7 +64,7 @@ function pathOf(door: Door, known: Known, draw: Draw): string {
     const fitted = fit(door.query, Math.floor(draw() * 2 ** 31)) as Record<string, unknown>;
     const query = draw() < 0.5 ? fitted : (mutated(fitted, draw) as Record<string, unknown> | null);
     path += `?${Object.entries(query ?? {})
-      .map(([name, value]) => `${encodeURIComponent(name)}=${encodeURIComponent(String(value).toWellFormed())}`)
+      .map(([name, value]) => `${encodeURIComponent(name)}=${encodeURIComponent(asText(value).toWellFormed())}`)
       .join('&')}`;
     if (draw() < 0.1)
       path += pick(draw, ['&search=a&search=b', '&%', '&search[]=1', '&=', '&__proto__=1', '&search=%00']);

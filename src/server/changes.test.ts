@@ -135,3 +135,24 @@ test('who leaves while the session is being looked up counts no longer', async (
   last.destroy();
   listening.close();
 });
+
+test('who leaves before an answer counts no longer among the requests of one person at once', async () => {
+  const listening = server.app().listen(0, '127.0.0.1');
+  await new Promise((resolve) => listening.once('listening', resolve));
+  const { port } = listening.address() as AddressInfo;
+  const ask = (leaveAfterMs: number) =>
+    new Promise<void>((resolve) => {
+      const asked = get({ host: '127.0.0.1', port, path: '/api/cases', headers: { cookie: cookieOf() }, agent: false });
+      asked.on('error', () => resolve());
+      asked.on('close', () => resolve());
+      setTimeout(() => asked.destroy(), leaveAfterMs);
+    });
+  for (let round = 0; round < 12; round++) await Promise.all(Array.from({ length: 10 }, (_, n) => ask(n % 5)));
+  await new Promise((resolve) => setTimeout(resolve, 200));
+  const last = await new Promise<IncomingMessage>((resolve) =>
+    get({ host: '127.0.0.1', port, path: '/api/cases', headers: { cookie: cookieOf() } }, resolve),
+  );
+  expect(last.statusCode).toBe(200);
+  last.destroy();
+  listening.close();
+});

@@ -23,6 +23,8 @@ export function limitRequests(perMinute: number): RequestHandler {
       if (error instanceof RateLimiterRes) throw tooMany(Math.ceil(error.msBeforeNext / 1000));
       throw error;
     }
+    // Who left meanwhile sends no 'close' any more, and would count for ever.
+    if (response.destroyed || request.socket.destroyed) return;
     // Streams stay open and are counted where they are made.
     if (request.path !== '/changes') {
       const now = underWay.get(personId) ?? 0;
