@@ -116,6 +116,16 @@ describe('what its writer has seen', () => {
     await send([start(402)], [eventId(401)]).expect(201);
   });
 
+  test('more than there is cannot have been seen', async () => {
+    const id = await opened();
+    for (const expectedSequence of [2, Number.MAX_SAFE_INTEGER])
+      await server
+        .as('lead')
+        .post(`/api/cases/${id}/events`)
+        .send({ expectedSequence, events: [note()] })
+        .expect(409);
+  });
+
   test('an entry of another that came first is shown, and not those that its writer has seen', async () => {
     const id = await opened();
     const send = (role: Role, expectedSequence: number, event: object, seen: readonly string[] = []) =>

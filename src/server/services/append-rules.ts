@@ -19,7 +19,7 @@ export async function refuseUnseen(
   { head, expectedSequence, seen }: Seen,
 ): Promise<void> {
   if (expectedSequence === head.sequence) return;
-  const later = await readEvents(db, caseId, { after: expectedSequence });
+  const later = expectedSequence < head.sequence ? await readEvents(db, caseId, { after: expectedSequence }) : [];
   const newerEvents = later.filter(({ event }) => !seen.includes(event.id));
   if (newerEvents.length === 0 && expectedSequence < head.sequence) return;
   throw new Refusal(409, 'stale', 'The case has moved on', {
