@@ -53,7 +53,7 @@ function run(program, args, url) {
 /** What must not come alive again with a backup: who is signed in where, and codes that let somebody in. */
 const notKept = ['sessions', 'known_devices', 'sign_in_failures', 'invitations'];
 
-/** To a public key alone: whoever makes backups need not be able to read them (CMS, RFC 5652). */
+/** To a public key alone: making backups does not take the right to read them (CMS, RFC 5652). */
 function encrypt(from, to) {
   const args = ['cms', '-encrypt', '-binary', '-aes256', '-outform', 'DER', '-in', from, '-out', to, certificate];
   check('openssl', spawnSync('openssl', args, { encoding: 'utf8' }));

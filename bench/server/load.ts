@@ -4,7 +4,7 @@ import { setTimeout as wait } from 'node:timers/promises';
 import { parseArgs } from 'node:util';
 import { eventsOf } from '../../src/core/casework/testing-log';
 import { benchPassword, seedTechnicians, type Technician } from './people';
-import { freePort, launch, placeForCluster, quantile, startCluster, untilHealthy } from './program';
+import { freePort, launch, placeForCluster, startCluster, timesOf, untilHealthy, type Times } from './program';
 
 /**
  * npm run bench:load [-- --seconds N] [-- --json]: many who sign in at once from one address; streams and writers at once,
@@ -27,16 +27,6 @@ const url = `http://127.0.0.1:${port}`;
 const server = launch(cluster, port);
 await untilHealthy(url);
 const { shopId, people } = await seedTechnicians(cluster.ownerUrl, technicians);
-
-interface Times {
-  readonly count: number;
-  readonly p50: number;
-  readonly p95: number;
-}
-const timesOf = (taken: readonly number[]): Times => {
-  const at = (share: number) => Math.round(quantile(taken, share) * 10) / 10;
-  return { count: taken.length, p50: at(0.5), p95: at(0.95) };
-};
 
 /** Asks once and gives milliseconds and status. */
 async function ask(who: Technician | null, method: string, path: string, body?: object) {

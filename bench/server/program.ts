@@ -56,5 +56,18 @@ export function residentMib(pid: number): number {
   return Number(kib) / 1024;
 }
 
+/** What was taken, in milliseconds with one digit. */
+export interface Times {
+  readonly count: number;
+  readonly p50: number;
+  readonly p95: number;
+  readonly most: number;
+}
+
+export const timesOf = (taken: readonly number[]): Times => {
+  const at = (share: number) => Math.round(quantile(taken, share) * 10) / 10;
+  return { count: taken.length, p50: at(0.5), p95: at(0.95), most: at(1) };
+};
+
 export const quantile = (values: readonly number[], share: number): number =>
   values.length === 0 ? Number.NaN : quantileOf([...values], share);

@@ -8,7 +8,7 @@ import { caseDetailSchema, caseListSchema } from '../../src/contracts';
 import { fillBigShop, openCases, wordsOf } from './big-shop';
 import { pick } from '../../src/contracts/testing-mutate';
 import { seedTechnicians } from './people';
-import { freePort, launch, placeForCluster, quantile, startCluster, untilHealthy } from './program';
+import { freePort, launch, placeForCluster, startCluster, timesOf, untilHealthy, type Times } from './program';
 
 /**
  * npm run bench:scale [-- --requests N] [-- --seed S] [-- --json]: a shop with 100,000 cases and 3 million events; how
@@ -58,16 +58,6 @@ async function ask(url: string, path: string, body?: object): Promise<unknown> {
   if (!answer.ok) throw new Error(`${path}: ${answer.status} ${JSON.stringify(json).slice(0, 300)}`);
   return json;
 }
-
-interface Times {
-  readonly p50: number;
-  readonly p95: number;
-  readonly most: number;
-}
-const timesOf = (taken: readonly number[]): Times => {
-  const at = (share: number) => Math.round(quantile(taken, share) * 10) / 10;
-  return { p50: at(0.5), p95: at(0.95), most: at(1) };
-};
 
 /** Two people who ask one after the other, each for something else every time. */
 async function timed(path: (n: number) => string, check: (answer: unknown, n: number) => boolean): Promise<Times> {

@@ -96,7 +96,7 @@ test('starts with demo data, keeps it over a crash of everything, stops all that
   rmSync(folder, { recursive: true, force: true });
 });
 
-/** The process of a kind that works for a start command, by what its command line says. */
+/** A process of a start command, by what its command line says. */
 function processOf(words: string, folder?: string): number {
   const found = readdirSync('/proc')
     .filter((name) => /^\d+$/.test(name))

@@ -10,15 +10,15 @@ const lookEveryMs = 300;
 /** Ends early, without an error, once told to stop. */
 const wait = (ms, signal) => sleep(ms, undefined, { signal }).catch(() => undefined);
 
-/** Pauses that grow while what is started keeps dying, and begin anew once it ran for a while. */
-export function createBackOff(now = () => Date.now()) {
+/** Pauses that grow while what is started keeps dying, and are short again once it ran for a while. */
+function createBackOff() {
   let pauseMs = 0;
-  let startedAt = now();
+  let startedAt = Date.now();
   return {
-    started: () => void (startedAt = now()),
+    started: () => void (startedAt = Date.now()),
     /** @returns milliseconds to wait before the next start */
     next() {
-      pauseMs = now() - startedAt > steadyMs ? 0 : pauseMs;
+      pauseMs = Date.now() - startedAt > steadyMs ? 0 : pauseMs;
       const pause = pauseMs;
       pauseMs = Math.min(longestPauseMs, pauseMs === 0 ? 500 : 2 * pauseMs);
       return pause;

@@ -52,7 +52,7 @@ function programsFor(data) {
   throw new Error(
     `The data in ${data} is of PostgreSQL ${version}; installed is ${installed.join(' and ')}, which cannot read it. ` +
       `Install the package postgresql-${version} and start again. To change over to the newer version, save everything with "npm run backup" first, ` +
-      'move the data folder away, start anew and restore the backup.',
+      'move the data folder away, start again and restore the backup.',
   );
 }
 
@@ -105,7 +105,7 @@ function readAccess(folder, { mayMake }) {
   if (!mayMake)
     throw new Error(
       `The database in ${folder} is there, but the file with its passwords, ${file}, is missing. Put it back from a copy of the folder. ` +
-        'Without one, move the folder away, start anew and restore the last backup.',
+        'Without one, move the folder away, start again and restore the last backup.',
     );
   const password = () => randomBytes(24).toString('hex');
   const access = { ownerPassword: password(), serverPassword: password() };

@@ -34,7 +34,10 @@ export const LOG_RESERVE = 10;
 
 export const openCaseSchema = z.strictObject({
   id: z.uuid(),
-  events: z.array(newEventSchema).min(1).max(LOG_LIMIT),
+  events: z
+    .array(newEventSchema)
+    .min(1)
+    .max(LOG_LIMIT + LOG_RESERVE),
   imported: z
     .literal(true)
     .optional()

@@ -41,10 +41,7 @@ export function rightForEvent(event: CaseEvent): Action {
 
 /** All that is asked of who appends `events` to a log: the right of each, and of what each crosses out. */
 export function rightsForEvents(log: readonly CaseEvent[], events: readonly CaseEvent[]): readonly Action[] {
-  const byId = new Map([...log, ...events].map((event) => [event.id, event]));
-  const rights = events.flatMap((event) => {
-    const struck = event.kind === 'entry-struck' ? byId.get(event.entry) : undefined;
-    return [rightForEvent(event), ...(struck ? [rightForEvent(struck)] : [])];
-  });
-  return [...new Set(rights)];
+  const struck = new Set(events.flatMap((event) => (event.kind === 'entry-struck' ? [event.entry] : [])));
+  const crossedOut = struck.size > 0 ? [...log, ...events].filter(({ id }) => struck.has(id)) : [];
+  return [...new Set([...events, ...crossedOut].map(rightForEvent))];
 }

@@ -18,7 +18,7 @@ export type { CaseFile, ReadCaseFile } from './case-file';
 export { caseEventSchema } from './event';
 export type { WrittenEvent } from './event';
 export { readEvent } from './read-event';
-export { fieldProblems, parseSafely, problemSchema } from './problem';
+export { fieldProblems, parseIfReadable, parseSafely, problemSchema } from './problem';
 export type { FieldProblem, Problem } from './problem';
 export * from './people';
 export { ACTIONS, may, ROLES } from './roles';

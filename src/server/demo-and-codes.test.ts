@@ -3,27 +3,17 @@ import { inShop, inTransaction } from './database/in-shop';
 import { addSetUpCode, findDemoShop, markNotSetUp } from './repositories/installation';
 import { closeDemoPeople, countActiveLeads } from './repositories/people';
 import { hashSecret, newTypedCode } from './services/secrets';
-import { seedShop } from './services/seed-people';
+import { seedQuay, seeded, signingIn } from './testing-seeded';
 import { createTestServer, type TestServer } from './testing-server';
-
-const seeded = {
-  id: '99999999-9999-4999-8999-999999999999',
-  name: 'Quay three',
-  people: [
-    { login: 'ylva', password: 'kettle-on-the-boil', name: 'Ylva', role: 'lead' },
-    { login: 'odd', password: 'never-mind-the-gap', name: 'Odd', role: 'technician' },
-  ],
-} as const;
 
 let server: TestServer;
 beforeAll(async () => {
   server = await createTestServer();
 });
-beforeEach(() => seedShop(server.pool, seeded, server.now));
+beforeEach(() => seedQuay(server));
 afterAll(() => server.close());
 
-const signIn = (login: string, password: string, client = request.agent(server.app())) =>
-  client.post('/api/session').send({ login, password });
+const signIn = signingIn(() => server);
 
 describe('accounts of the demo', () => {
   const closeDemo = () =>
@@ -36,7 +26,7 @@ describe('accounts of the demo', () => {
     expect(await closeDemo()).toEqual([2, 0]);
     await client.get('/api/cases').expect(401);
     await signIn('ylva', 'kettle-on-the-boil').expect(401);
-    await seedShop(server.pool, seeded, server.now);
+    await seedQuay(server);
     await signIn('ylva', 'kettle-on-the-boil').expect(201);
   });
 

@@ -188,14 +188,6 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
         at,
       }),
     readEvents: (db) => cases.readEvents(db, caseId),
-    insertEvents: (db) =>
-      cases.insertEvents(
-        db,
-        one.id,
-        caseId,
-        log.map((e) => ({ ...e, sequence: 2 })),
-        null,
-      ),
   },
   installation: {
     isSetUp: null,

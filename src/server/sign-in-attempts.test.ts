@@ -1,28 +1,18 @@
 import { pino } from 'pino';
 import request from 'supertest';
-import { seedShop } from './services/seed-people';
+import { seedQuay, signingIn } from './testing-seeded';
 import { createTestServer, type TestServer } from './testing-server';
-
-const seeded = {
-  id: '99999999-9999-4999-8999-999999999999',
-  name: 'Quay three',
-  people: [
-    { login: 'ylva', password: 'kettle-on-the-boil', name: 'Ylva', role: 'lead' },
-    { login: 'odd', password: 'never-mind-the-gap', name: 'Odd', role: 'technician' },
-  ],
-} as const;
 
 let server: TestServer;
 beforeAll(async () => {
   server = await createTestServer();
-  await seedShop(server.pool, seeded, server.now);
+  await seedQuay(server);
 });
 afterAll(() => server.close());
 const later = (seconds: number) => (server.now = new Date(server.now.getTime() + 1000 * seconds));
 beforeEach(() => later(7200));
 
-const signIn = (login: string, password: string, client = request.agent(server.app())) =>
-  client.post('/api/session').send({ login, password });
+const signIn = signingIn(() => server);
 
 test('neither a wrong password nor an unknown name says which of them it was', async () => {
   const wrong = await signIn('ylva', 'kettle-off-the-boil').expect(401);

@@ -3,17 +3,8 @@ import type { Me } from '../contracts';
 import { inTransaction } from './database/in-shop';
 import { addSetUpCode } from './repositories/installation';
 import { hashSecret, newTypedCode } from './services/secrets';
-import { seedShop } from './services/seed-people';
+import { seedQuay, signingIn } from './testing-seeded';
 import { createTestServer, type TestServer } from './testing-server';
-
-const seeded = {
-  id: '99999999-9999-4999-8999-999999999999',
-  name: 'Quay three',
-  people: [
-    { login: 'ylva', password: 'kettle-on-the-boil', name: 'Ylva', role: 'lead' },
-    { login: 'odd', password: 'never-mind-the-gap', name: 'Odd', role: 'technician' },
-  ],
-} as const;
 
 let server: TestServer;
 beforeAll(async () => {
@@ -23,8 +14,7 @@ afterAll(() => server.close());
 const later = (seconds: number) => (server.now = new Date(server.now.getTime() + 1000 * seconds));
 beforeEach(() => later(7200));
 
-const signIn = (login: string, password: string, client = request.agent(server.app())) =>
-  client.post('/api/session').send({ login, password });
+const signIn = signingIn(() => server);
 const cookieOf = (answer: { headers: Record<string, unknown> }) => String(answer.headers['set-cookie']);
 
 test('the first lead is made by the printed code, once, and is signed in', async () => {
@@ -50,7 +40,7 @@ test('the first lead is made by the printed code, once, and is signed in', async
     .post('/api/session/set-up')
     .send({ ...body, login: 'second' })
     .expect(422);
-  await seedShop(server.pool, seeded, server.now);
+  await seedQuay(server);
 });
 
 test('nothing but health and the session is answered without a session', async () => {

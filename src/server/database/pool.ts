@@ -8,8 +8,8 @@ export const longestQueryMs = 10_000;
 const idleInTransactionMs = 30_000;
 
 /**
- * A pool of connections. One that breaks is replaced, whether it is idle or lent out: whoever works with it gets the
- * error, and the program goes on.
+ * A pool of connections. One that breaks is replaced, whether it is idle or lent out: the work that uses it gets
+ * the error, and the program goes on.
  */
 export function createPool(
   connectionString: string,

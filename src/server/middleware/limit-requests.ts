@@ -2,6 +2,7 @@ import type { RequestHandler } from 'express';
 import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
 import { counted } from '../../core/wording';
 import { Refusal } from '../services/refusal';
+import { countByPerson } from './count-by-person';
 import { signedIn } from './session';
 
 const windowSeconds = 60;
@@ -9,12 +10,12 @@ const windowSeconds = 60;
 const maxUnderWay = 24;
 
 /**
- * At most `perMinute` requests from one person and so many at once, counted in this process: a counter in the database would cost each request
- * a write. Failure: 429 with the seconds to wait.
+ * At most `perMinute` requests from one person, and at most `maxUnderWay` at the same moment, counted in this process: a
+ * counter in the database would cost each request a write. Failure: 429 with the seconds to wait.
  */
 export function limitRequests(perMinute: number): RequestHandler {
   const limiter = new RateLimiterMemory({ points: perMinute, duration: windowSeconds });
-  const underWay = new Map<string, number>();
+  const underWay = countByPerson();
   return async (request, response, next) => {
     const { personId } = signedIn(response);
     try {
@@ -27,14 +28,8 @@ export function limitRequests(perMinute: number): RequestHandler {
     if (response.destroyed || request.socket.destroyed) return;
     // Streams stay open and are counted where they are made.
     if (request.path !== '/changes') {
-      const now = underWay.get(personId) ?? 0;
-      if (now >= maxUnderWay) throw tooMany(1);
-      underWay.set(personId, now + 1);
-      response.once('close', () => {
-        const left = (underWay.get(personId) ?? 1) - 1;
-        if (left > 0) underWay.set(personId, left);
-        else underWay.delete(personId);
-      });
+      if (underWay.of(personId) >= maxUnderWay) throw tooMany(1);
+      response.once('close', underWay.begin(personId));
     }
     next();
   };

@@ -1,24 +1,16 @@
 import type * as z from 'zod';
-import { fieldProblems, type FieldProblem } from '../../contracts';
+import { fieldProblems, parseIfReadable, type FieldProblem } from '../../contracts';
 import { Refusal } from '../services/refusal';
 
 /** Parses what came in, or refuses it whole with the fields that are wrong. */
 export function parse<S extends z.ZodType>(schema: S, value: unknown): z.infer<S> {
-  const parsed = tryParse(schema, value);
+  const parsed = parseIfReadable(schema, value);
+  if (!parsed) throw new Refusal(400, 'bad-request', 'The request cannot be read');
   if (!parsed.success)
     throw new Refusal(422, 'bad-input', 'The request is not valid', { fields: fieldProblems(parsed.error) });
   const unreadable = findUnreadable(parsed.data, []);
   if (unreadable) throw new Refusal(422, 'bad-input', 'The request is not valid', { fields: [unreadable] });
   return parsed.data;
-}
-
-/** A body can be made so that looking at it fails, as by a `length` that cannot be compared: such a body is none. */
-function tryParse<S extends z.ZodType>(schema: S, value: unknown): z.ZodSafeParseResult<z.infer<S>> {
-  try {
-    return schema.safeParse(value);
-  } catch {
-    throw new Refusal(400, 'bad-request', 'The request cannot be read');
-  }
 }
 
 /** Text with a zero character or half a character is none that the database can keep. What was parsed is not deep. */

@@ -137,6 +137,7 @@ function withOwner(
     : { event };
 }
 
+/** What is written when a log grows. */
 export interface Growth {
   readonly shopId: string;
   readonly caseId: string;
@@ -179,19 +180,3 @@ const eventColumns = (events: readonly StoredEvent[]) => [
   events.map(({ hash }) => hash),
   events.map(({ recordedAt }) => recordedAt),
 ];
-
-export async function insertEvents(
-  db: Queryable,
-  shopId: string,
-  caseId: string,
-  events: readonly StoredEvent[],
-  recordedBy: string | null,
-): Promise<void> {
-  await db.query(
-    `INSERT INTO case_events (case_id, shop_id, recorded_by, sequence, event_id, event, hash, recorded_at)
-     SELECT $1, $2, $3, e.sequence, e.id, e.event, e.hash, e.recorded_at
-     FROM unnest($4::integer[], $5::uuid[], $6::jsonb[], $7::text[], $8::timestamptz[])
-       AS e (sequence, id, event, hash, recorded_at)`,
-    [caseId, shopId, recordedBy, ...eventColumns(events)],
-  );
-}

@@ -5,8 +5,8 @@ const forgottenAfterMinutes = 60;
 const longestWaitSeconds = 900;
 
 /**
- * Seconds until the next attempt against any of these keys is judged; 0 where it is judged now. A wait that was written
- * while the clock was ahead is no longer than the longest.
+ * Seconds until the next attempt against any of these keys is judged; 0 where it is judged now. A failure of the future,
+ * written while the clock was ahead, makes nobody wait.
  */
 export async function readWait(db: Queryable, keyHashes: readonly string[], now: Date): Promise<number> {
   const { rows } = await db.query<{ openAt: Date }>(

@@ -2,6 +2,7 @@ import { Router, type Response } from 'express';
 import type pg from 'pg';
 import type { ChangeFeed } from '../database/changes';
 import { inShop } from '../database/in-shop';
+import { countByPerson } from '../middleware/count-by-person';
 import { allow, signedIn } from '../middleware/session';
 import { erasedSince } from '../repositories/owners';
 import { Refusal } from '../services/refusal';
@@ -26,7 +27,7 @@ export interface ChangeSources {
  */
 export function changeRoutes({ feed, pool, now }: ChangeSources): Router {
   const router = Router();
-  const streams = countStreams();
+  const streams = countByPerson();
   const broadcast = createBroadcast(feed);
   router.get('/', allow('read'), async (request, response) => {
     const who = signedIn(response);
@@ -43,32 +44,11 @@ export function changeRoutes({ feed, pool, now }: ChangeSources): Router {
       'x-accel-buffering': 'no',
     });
     if (request.method === 'HEAD') return void response.end();
-    const over = streams.open(personId);
-    response.once('close', over);
+    response.once('close', streams.begin(personId));
     response.write(message('ready', { erased }));
     keepOpen(response, broadcast.join(who.me.shop.id, { personId, response }));
   });
   return router;
-}
-
-/** How many streams each person holds. */
-function countStreams() {
-  const open = new Map<string, number>();
-  return {
-    of: (personId: string): number => open.get(personId) ?? 0,
-    /** Returns how to end it; a second time does nothing. */
-    open(personId: string): () => void {
-      let isOpen = true;
-      open.set(personId, (open.get(personId) ?? 0) + 1);
-      return () => {
-        if (!isOpen) return;
-        isOpen = false;
-        const left = (open.get(personId) ?? 1) - 1;
-        if (left > 0) open.set(personId, left);
-        else open.delete(personId);
-      };
-    },
-  };
 }
 
 /** Each shop's news go out together: a stream for each of very many windows is written to a few times a second. */

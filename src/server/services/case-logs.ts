@@ -15,7 +15,7 @@ const maxEntries = 30_000;
 
 /**
  * Logs that were folded lately, so that an entry costs the same in a long log as in a short one. What another server has
- * written since is read anew: the hash at the head of the log tells.
+ * written since is read again: the hash at the head of the log tells.
  */
 export interface CaseLogs {
   /** The log up to its head. */

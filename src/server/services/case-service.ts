@@ -21,15 +21,7 @@ import type { CaseChange } from '../database/changes';
 import { inShop, type Queryable } from '../database/in-shop';
 import { Refusal } from './refusal';
 import { insertAudit, insertAuditOnce } from '../repositories/audit';
-import {
-  findCase,
-  insertCase,
-  insertEvents,
-  readEvents,
-  lockCaseHead,
-  growCase,
-  type Projection,
-} from '../repositories/cases';
+import { findCase, insertCase, readEvents, lockCaseHead, growCase, type Projection } from '../repositories/cases';
 import { listCases } from '../repositories/case-list';
 import { insertOwner } from '../repositories/owners';
 import { takeCaseNumber } from '../repositories/shops';
@@ -151,11 +143,12 @@ async function openCase(doing: Doing, { id, events, imported }: OpenCase): Promi
   const { owner } = state.opened;
   const stored = chain(stamped, { sequence: 0, hash: firstHash }, now, sealOwner(owner, salt));
   const number = await takeCaseNumber(db);
-  await insertCase(db, shopId, id, number, projectionOf(state, events.length));
+  const projection = projectionOf(state, events.length);
+  await insertCase(db, shopId, id, number, projection);
   await insertOwner(db, shopId, id, { owner, salt });
-  await insertEvents(db, shopId, id, stored, actor?.personId ?? null);
   const detail = { entries: stored.length, ...(imported ? { imported } : {}) };
-  await insertAudit(db, { ...entry(doing, 'case-opened', id), detail }, now);
+  const audit = { ...entry(doing, 'case-opened', id), detail };
+  await growCase(db, { shopId, caseId: id, events: stored, projection, audit, at: now });
   return { id, number, events: stored };
 }
 

@@ -62,7 +62,7 @@ export function followChanges(client: QueryClient, onServerBack: () => void): ()
   };
 }
 
-/** Reads the lists anew, a moment later and once for all that came meanwhile. */
+/** Reads the lists again, a moment later and once for all that came meanwhile. */
 function refreshingLists(client: QueryClient) {
   let timer: ReturnType<typeof setTimeout> | undefined;
   return {

@@ -83,7 +83,7 @@ test('what is older than a week is neither shown nor kept', async () => {
   expect(await kept()).not.toContain('old');
 });
 
-test('a device lends room for so many cases: the last ones read are kept', async () => {
+test('of very many cases a device keeps the last twenty that were read', async () => {
   const client = await visit();
   for (let n = 0; n < 60; n++) client.setQueryData(['case', `c${n}`], { n }, { updatedAt: Date.now() - 60 + n });
   const later = await nextVisit();

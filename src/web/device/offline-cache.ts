@@ -19,7 +19,7 @@ const maxCharacters = 6_000_000;
 /** Another shape of what is kept throws away the old. */
 const shape = '1';
 
-/** The one who may keep what a name of a query stands for: what was opened, never what was only searched for. */
+/** Which queries are kept, by the first word of their key: what was opened, never what was only searched for. */
 const isKept: Readonly<Record<string, (key: readonly unknown[]) => boolean>> = {
   session: () => true,
   case: () => true,
@@ -41,21 +41,23 @@ const isWorthKeeping = ({ queryKey, state }: Query): boolean =>
 const wellRead = { status: 'success', error: null, fetchFailureCount: 0, fetchFailureReason: null } as const;
 
 /**
- * The newest first, so many cases, and no more than the device should lend. What was read is kept as it was read: that
+ * The newest first, up to the limits of cases and characters. What was read is kept as it was read: that
  * the server did not answer when it was asked again is no part of it.
  */
-function serialize(client: PersistedClient): string {
-  const queries = client.clientState.queries
-    .map((query) => ({ ...query, state: { ...query.state, ...wellRead } }))
-    .sort((a, b) => b.state.dataUpdatedAt - a.state.dataUpdatedAt);
+function serialize({ timestamp, buster, clientState }: PersistedClient): string {
+  const newestFirst = clientState.queries.toSorted((a, b) => b.state.dataUpdatedAt - a.state.dataUpdatedAt);
+  const texts: string[] = [];
   let room = maxCharacters;
   let cases = 0;
-  const kept = queries.filter((query) => {
-    if (query.queryKey[0] === 'case' && ++cases > maxCases) return false;
-    room -= JSON.stringify(query).length;
-    return room >= 0;
-  });
-  return JSON.stringify({ ...client, clientState: { mutations: [], queries: kept } });
+  for (const query of newestFirst) {
+    if (query.queryKey[0] === 'case' && ++cases > maxCases) continue;
+    const text = JSON.stringify({ ...query, state: { ...query.state, ...wellRead } });
+    room -= text.length;
+    if (room < 0) break;
+    texts.push(text);
+  }
+  const head = JSON.stringify({ timestamp, buster }).slice(0, -1);
+  return `${head},"clientState":{"mutations":[],"queries":[${texts.join(',')}]}}`;
 }
 
 const persister: Persister = createAsyncStoragePersister({

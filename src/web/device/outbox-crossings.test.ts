@@ -71,6 +71,22 @@ describe('a device that keeps nothing', () => {
   });
 });
 
+test('what was refused before does not take the place of a decision that is due, however often all is looked at again', async () => {
+  const { outbox, kept, answers, settle, state } = device();
+  await outbox.begin('p');
+  const theirs = [trial('start')];
+  answers.push({ kind: 'refused', message: 'Not allowed' }, { kind: 'conflict', theirs });
+  const [a, b] = [note('a'), trial('out/drive')];
+  await outbox.write('case', [a]);
+  expect(await outbox.write('case', [b])).toBe(false);
+  outbox.hurry();
+  await settle();
+  expect(state()).toMatchObject({ waiting: { case: [b] }, troubles: { case: { kind: 'conflict', theirs } } });
+  await outbox.leaveOut('case');
+  expect(state().troubles['case']).toMatchObject({ kind: 'refused', events: [a] });
+  expect(kept.size).toBe(1);
+});
+
 test('what was refused stays to be seen over reloads, is not sent again, and goes when it is dismissed', async () => {
   const { outbox, kept, answers } = device();
   await outbox.begin('p');

@@ -39,17 +39,15 @@ const isPassing = (status: number): boolean => status === 401 || status === 429 
 
 async function send({ caseId, events, seen }: Batch): Promise<Sent> {
   if (!client) return { kind: 'away' };
+  // What reads and writes logs is not needed before there is something to send.
+  const cases = await import('../api/cases').catch(() => null);
+  if (!cases) return { kind: 'away', reason: 'The program was updated, or the server is away. Reload the page.' };
   try {
-    // What reads and writes logs is not needed before there is something to send.
-    const { appendToCase } = await import('../api/cases');
-    const theirs = await appendToCase(client, caseId, events, seen);
+    const theirs = await cases.appendToCase(client, caseId, events, seen);
     return theirs.length === 0 ? { kind: 'stored' } : { kind: 'conflict', theirs };
   } catch (error) {
     if (error instanceof ProblemError && !isPassing(error.problem.status))
       return { kind: 'refused', message: error.message };
-    // The code that sends could not be loaded: nobody has judged the entries.
-    if (error instanceof TypeError)
-      return { kind: 'away', reason: 'Jovial Probe was updated: reload the page to send them.' };
     if (!(error instanceof AwayError || error instanceof ProblemError))
       return { kind: 'refused', message: String(error) };
     return error instanceof ProblemError && error.problem.status === 429

@@ -1,5 +1,6 @@
 import { mayAppendAfter, type CaseEvent } from '../../core/casework';
 import {
+  addRefused,
   answer,
   isStuck,
   keep,
@@ -7,10 +8,9 @@ import {
   refuse,
   report,
   setTrouble,
-  showRefused,
   take,
-  type Desk,
-} from './outbox-desk';
+  type OutboxWork,
+} from './outbox-work';
 import type { Batch, Outbox, OutboxParts, Sent } from './outbox-types';
 
 export type { Batch, Outbox, OutboxParts, OutboxState, OutboxStorage, Seen, Sent, Trouble } from './outbox-types';
@@ -19,7 +19,7 @@ const firstRetryMs = 1000;
 const longestRetryMs = 15_000;
 
 export function createOutbox(parts: OutboxParts): Outbox {
-  const desk: Desk = {
+  const work: OutboxWork = {
     ...parts,
     queue: [],
     troubles: {},
@@ -36,136 +36,142 @@ export function createOutbox(parts: OutboxParts): Outbox {
   };
   return {
     async begin(person) {
-      desk.personId = person;
-      desk.queue = desk.queue.filter((batch) => batch.personId === person);
-      desk.refused = [];
-      desk.troubles = {};
-      await takeUp(desk);
+      work.personId = person;
+      work.queue = work.queue.filter((batch) => batch.personId === person);
+      work.refused = [];
+      work.troubles = {};
+      await takeUp(work);
     },
-    write: (caseId, events) => write(desk, caseId, events),
+    write: (caseId, events) => write(work, caseId, events),
     hurry() {
-      desk.retryMs = firstRetryMs;
-      void takeUp(desk);
+      work.retryMs = firstRetryMs;
+      void takeUp(work);
     },
     async appendAfter(caseId) {
-      const trouble = desk.troubles[caseId];
+      const trouble = work.troubles[caseId];
       const theirs = trouble?.kind === 'conflict' ? trouble.theirs : [];
-      for (const batch of desk.queue.filter((one) => one.caseId === caseId)) await markSeen(desk, batch, theirs);
-      setTrouble(desk, caseId, null);
-      report(desk);
-      await run(desk);
+      for (const batch of work.queue.filter((one) => one.caseId === caseId)) await markSeen(work, batch, theirs);
+      setTrouble(work, caseId, null);
+      report(work);
+      await run(work);
     },
     async leaveOut(caseId) {
-      for (const batch of desk.queue.filter((one) => one.caseId === caseId)) {
-        await take(desk, batch);
-        answer(desk, batch.key, false);
+      for (const batch of work.queue.filter((one) => one.caseId === caseId)) {
+        await take(work, batch);
+        answer(work, batch.key, false);
       }
-      setTrouble(desk, caseId, null);
-      report(desk);
+      setTrouble(work, caseId, null);
+      report(work);
     },
     async dismiss(caseId) {
-      if (isStuck(desk, caseId)) return;
-      for (const { key } of desk.refused.filter((batch) => batch.caseId === caseId))
-        await desk.storage.remove(key).catch(() => undefined);
-      desk.refused = desk.refused.filter((batch) => batch.caseId !== caseId);
-      setTrouble(desk, caseId, null);
-      report(desk);
+      if (isStuck(work, caseId)) return;
+      if (work.troubles[caseId]) {
+        setTrouble(work, caseId, null);
+        report(work);
+        return;
+      }
+      for (const { key } of work.refused.filter((batch) => batch.caseId === caseId))
+        await work.storage.remove(key).catch(() => undefined);
+      work.refused = work.refused.filter((batch) => batch.caseId !== caseId);
+      report(work);
     },
   };
 }
 
 /** @returns whether the next may be sent at once */
-async function judge(desk: Desk, batch: Batch, sent: Sent): Promise<boolean> {
-  desk.isAway = sent.kind === 'away';
-  desk.awayReason = sent.kind === 'away' ? (sent.reason ?? null) : null;
+async function judge(work: OutboxWork, batch: Batch, sent: Sent): Promise<boolean> {
+  work.isAway = sent.kind === 'away';
+  work.awayReason = sent.kind === 'away' ? (sent.reason ?? null) : null;
   switch (sent.kind) {
     case 'away':
-      for (const key of [...desk.answers.keys()]) if (desk.ready.has(key)) answer(desk, key, true);
-      desk.cancelRetry = desk.later(() => void run(desk), desk.retryMs);
-      desk.retryMs = Math.min(2 * desk.retryMs, longestRetryMs);
+      for (const key of [...work.answers.keys()]) if (work.ready.has(key)) answer(work, key, true);
+      work.cancelRetry = work.later(() => void run(work), work.retryMs);
+      work.retryMs = Math.min(2 * work.retryMs, longestRetryMs);
       return false;
     case 'stored':
-      await take(desk, batch);
-      answer(desk, batch.key, true);
+      await take(work, batch);
+      answer(work, batch.key, true);
       break;
     case 'refused':
-      await refuse(desk, batch, sent.message);
-      answer(desk, batch.key, false);
+      await refuse(work, batch, sent.message);
+      answer(work, batch.key, false);
       break;
     case 'conflict':
       // Sent again it comes behind theirs; where that needs a decision, it waits for one.
       if (mayAppendAfter(sent.theirs, batch.events)) {
-        await markSeen(desk, batch, sent.theirs);
-        setTrouble(desk, batch.caseId, { kind: 'appended-after', theirs: sent.theirs });
+        await markSeen(work, batch, sent.theirs);
+        setTrouble(work, batch.caseId, { kind: 'appended-after', theirs: sent.theirs });
       } else {
-        setTrouble(desk, batch.caseId, { kind: 'conflict', theirs: sent.theirs });
-        for (const { caseId, key } of desk.queue) if (caseId === batch.caseId) answer(desk, key, false);
+        setTrouble(work, batch.caseId, { kind: 'conflict', theirs: sent.theirs });
+        for (const { caseId, key } of work.queue) if (caseId === batch.caseId) answer(work, key, false);
       }
       break;
   }
-  desk.retryMs = firstRetryMs;
+  work.retryMs = firstRetryMs;
   return true;
 }
 
-async function run(desk: Desk): Promise<void> {
-  if (desk.isSending) return;
-  desk.isSending = true;
-  desk.cancelRetry();
+async function run(work: OutboxWork): Promise<void> {
+  if (work.isSending) return;
+  work.isSending = true;
+  work.cancelRetry();
   try {
     for (;;) {
-      const batch = desk.queue.find((one) => one.personId === desk.personId && !isStuck(desk, one.caseId));
+      const batch = work.queue.find((one) => one.personId === work.personId && !isStuck(work, one.caseId));
       if (!batch) {
-        desk.isAway = false;
+        work.isAway = false;
         break;
       }
       // In order: what comes behind it waits with it, and its being kept sets this going again.
-      if (!desk.ready.has(batch.key)) break;
-      const goesOn = await judge(desk, batch, await desk.send(batch));
-      report(desk);
+      if (!work.ready.has(batch.key)) break;
+      const goesOn = await judge(work, batch, await work.send(batch));
+      report(work);
       if (!goesOn) break;
     }
   } finally {
-    desk.isSending = false;
-    report(desk);
+    work.isSending = false;
+    report(work);
   }
 }
 
 /** What this window or another one of this browser has kept. */
-async function takeUp(desk: Desk): Promise<void> {
-  const before = desk.queue;
-  const all = await desk.storage.all().catch(() => []);
+async function takeUp(work: OutboxWork): Promise<void> {
+  const before = work.queue;
+  const all = await work.storage.all().catch(() => []);
   // Meanwhile some may have been written and others stored: neither are taken up a second time.
-  const known = new Set([...before, ...desk.queue].map(({ key }) => key));
-  const mine = all.filter((batch) => batch.personId === desk.personId && !known.has(batch.key));
-  for (const batch of mine) if (batch.refused !== undefined) showRefused(desk, batch);
+  const known = new Set([...before, ...work.queue].map(({ key }) => key));
+  const mine = all.filter((batch) => batch.personId === work.personId && !known.has(batch.key));
+  addRefused(
+    work,
+    mine.filter((batch) => batch.refused !== undefined),
+  );
   const kept = mine.filter((batch) => batch.refused === undefined);
-  for (const { key } of kept) desk.ready.add(key);
-  desk.queue = [...desk.queue, ...kept].sort((a, b) => (a.key < b.key ? -1 : 1));
-  report(desk);
-  await run(desk);
+  for (const { key } of kept) work.ready.add(key);
+  work.queue = [...work.queue, ...kept].sort((a, b) => (a.key < b.key ? -1 : 1));
+  report(work);
+  await run(work);
 }
 
-function write(desk: Desk, caseId: string, events: readonly CaseEvent[]): Promise<boolean> {
-  const sequence = desk.shown(caseId);
-  const onTheWay = desk.queue.filter((one) => one.caseId === caseId).flatMap((one) => one.events.map(({ id }) => id));
+function write(work: OutboxWork, caseId: string, events: readonly CaseEvent[]): Promise<boolean> {
+  const sequence = work.shown(caseId);
+  const onTheWay = work.queue.filter((one) => one.caseId === caseId).flatMap((one) => one.events.map(({ id }) => id));
   const batch: Batch = {
-    key: desk.newKey(),
-    personId: desk.personId,
+    key: work.newKey(),
+    personId: work.personId,
     caseId,
     events,
     ...(sequence === null ? {} : { seen: { sequence, ids: onTheWay } }),
   };
-  desk.queue = [...desk.queue, batch];
-  const trouble = desk.troubles[caseId]?.kind;
-  if (trouble === 'appended-after') setTrouble(desk, caseId, null);
-  report(desk);
-  const settled = new Promise<boolean>((resolve) => desk.answers.set(batch.key, resolve));
-  void keep(desk, batch).then(() => {
-    desk.ready.add(batch.key);
-    if (desk.unkept.has(batch.key)) report(desk);
-    if (isStuck(desk, caseId)) answer(desk, batch.key, false);
-    else if (desk.isAway) answer(desk, batch.key, true);
-    return run(desk);
+  work.queue = [...work.queue, batch];
+  if (work.troubles[caseId]?.kind === 'appended-after') setTrouble(work, caseId, null);
+  report(work);
+  const settled = new Promise<boolean>((resolve) => work.answers.set(batch.key, resolve));
+  void keep(work, batch).then(() => {
+    work.ready.add(batch.key);
+    if (work.unkept.has(batch.key)) report(work);
+    if (isStuck(work, caseId)) answer(work, batch.key, false);
+    else if (work.isAway) answer(work, batch.key, true);
+    return run(work);
   });
   return settled;
 }

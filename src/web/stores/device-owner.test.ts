@@ -32,7 +32,7 @@ test('signing out takes it along', () => {
   expect(stored()).not.toMatch(/confidence|half a note|runa/);
 });
 
-test('a device has room for so many desks: the one left alone longest goes', () => {
+test('a device keeps fifty desks: the one left alone longest goes', () => {
   for (let n = 0; n < 60; n++) useDeskStore.getState().change(`case-${n}`, { note: `note ${n}` });
   useDeskStore.getState().change('case-12', { note: 'again' });
   useDeskStore.getState().change('last', { note: 'x' });

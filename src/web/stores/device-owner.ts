@@ -1,4 +1,5 @@
 import { useDeskStore } from './desk-store';
+import { useFirmwareDeskStore } from './firmware-desk-store';
 import { useIntakeDraftStore } from './intake-draft-store';
 
 /** Whose drafts lie on this device. Ids only. */
@@ -6,6 +7,7 @@ const name = 'probe.drafts-of';
 
 function forgetDrafts(): void {
   useDeskStore.setState({ desks: {} });
+  useFirmwareDeskStore.setState({ desks: {} });
   useIntakeDraftStore.getState().clear();
 }
 

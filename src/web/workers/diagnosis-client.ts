@@ -7,7 +7,7 @@ export type DiagnosisPort = Pick<Worker, 'postMessage' | 'terminate' | 'onmessag
 export interface DiagnosisClient {
   /** Asks for a diagnosis of a log. Answers to what was asked before are dropped from now on. */
   readonly ask: (events: readonly CaseEvent[], chosen: string | null) => void;
-  /** After a failure: starts anew with what was asked last. */
+  /** After a failure: starts again with what was asked last. */
   readonly retry: () => void;
   readonly close: () => void;
 }

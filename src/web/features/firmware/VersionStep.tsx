@@ -128,35 +128,27 @@ function GoalDetail({
   change,
   known,
 }: Pick<Firmware, 'desk' | 'change'> & { readonly known: Known }) {
-  const same = (ids: readonly string[]) => ids.map((id) => ({ id, label: id }));
+  const choice = (label: string, value: string, ids: readonly string[], goalOn: (id: string) => FirmwareGoal) => (
+    <Select
+      label={label}
+      value={value}
+      onChange={(id) => change({ goal: goalOn(id) })}
+      choices={ids.map((id) => ({ id, label: id }))}
+    />
+  );
   switch (goal.kind) {
     case 'support':
-      return (
-        <Select
-          label="Processor"
-          value={goal.processor}
-          onChange={(processor) => change({ goal: { kind: 'support', processor } })}
-          choices={same(known.processors)}
-        />
-      );
+      return choice('Processor', goal.processor, known.processors, (processor) => ({ kind: 'support', processor }));
     case 'fix':
-      return (
-        <Select
-          label="Problem, as the release notes describe it"
-          value={goal.complaint}
-          onChange={(complaint) => change({ goal: { kind: 'fix', complaint } })}
-          choices={same(known.fixes)}
-        />
-      );
+      return choice('Problem, as the release notes describe it', goal.complaint, known.fixes, (complaint) => ({
+        kind: 'fix',
+        complaint,
+      }));
     case 'version':
-      return (
-        <Select
-          label="Version"
-          value={goal.version}
-          onChange={(version) => change({ goal: { kind: 'version', version } })}
-          choices={same([...known.versions].reverse())}
-        />
-      );
+      return choice('Version', goal.version, [...known.versions].reverse(), (version) => ({
+        kind: 'version',
+        version,
+      }));
     case 'newest':
       return (
         <Stepper

@@ -13,7 +13,7 @@ export interface Sketch {
   readonly parts: PartShape[];
   readonly leads: LeadShape[];
   readonly ports: Box[];
-  /** The parts of a kind that are in. */
+  /** The fitted parts of one kind. */
   readonly of: (kind: Part['kind']) => readonly Part[];
   readonly put: (part: Part | undefined, box: Box, outline?: Outline, label?: PartShape['label']) => void;
 }
