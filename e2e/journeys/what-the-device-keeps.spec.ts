@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { see, sheet, takeIn, title } from '../support/bench';
 import { benchLead, expect, test } from '../support/program';
 
@@ -64,6 +65,44 @@ test('a diagnosis that does not run says so, and runs again when it can', async 
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByText('Do this first')).toBeVisible();
   await expect(page.getByLabel('Note')).toHaveValue('typed meanwhile');
+});
+
+test('what waits of somebody whose account is closed is counted at the door and saved by the lead', async ({
+  page,
+  program,
+}) => {
+  await page.goto(`${program.url}/shop`);
+  await page.getByLabel('Name').fill('Leaver');
+  await page.getByRole('button', { name: 'Make a link' }).click();
+  const link = (await page.locator('code').textContent()) ?? '';
+  await page.context().clearCookies();
+  await page.goto(link);
+  await page.getByLabel('Sign-in name').fill('leaver');
+  await page.getByLabel('Password').fill('rope and tar and rope');
+  await page.getByRole('button', { name: 'Join' }).click();
+  await expect(title(page)).toHaveText('Bench queue');
+  await takeIn(page, program.url, { machine: 'Left behind', reported: 'Nothing at all' });
+  await page.route('**/api/cases/*/events', (route) => route.abort());
+  await see(page, 'Nothing at all');
+  await expect(page.getByText('1 entry is kept on this device')).toBeVisible();
+
+  await page.context().clearCookies();
+  await page.goto(program.url);
+  await expect(page.getByText('1 entry on this device is not stored yet. It waits for whoever wrote it')).toBeVisible();
+  await page.getByLabel('Sign-in name').fill(benchLead.login);
+  await page.getByLabel('Password', { exact: true }).fill(benchLead.password);
+  await page.keyboard.press('Enter');
+  await expect(title(page)).toHaveText('Bench queue');
+  await page.goto(`${program.url}/shop`);
+  await expect(page.getByText('It is sent when Leaver signs in here.')).toBeVisible();
+  await page.getByRole('button', { name: 'Close the account of Leaver' }).click();
+  await expect(page.getByText('Open the account again to have it sent, or save it.')).toBeVisible();
+  const saving = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save the entries of Leaver as a file' }).click();
+  const saved = JSON.parse(await readFile(await (await saving).path(), 'utf8')) as {
+    batches: { events: { kind: string }[] }[];
+  };
+  expect(saved.batches.flatMap(({ events }) => events.map(({ kind }) => kind))).toEqual(['trial-done']);
 });
 
 test('what somebody typed at intake is not shown to the next who signs in at the device', async ({ page, program }) => {

@@ -1,8 +1,8 @@
 import type { CaseEvent } from '../../../core/casework';
 import { Button } from '../../components/Button';
 import { counted, listOf, plural } from '../../components/format';
-import { download } from '../../components/download';
 import { Notice } from '../../components/Notice';
+import { SaveEntries } from '../../components/SaveEntries';
 import { outbox, useOutboxStore, useTrouble, useUnkept, useWaiting } from '../../device/outbox-store';
 
 const entries = (count: number): string => counted(count, 'entry', 'entries');
@@ -39,7 +39,8 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
           {entries(trouble.events.length)} of yours could not be stored. {trouble.message}
         </span>
         <span>
-          <SaveEntries caseId={caseId} events={trouble.events} /> <Dismiss caseId={caseId} />
+          <SaveEntries name={caseId.slice(0, 8)} content={{ case: caseId, events: trouble.events }} />{' '}
+          <Dismiss caseId={caseId} />
         </span>
       </Notice>
     );
@@ -64,15 +65,6 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
       </Notice>
     );
   return <div />;
-}
-
-/** What is not stored, as a file that a person can read, and send on. */
-function SaveEntries({ caseId, events }: { readonly caseId: string; readonly events: readonly CaseEvent[] }) {
-  const save = () => {
-    const text = JSON.stringify({ case: caseId, events }, null, 2);
-    download(new Blob([text], { type: 'application/json' }), `entries-${caseId.slice(0, 8)}.json`);
-  };
-  return <Button onPress={save}>Save as a file</Button>;
 }
 
 function Dismiss({ caseId }: { readonly caseId: string }) {
@@ -100,7 +92,8 @@ function OnlyInThisTab({ caseId, events, count }: OnlyInThisTabProps) {
         the tab before {plural(count, 'it is', 'they are')} sent.
       </span>
       <span>
-        <SaveEntries caseId={caseId} events={events} /> <Button onPress={() => outbox.hurry()}>Try now</Button>
+        <SaveEntries name={caseId.slice(0, 8)} content={{ case: caseId, events }} />{' '}
+        <Button onPress={() => outbox.hurry()}>Try now</Button>
       </span>
     </Notice>
   );

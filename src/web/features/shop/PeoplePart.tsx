@@ -5,9 +5,12 @@ import { useChangePerson, useInvite, usePeople, useWithdrawInvitation } from '..
 import { useMe } from '../../shell/me';
 import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
-import { dayAndTime } from '../../components/format';
+import { counted, dayAndTime, plural } from '../../components/format';
 import { Notice } from '../../components/Notice';
+import { SaveEntries } from '../../components/SaveEntries';
 import { Select } from '../../components/Select';
+import { entryCount, useLeftEntries } from '../../device/left-entries';
+import type { Batch } from '../../device/outbox';
 import { fonts } from '../../theme/tokens';
 import { roleMeaning, roleWords } from '../../shell/role-words';
 
@@ -32,6 +35,14 @@ const Row = styled.li<{ $isClosed?: boolean }>`
   @media (max-width: 760px) {
     grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   }
+`;
+const Left = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 1rem;
+  grid-column: 1 / -1;
+  align-items: center;
+  justify-content: space-between;
 `;
 const Invite = styled.form`
   display: grid;
@@ -68,13 +79,19 @@ export function PeoplePart() {
   const { data, error } = usePeople();
   const change = useChangePerson();
   const withdraw = useWithdrawInvitation();
+  const left = useLeftEntries();
   const problem = error ?? change.error ?? withdraw.error;
   return (
     <>
       {problem && <Notice kind="danger">{problem.message}</Notice>}
       <List aria-label="People">
         {data?.people.map((person) => (
-          <PersonRow key={person.id} person={person} onChange={(what) => change.mutate({ id: person.id, ...what })} />
+          <PersonRow
+            key={person.id}
+            person={person}
+            left={left.filter(({ personId }) => personId === person.id)}
+            onChange={(what) => change.mutate({ id: person.id, ...what })}
+          />
         ))}
       </List>
       <Title>Invite someone</Title>
@@ -97,9 +114,12 @@ export function PeoplePart() {
 
 function PersonRow({
   person: { id, login, name, role, isActive },
+  left,
   onChange,
 }: {
   readonly person: Person;
+  /** What this person left on this device, not stored. */
+  readonly left: readonly Batch[];
   readonly onChange: (change: { role?: Role; isActive?: boolean }) => void;
 }) {
   const me = useMe();
@@ -126,7 +146,35 @@ function PersonRow({
       >
         {isActive ? 'Close account' : 'Open again'}
       </Button>
+      {left.length > 0 && id !== me.id && <LeftEntries name={name} isActive={isActive} left={left} />}
     </Row>
+  );
+}
+
+interface LeftEntriesProps {
+  readonly name: string;
+  readonly isActive: boolean;
+  readonly left: readonly Batch[];
+}
+
+/** Who signs in no more sends nothing any more: the lead saves it, or opens the account again. */
+function LeftEntries({ name, isActive, left }: LeftEntriesProps) {
+  const count = entryCount(left);
+  const it = plural(count, 'it', 'them');
+  return (
+    <Left>
+      <span>
+        {counted(count, 'entry', 'entries')} of {name} on this device {plural(count, 'is', 'are')} not stored.{' '}
+        {isActive
+          ? `${plural(count, 'It is', 'They are')} sent when ${name} signs in here.`
+          : `Open the account again to have ${it} sent, or save ${it}.`}
+      </span>
+      <SaveEntries
+        name={name.split(' ')[0]?.toLowerCase() ?? 'left'}
+        label={`Save the entries of ${name} as a file`}
+        content={{ by: name, batches: left.map(({ caseId, events, refused }) => ({ case: caseId, events, refused })) }}
+      />
+    </Left>
   );
 }
 

@@ -2,6 +2,9 @@ import styled from 'styled-components';
 import type { Session } from '../../../contracts';
 import { useSignIn } from '../../api/session';
 import { Button } from '../../components/Button';
+import { counted, plural } from '../../components/format';
+import { Notice } from '../../components/Notice';
+import { entryCount, useLeftEntries } from '../../device/left-entries';
 import { roleWords } from '../role-words';
 import { DoorForm } from './DoorForm';
 import { DoorPage } from './DoorPage';
@@ -32,6 +35,7 @@ const Account = styled(Button)`
 /** Name and password; with demo data, the accounts that it brings. */
 export function SignInPage({ demoAccounts }: { readonly demoAccounts: Session['demoAccounts'] }) {
   const signIn = useSignIn();
+  const left = entryCount(useLeftEntries());
   return (
     <DoorPage title="Sign in">
       <DoorForm
@@ -44,6 +48,12 @@ export function SignInPage({ demoAccounts }: { readonly demoAccounts: Session['d
         error={signIn.error}
         onSubmit={(values) => signIn.mutate(values)}
       />
+      {left > 0 && (
+        <Notice kind="plain">
+          {counted(left, 'entry', 'entries')} on this device {plural(left, 'is', 'are')} not stored yet.{' '}
+          {plural(left, 'It waits', 'They wait')} for whoever wrote {plural(left, 'it', 'them')} to sign in.
+        </Notice>
+      )}
       {demoAccounts.length > 0 && (
         <Demo aria-labelledby="demo-accounts">
           <h2 id="demo-accounts">Demo accounts</h2>
