@@ -4,6 +4,8 @@ import { exportModel, STRATEGIES, type Strategy } from '../core/diagnosis';
 import { printDiagnosis } from './print-diagnosis';
 import { printSimulation, runSimulation } from './print-simulation';
 import { planFirmware } from './plan-firmware';
+import { replayMachine } from './replay-machine';
+import { printReplay } from './print-replay';
 import { readCase, readCaseFile } from './read-case';
 import { CannotDo, checkStickFile, inspectFile, makeStick, type Answer } from './stick-commands';
 import { toJson } from './to-json';
@@ -13,6 +15,7 @@ const usage = `usage: probe diagnose CASE.json [--json]
        probe export-model CASE.json --json [--faults 1|2]
        probe verify CASE.json [--json]
        probe simulate [--strategy NAME] [--cases N] [--seed S] [--json]
+       probe replay --fault FAULT@PART [--fault ...] [--machine CASE.json] [--strategy NAME] [--seed S] [--json]
        probe stick make --image FILE --name NAME [--original NAME] --size 64MiB --out OUT.img [--json]
        probe stick check STICK.img[.gz] --name NAME [--bytes N] [--sha256 HEX] [--json]
        probe firmware inspect FILE [--json]
@@ -23,6 +26,7 @@ const usage = `usage: probe diagnose CASE.json [--json]
   export-model  hypotheses, trials and outcome probabilities in the case's present configuration
   verify        whether the record is as it was written; exit code 1 if not
   simulate      plays faulty machines by one strategy: ${STRATEGIES.join(', ')}
+  replay        the whole conversation of the tool with a technician at a machine with these faults
   stick         makes a stick for a bare-board flash as a raw image; judges one
   firmware      tells what a downloaded file is; plans which releases to install, in which order
 `;
@@ -34,6 +38,8 @@ const options = {
   strategy: { type: 'string', default: 'best-value' },
   cases: { type: 'string', default: '200' },
   seed: { type: 'string', default: '1' },
+  fault: { type: 'string', multiple: true },
+  machine: { type: 'string' },
   image: { type: 'string' },
   name: { type: 'string' },
   original: { type: 'string' },
@@ -74,15 +80,24 @@ const commands: Readonly<Record<string, (files: readonly string[], values: Value
   },
   simulate: (files, values) => {
     if (files.length > 0) misused(`simulate: expected no file, found "${files[0] ?? ''}"`);
-    const strategy = STRATEGIES.find((one) => one === values.strategy);
-    if (!strategy)
-      misused(`simulate: expected --strategy to be one of ${STRATEGIES.join(', ')}, found "${values.strategy}"`);
     const result = runSimulation({
-      strategy: strategy as Strategy,
+      strategy: strategyOrRefuse('simulate', values.strategy),
       cases: wholeOrRefuse('--cases', values.cases, 1, 100_000),
       seed: wholeOrRefuse('--seed', values.seed, 0, 1_000_000),
     });
     return values.json ? asJson(result) : printSimulation(result);
+  },
+  replay: (files, values) => {
+    if (files.length > 0) misused(`replay: expected no file but --machine, found "${files[0] ?? ''}"`);
+    const faults = values.fault ?? misused('replay: expected at least one --fault');
+    const replayed = replayMachine({
+      faults,
+      state: values.machine === undefined ? null : caseOrRefuse('replay', [values.machine]),
+      strategy: strategyOrRefuse('replay', values.strategy),
+      seed: wholeOrRefuse('--seed', values.seed, 0, 1_000_000),
+    });
+    if (!replayed.ok) return refuse(`probe: ${replayed.problem}`, 1);
+    return values.json ? asJson(replayed.replayed) : printReplay(replayed.replayed);
   },
 };
 
@@ -178,6 +193,10 @@ function caseOrRefuse(command: string, [file, ...more]: readonly string[]) {
   const read = readCase(file);
   return read.ok ? read.state : refuse(read.problems.join('\n'), 1);
 }
+
+const strategyOrRefuse = (command: string, name: string): Strategy =>
+  STRATEGIES.find((one) => one === name) ??
+  misused(`${command}: expected --strategy to be one of ${STRATEGIES.join(', ')}, found "${name}"`);
 
 function wholeOrRefuse(name: string, text: string, least: number, most: number): number {
   const value = Number(text);

@@ -38,7 +38,7 @@ export { closingDiagnosis, earlierModelOf } from './closing-diagnosis';
 export type { EarlierModel } from './closing-diagnosis';
 export { foldCase, foldOn, foldStored } from './fold-case';
 export { mayAppendAfter } from './may-append-after';
-export { createCaseDiagnoser, diagnoseCase, inputOf } from './diagnose-case';
+export { circumstancesOf, createCaseDiagnoser, diagnoseCase, inputOf } from './diagnose-case';
 export { proofOfCause } from './proof-of-cause';
 export { reportedStep } from './reported-step';
 export { memoryMatrixOf } from './memory-matrix-of';

@@ -81,26 +81,45 @@ export function drawFaultyMachine(
     priorLogError === 0 ? 1 : Math.exp(priorLogError * (2 * dice(`prior ${id}`) - 1)),
   );
   for (let attempt = 0; attempt < maxTries; attempt++) {
-    const drawn = drawWays(ways, (name) => dice(`${name} ${attempt}`), dice('how many') < twoFaults ? 2 : 1);
-    const faults = drawn.map(({ fault, presentation }) => ({ fault, stops: breakOf(fault, presentation, machine) }));
-    const acting = faults.filter(({ fault }) => canAct(fault, machine, foundConfiguration(machine)));
-    if (acting.length === 0) continue;
-    const shown = complain(machine, faults, (name) => dice(`${name} ${attempt}`));
-    if (!shown) continue;
-    const reported = reportOf(machine, faults, (name) => dice(`${name} ${attempt}`));
-    if (reported === 'works') continue;
-    return {
-      machine,
-      circumstances,
-      faults,
-      reported,
-      complaint: shown.outcome,
-      underLoad: shown.underLoad,
-      eyes,
-      dice,
-    };
+    const named = (name: string) => dice(`${name} ${attempt}`);
+    const drawn = drawWays(ways, named, dice('how many') < twoFaults ? 2 : 1);
+    const faulty = shownBy({ machine, circumstances, eyes, dice }, drawn, named);
+    if (faulty) return faulty;
   }
   throw new Error(`${declared.name}: expected a fault that shows within ${maxTries} draws`);
+}
+
+/** A machine with these faults, by their ids; how they show is drawn. Failure: names what is no fault of the machine. */
+export function machineWithFaults(
+  { machine, circumstances }: Pick<FaultyMachine, 'machine' | 'circumstances'>,
+  faultIds: readonly string[],
+  dice: Dice,
+): { readonly ok: true; readonly faulty: FaultyMachine } | { readonly ok: false; readonly problem: string } {
+  const ways = waysOf(machine, circumstances, () => 1);
+  const unknown = faultIds.find((id) => !ways.some(({ fault }) => fault.id === id));
+  if (unknown !== undefined) return { ok: false, problem: `expected a fault of this machine, found "${unknown}"` };
+  for (let attempt = 0; attempt < maxTries; attempt++) {
+    const named = (name: string) => dice(`${name} ${attempt}`);
+    const drawn = faultIds.flatMap((id) => drawOf(ways, (way) => way.fault.id === id, named(`as ${id}`)) ?? []);
+    const faulty = shownBy({ machine, circumstances, eyes: usualEyes, dice }, inChainOrder(drawn), named);
+    if (faulty) return { ok: true, faulty };
+  }
+  return { ok: false, problem: `expected faults that show, and ${faultIds.join(' and ')} never did` };
+}
+
+/** The machine with faults that were drawn, if they show at a start and to the owner; null otherwise. */
+function shownBy(
+  given: Pick<FaultyMachine, 'machine' | 'circumstances' | 'eyes' | 'dice'>,
+  drawn: readonly Way[],
+  named: Dice,
+): FaultyMachine | null {
+  const { machine } = given;
+  const faults = drawn.map(({ fault, presentation }) => ({ fault, stops: breakOf(fault, presentation, machine) }));
+  if (!faults.some(({ fault }) => canAct(fault, machine, foundConfiguration(machine)))) return null;
+  const shown = complain(machine, faults, named);
+  const reported = reportOf(machine, faults, named);
+  if (!shown || reported === 'works') return null;
+  return { ...given, faults, reported, complaint: shown.outcome, underLoad: shown.underLoad };
 }
 
 function waysOf(machine: Machine, circumstances: readonly Circumstance[], factor: (id: string) => number): Way[] {
@@ -116,19 +135,20 @@ function waysOf(machine: Machine, circumstances: readonly Circumstance[], factor
 }
 
 function drawWays(ways: readonly Way[], dice: Dice, count: 1 | 2): Way[] {
-  const draw = (from: readonly Way[], name: string) =>
-    from[
-      pick(
-        from.map(({ weight }) => weight),
-        dice(name),
-      )
-    ];
-  const first = draw(ways, 'first');
+  const first = drawOf(ways, () => true, dice('first'));
   if (!first || count === 1) return first ? [first] : [];
-  const others = ways.filter(({ fault }) => fault.repairClass.id !== first.fault.repairClass.id);
-  const second = draw(others, 'second');
-  return second ? [first, second].sort((a, b) => linkIndex(a.fault.link) - linkIndex(b.fault.link)) : [first];
+  const second = drawOf(ways, ({ fault }) => fault.repairClass.id !== first.fault.repairClass.id, dice('second'));
+  return second ? inChainOrder([first, second]) : [first];
 }
+
+function drawOf(ways: readonly Way[], fits: (way: Way) => boolean, at: number): Way | null {
+  const from = ways.filter(fits);
+  const weights = from.map(({ weight }) => weight);
+  return from[pick(weights, at)] ?? null;
+}
+
+const inChainOrder = (ways: readonly Way[]): Way[] =>
+  [...ways].sort((a, b) => linkIndex(a.fault.link) - linkIndex(b.fault.link));
 
 const anyOutcome = (at: number): StartOutcome => START_OUTCOMES[Math.floor(at * START_OUTCOMES.length)] ?? 'dead';
 

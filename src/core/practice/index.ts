@@ -1,9 +1,11 @@
-export { drawFaultyMachine, usualEyes } from './faulty-machine';
+export { drawFaultyMachine, machineWithFaults, usualEyes } from './faulty-machine';
 export type { DrawOptions, Eyes, FaultyMachine } from './faulty-machine';
 export { playCase } from './play-case';
 export type { PlayedCase } from './play-case';
 export { PRACTICE_MACHINES } from './practice-machines';
 export type { PracticeMachine } from './practice-machines';
+export { replayCase } from './replay-case';
+export type { ReplayedCase, ReplayTurn } from './replay-case';
 export { diceOf, pick } from './random';
 export type { Dice } from './random';
 export { calibrationError, meanOf, quantileOf, scoreStrategy } from './score';

@@ -1,17 +1,7 @@
-import { applyChanges, foundConfiguration, type Configuration } from '../machine';
 import { canAct } from '../faults';
-import { reportedStep } from '../casework';
-import {
-  analyseCase,
-  isolatedAt,
-  technicianMisreads,
-  type EvidenceStep,
-  type RankedRepair,
-  type Replay,
-  type Strategy,
-} from '../diagnosis';
-import { findTrial, handlingOf, type PresentFault, type Trial } from '../trials';
-import { afterHandling, seeOutcome, type FaultyMachine } from './faulty-machine';
+import { analyseCase, isolatedAt, type RankedRepair, type Replay, type Strategy } from '../diagnosis';
+import type { FaultyMachine } from './faulty-machine';
+import { createPracticeBench, doTrial, firstTrialId, inputAt, trialAt } from './practice-bench';
 
 /** How one faulty machine was played. Minutes are those that the engine computes for each trial, set-up counted. */
 export interface PlayedCase {
@@ -39,29 +29,14 @@ export interface PlayOptions {
   readonly known?: Replay | null;
 }
 
-interface Bench {
-  configuration: Configuration;
-  caseOpen: boolean;
-  there: readonly PresentFault[];
-  minutes: number;
-  readonly steps: EvidenceStep[];
-}
-
 /**
  * Plays a faulty machine by the engine's own advice in the order of a strategy, from the reproduced complaint until the
  * engine says to close. Deterministic: everything that happens comes from the machine's dice.
  */
 export function playCase(faulty: FaultyMachine, { strategy = 'best-value', known = null }: PlayOptions = {}) {
-  const { machine, circumstances, faults } = faulty;
-  const bench: Bench = {
-    configuration: foundConfiguration(machine),
-    caseOpen: false,
-    there: faults,
-    minutes: 0,
-    steps: [],
-  };
-  bench.steps.push(reportedStep('reported', machine, faulty.reported));
-  doTrial(faulty, bench, trialOf(faulty, bench, faulty.underLoad ? 'run-under-load' : 'start'), faulty.complaint);
+  const { machine, faults } = faulty;
+  const bench = createPracticeBench(faulty);
+  doTrial(bench, trialAt(bench, firstTrialId(faulty)), faulty.complaint);
   const classes = new Set(faults.map(({ fault }) => fault.repairClass.id));
   const forecasts: { probability: number; came: boolean }[] = [];
   let replay = known;
@@ -69,8 +44,7 @@ export function playCase(faulty: FaultyMachine, { strategy = 'best-value', known
   let repairedWrongly = false;
   let wrongParts = 0;
   for (;;) {
-    const { steps, configuration, caseOpen } = bench;
-    const analysis = analyseCase({ machine, circumstances, steps, configuration, caseOpen, strategy }, replay);
+    const analysis = analyseCase(inputAt(bench, strategy), replay);
     replay = analysis.known;
     const top = analysis.repairs.find(({ repairClass }) => repairClass.repair !== 'look-deeper');
     if (top && bench.there.length > 0)
@@ -82,7 +56,7 @@ export function playCase(faulty: FaultyMachine, { strategy = 'best-value', known
       isolated ??= bench.minutes;
     const { trialId } = analysis.advice;
     if (trialId === null || bench.steps.length > maxTrials) {
-      const isRight = trialId === null && !bench.there.some(({ fault }) => canAct(fault, machine, configuration));
+      const isRight = trialId === null && !bench.there.some(({ fault }) => canAct(fault, machine, bench.configuration));
       return {
         played: {
           minutesToIsolate: isolated ?? bench.minutes,
@@ -98,13 +72,13 @@ export function playCase(faulty: FaultyMachine, { strategy = 'best-value', known
       };
     }
     const proposal = analysis.plan.proposals.find(({ trial }) => trial.id === trialId);
-    const trial = proposal?.trial ?? trialOf(faulty, bench, trialId);
+    const trial = proposal?.trial ?? trialAt(bench, trialId);
     if (trial.commits && !bench.there.some(({ fault }) => fault.repairClass.id === trial.repair?.id)) {
       repairedWrongly = true;
       if (trial.repair && trial.repair.repair === 'replace') wrongParts += 1;
     }
     bench.minutes += proposal?.minutes ?? trial.minutes;
-    doTrial(faulty, bench, trial, null);
+    doTrial(bench, trial);
   }
 }
 
@@ -114,27 +88,3 @@ const knownShare = (repairs: readonly RankedRepair[]): number =>
     (sum, { repairClass, probability }) => sum + (repairClass.repair === 'look-deeper' ? 0 : probability),
     0,
   );
-
-function trialOf({ machine }: FaultyMachine, { configuration }: Bench, id: string): Trial {
-  const trial = findTrial(machine, configuration, id);
-  if (!trial) throw new Error(`expected the advised trial ${id} to be possible`);
-  return trial;
-}
-
-function doTrial(faulty: FaultyMachine, bench: Bench, trial: Trial, outcome: string | null): void {
-  const nth = bench.steps.filter((step) => step.trial.id === trial.id).length;
-  const before = bench.configuration;
-  const handling = handlingOf(trial, trial.changes);
-  bench.there = afterHandling(faulty, bench.there, { ...trial, handling }, nth);
-  bench.configuration = applyChanges(before, trial.changes);
-  bench.caseOpen ||= trial.inside;
-  bench.steps.push({
-    id: `${bench.steps.length}`,
-    trial,
-    configuration: bench.configuration,
-    handling,
-    outcome: outcome ?? seeOutcome(faulty, bench.there, trial, { before, nth }),
-    volts: null,
-    misreadProbability: technicianMisreads,
-  });
-}

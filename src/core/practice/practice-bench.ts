@@ -1,0 +1,66 @@
+import { applyChanges, foundConfiguration, type Configuration } from '../machine';
+import { reportedStep } from '../casework';
+import { technicianMisreads, type DiagnosisInput, type EvidenceStep, type Strategy } from '../diagnosis';
+import { findTrial, handlingOf, type PresentFault, type Trial } from '../trials';
+import { afterHandling, seeOutcome, type FaultyMachine } from './faulty-machine';
+
+/** A faulty machine on the practice bench: what was done to it, and what is left of its faults. */
+export interface PracticeBench {
+  readonly faulty: FaultyMachine;
+  configuration: Configuration;
+  caseOpen: boolean;
+  there: readonly PresentFault[];
+  minutes: number;
+  readonly steps: EvidenceStep[];
+}
+
+/** The machine as it came in: what the owner says, and the complaint seen once by the technician. */
+export function createPracticeBench(faulty: FaultyMachine): PracticeBench {
+  const { machine, reported } = faulty;
+  return {
+    faulty,
+    configuration: foundConfiguration(machine),
+    caseOpen: false,
+    there: faulty.faults,
+    minutes: 0,
+    steps: [reportedStep('reported', machine, reported)],
+  };
+}
+
+/** The start at which the technician saw the complaint. */
+export const firstTrialId = ({ underLoad }: FaultyMachine): string => (underLoad ? 'run-under-load' : 'start');
+
+/** What the engine is asked about the machine as it stands. */
+export function inputAt(bench: PracticeBench, strategy: Strategy): DiagnosisInput {
+  const { machine, circumstances } = bench.faulty;
+  const { steps, configuration, caseOpen } = bench;
+  return { machine, circumstances, steps: [...steps], configuration, caseOpen, strategy };
+}
+
+/** The trial of an id on the machine as it stands. Failure: throws where advice asks for what cannot be done. */
+export function trialAt({ faulty, configuration }: PracticeBench, id: string): Trial {
+  const trial = findTrial(faulty.machine, configuration, id);
+  if (!trial) throw new Error(`expected the advised trial ${id} to be possible`);
+  return trial;
+}
+
+/** Does a trial, and returns what was seen: the outcome that is given, or what the machine's dice say. */
+export function doTrial(bench: PracticeBench, trial: Trial, outcome: string | null = null): string {
+  const { faulty, configuration: before } = bench;
+  const nth = bench.steps.filter((step) => step.trial.id === trial.id).length;
+  const handling = handlingOf(trial, trial.changes);
+  bench.there = afterHandling(faulty, bench.there, { ...trial, handling }, nth);
+  bench.configuration = applyChanges(before, trial.changes);
+  bench.caseOpen ||= trial.inside;
+  const seen = outcome ?? seeOutcome(faulty, bench.there, trial, { before, nth });
+  bench.steps.push({
+    id: `${bench.steps.length}`,
+    trial,
+    configuration: bench.configuration,
+    handling,
+    outcome: seen,
+    volts: null,
+    misreadProbability: technicianMisreads,
+  });
+  return seen;
+}
