@@ -1,9 +1,9 @@
 import { applyChanges, asFound, type Configuration } from '../../src/core/machine';
 import { reportedStep } from '../../src/core/casework';
-import { technicianMisreads, type EvidenceStep, type Replay } from '../../src/core/diagnosis';
+import type { EvidenceStep, Replay } from '../../src/core/diagnosis';
 import { doubtfulEntries, fitEntries } from '../../src/core/diagnosis/belief/doubt';
 import { replay } from '../../src/core/diagnosis/belief/replay';
-import { findTrial, handlingOf } from '../../src/core/trials';
+import { findTrial, handlingOf, misreadProbabilityOf } from '../../src/core/trials';
 import {
   diceOf,
   drawFaultyMachine,
@@ -15,7 +15,8 @@ import {
 
 /**
  * Played cases without a misreading, each of whose entries is flipped in turn to another outcome. Of the flips that
- * change the first suspect: how many does the engine name among the first two entries that it doubts?
+ * change the first repair: how many does the engine name among the first two entries that it doubts? And in how many of
+ * the cases does it doubt what the technician saw, though nothing was flipped?
  */
 export function doubtfulFirstTwo(cases: number, seed: number) {
   let [flips, named, unflipped] = [0, 0, 0];
@@ -23,12 +24,14 @@ export function doubtfulFirstTwo(cases: number, seed: number) {
     let known: Replay | null = null;
     for (let n = kind; n < cases; n += PRACTICE_MACHINES.length) {
       const dice = diceOf(seed * 7919 + n);
-      const faulty = drawFaultyMachine(practice, dice, { eyes: { ...usualEyes, misreads: 0 } });
+      const faulty = drawFaultyMachine(practice, dice, {
+        eyes: { ...usualEyes, misreadFactor: 0, falseAlarmFactor: 0 },
+      });
       const result: ReturnType<typeof playCase> = playCase(faulty, { known });
       known = result.known;
       const log = logOf(faulty, result.played.trials);
       const whole = judge(faulty, log, known);
-      unflipped += whole.doubts.length > 0 ? 1 : 0;
+      unflipped += whole.doubts.some(({ eventId }) => eventId !== 'reported') ? 1 : 0;
       for (const entry of log.steps.slice(1)) {
         const others = entry.trial.outcomes.filter(({ id }) => id !== entry.outcome);
         const outcome = others[Math.floor(dice(`flip ${entry.id}`) * others.length)]?.id ?? entry.outcome;
@@ -49,10 +52,11 @@ interface Log {
 }
 
 function judge({ machine, circumstances }: FaultyMachine, { steps, configuration }: Log, known: Replay | null) {
-  const { space, byFault, ...now } = replay({ machine, circumstances, steps, configuration, caseOpen: true }, known);
+  const now = replay({ machine, circumstances, steps, configuration, caseOpen: true }, known);
+  const { space, byFault, compiled, belief } = now;
   const probabilities = byFault.at(-1) ?? new Float64Array(1);
-  const first = space.faults[probabilities.indexOf(Math.max(...probabilities))]?.id;
-  return { first, doubts: doubtfulEntries(fitEntries(space, now.steps, now.compiled, now.belief)) };
+  const first = space.faults[probabilities.indexOf(Math.max(...probabilities))]?.repairClass.id;
+  return { first, doubts: doubtfulEntries(now, fitEntries(space, now.steps, compiled, belief)) };
 }
 
 /** The log of a played case, as evidence. */
@@ -71,7 +75,7 @@ function logOf(faulty: FaultyMachine, trials: readonly { readonly trial: string;
       handling: handlingOf(trial, trial.changes),
       outcome,
       volts: null,
-      misreadProbability: technicianMisreads,
+      misreadProbability: misreadProbabilityOf(trial),
     });
   }
   return { steps, configuration };

@@ -1,11 +1,11 @@
 import { applyChanges, asFound, completeMachine, type DeclaredPart, type Machine } from '../../src/core/machine';
 import { createCaseDiagnoser, foldCase, type CaseEvent } from '../../src/core/casework';
-import { createDiagnoser, technicianMisreads, type EvidenceStep } from '../../src/core/diagnosis';
+import { createDiagnoser, type EvidenceStep } from '../../src/core/diagnosis';
 import { applyStep, compileStep, priorBelief } from '../../src/core/diagnosis/belief/belief';
 import { createSpace } from '../../src/core/diagnosis/model/hypothesis-space';
 import { createOutcomeModelCache } from '../../src/core/diagnosis/model/outcome-model-cache';
 import { instantiateFaults } from '../../src/core/faults';
-import { findTrial, handlingOf } from '../../src/core/trials';
+import { findTrial, handlingOf, misreadProbabilityOf } from '../../src/core/trials';
 import { quantileOf } from '../../src/core/practice';
 
 /** How long the engine takes on one core, warm, and how that grows. */
@@ -57,7 +57,15 @@ function stepsOn(machine: Machine): EvidenceStep[] {
     configuration = applyChanges(configuration, trial.changes);
     const handling = handlingOf(trial, trial.changes);
     return [
-      { id: `${k}`, trial, configuration, handling, outcome, volts: null, misreadProbability: technicianMisreads },
+      {
+        id: `${k}`,
+        trial,
+        configuration,
+        handling,
+        outcome,
+        volts: null,
+        misreadProbability: misreadProbabilityOf(trial),
+      },
     ];
   });
 }

@@ -1,8 +1,7 @@
 import { applyChanges, completeMachine, describeChanges, foundConfiguration, type CompletedMachine } from '../machine';
 import { instantiateFaults } from '../faults';
 import type { EvidenceStep } from '../diagnosis';
-import { technicianMisreads } from '../diagnosis';
-import { findTrial, handlingOf, type Trial } from '../trials';
+import { findTrial, handlingOf, misreadProbabilityOf, type Trial } from '../trials';
 import type { CaseState, PartFacts } from './case-state';
 import { checkChange, checkOutcome, crowdedSlot, type Refusal } from './check-event';
 import type {
@@ -149,7 +148,7 @@ function doTrial(state: CaseState, event: TrialDone, trial: Trial | null): Stepp
     handling: handlingOf(trial, changes),
     outcome: event.outcome,
     volts: event.volts ?? null,
-    misreadProbability: technicianMisreads,
+    misreadProbability: misreadProbabilityOf(trial),
   };
   return advance({
     ...state,

@@ -1,14 +1,8 @@
 import { describeChanges, type Machine } from '../machine';
 import type { FaultInstance } from '../faults';
 import { recommendedWait, type Trial } from '../trials';
-import {
-  confirmationFrom,
-  isComplaintGone,
-  proofTurns,
-  reproducedComplaint,
-  observedStart,
-  signalOf,
-} from './advice/confirmation';
+import { confirmationFrom, proofTurns } from './advice/confirmation';
+import { isComplaintGone, observedStart, reproducedComplaint, signalOf } from './belief/complaint';
 import type { Diagnosis, SuspectView, TrialView } from './diagnosis';
 import { doubtfulEntries, fitEntries } from './belief/doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
@@ -78,7 +72,7 @@ function view(input: DiagnosisInput, analysis: Analysis): Diagnosis {
     })),
     parts: probabilityByPart(space, belief.probabilities),
     rightProbability: right,
-    doubts: doubtfulEntries(fitEntries(space, steps, known.compiled, belief)),
+    doubts: doubtfulEntries(known, fitEntries(space, steps, known.compiled, belief)),
     surprise: surpriseOf(known.surprises.filter((entry) => entry !== null)),
     stopRule,
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen) : null },

@@ -1,9 +1,9 @@
+import { misreadProbabilityOf } from '../trials';
 import { priorBelief, updateBelief } from './belief/belief';
 import type { DiagnosisInput } from './evidence-step';
 import { createSpace, NONE } from './model/hypothesis-space';
 import { createOutcomeModelCache } from './model/outcome-model-cache';
 import { cleanProbability, noisy } from './model/outcome-model';
-import { technicianMisreads } from './planning/propose';
 import { withoutRepeats } from './belief/same-evidence';
 
 export interface ExportedHypothesis {
@@ -66,7 +66,7 @@ export function exportModel(input: DiagnosisInput, { maxFaults = 1 }: { maxFault
             ? first
             : first + (model.pass[a] ?? 1) * (cleanProbability(model, o, b) - cleanProbability(model, o, null));
         const isUnknown = space.variants[a]?.fault.somethingElse ?? false;
-        return noisy(both, trial.outcomes.length, technicianMisreads, isUnknown);
+        return noisy(both, trial.outcomes.length, misreadProbabilityOf(trial), isUnknown);
       });
     return {
       id: trial.id,

@@ -16,25 +16,25 @@ import {
   type FaultInstance,
 } from '../faults';
 import { linkIndex, START_OUTCOMES, type StartOutcome } from '../startup';
-import { falseAlarm, type PresentFault, type Trial } from '../trials';
-import { cureProbability, expectOutcomes, technicianMisreads } from '../diagnosis';
+import { falseAlarmsOf, misreadProbabilityOf, type PresentFault, type Trial } from '../trials';
+import { cureProbability, expectOutcomes } from '../diagnosis';
 import { pick, type Dice } from './random';
 import type { PracticeMachine } from './practice-machines';
 
 /** How wrong the eyes of the practice bench are, and whether all looks are made by the same ones. */
 export interface Eyes {
-  /** Probability, 0 to 1, of misreading any outcome. */
-  readonly misreads: number;
+  /** Factor on the probability of misreading an outcome. */
+  readonly misreadFactor: number;
   /** Factor on the probability of missing what there is to see. */
   readonly missFactor: number;
-  /** Probability, 0 to 1, of seeing what is not there. */
-  readonly falseAlarm: number;
+  /** Factor on the probability of seeing what is not there. */
+  readonly falseAlarmFactor: number;
   /** What was missed by one look is missed by every look: not independent. */
   readonly same: boolean;
 }
 
 /** The eyes that the engine computes with. */
-export const usualEyes: Eyes = { misreads: technicianMisreads, missFactor: 1, falseAlarm, same: false };
+export const usualEyes: Eyes = { misreadFactor: 1, missFactor: 1, falseAlarmFactor: 1, same: false };
 
 /** A machine with a known fault or two, and a complaint that it has been seen to make. */
 export interface FaultyMachine {
@@ -186,7 +186,7 @@ export function seeOutcome(
   const configuration = applyChanges(before, trial.changes);
   const ids = trial.outcomes.map(({ id }) => id);
   const roll = (what: string) => dice(`${what} ${trial.id} ${nth}`);
-  if (roll('misread') < eyes.misreads) return ids[Math.floor(roll('misread as') * ids.length)] ?? '';
+  if (roll('misread') < eyes.misreadFactor * misreadProbabilityOf(trial)) return ids[Math.floor(roll('misread as') * ids.length)] ?? '';
   const { observe, part } = trial;
   const noticed = ({ fault }: PresentFault) => {
     if (observe.kind !== 'look' || !part || !isAtPart(fault, part.id) || !isOriginalIn(configuration, part.id))
@@ -199,8 +199,7 @@ export function seeOutcome(
   if (observe.kind === 'look' && part && !observe.look.passes) {
     const sighting = there.map(noticed).find((seen) => seen !== null);
     if (sighting) return sighting.as;
-    if (roll('alarm') >= eyes.falseAlarm) return ids[0] ?? '';
-    return ids[1 + Math.floor(roll('alarm as') * (ids.length - 1))] ?? '';
+    return ids[pick(falseAlarmsOf(observe.look.options, eyes.falseAlarmFactor), roll('alarm'))] ?? '';
   }
   return ids[pick(expectOutcomes(trial, { machine, configuration }, there, 0), roll('outcome'))] ?? '';
 }

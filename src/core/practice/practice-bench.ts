@@ -1,7 +1,7 @@
 import { applyChanges, foundConfiguration, type Configuration } from '../machine';
 import { reportedStep } from '../casework';
-import { technicianMisreads, type DiagnosisInput, type EvidenceStep, type Strategy } from '../diagnosis';
-import { findTrial, handlingOf, type PresentFault, type Trial } from '../trials';
+import type { DiagnosisInput, EvidenceStep, Strategy } from '../diagnosis';
+import { findTrial, handlingOf, misreadProbabilityOf, type PresentFault, type Trial } from '../trials';
 import { afterHandling, seeOutcome, type FaultyMachine } from './faulty-machine';
 
 /** A faulty machine on the practice bench: what was done to it, and what is left of its faults. */
@@ -60,7 +60,7 @@ export function doTrial(bench: PracticeBench, trial: Trial, outcome: string | nu
     handling,
     outcome: seen,
     volts: null,
-    misreadProbability: technicianMisreads,
+    misreadProbability: misreadProbabilityOf(trial),
   });
   return seen;
 }

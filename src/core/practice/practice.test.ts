@@ -47,7 +47,7 @@ test('faults are drawn by their weight', () => {
 });
 
 test('eyes that miss twice as much, and always the same, miss a fault in every look', () => {
-  const poor = { ...usualEyes, misreads: 0, falseAlarm: 0, missFactor: 50, same: true };
+  const poor = { ...usualEyes, misreadFactor: 0, falseAlarmFactor: 0, missFactor: 50, same: true };
   const faulty = drawFaultyMachine(counter, diceOf(1), { eyes: poor });
   const trial = findTrial(faulty.machine, asFound, 'look/rocker/supply');
   if (!trial) throw new Error('expected the look');

@@ -18,7 +18,7 @@ export interface SimulateOptions extends DrawOptions {
 export const stressedDraw: DrawOptions = {
   twoFaults: 0.08,
   priorLogError: 0.8,
-  eyes: { misreads: 0.05, missFactor: 2, falseAlarm: 0.04, same: true },
+  eyes: { misreadFactor: 3.3, missFactor: 2, falseAlarmFactor: 2, same: true },
 };
 
 /** The share of double faults that the engine computes with. */

@@ -1,7 +1,9 @@
 export { CAUTIONS, gateOf } from './caution';
 export type { CautionId } from './caution';
-export { expectLook, falseAlarm } from './look';
+export { expectLook } from './look';
 export type { Look } from './look';
+export { falseAlarmsOf } from './false-alarm';
+export { misreadProbabilityOf, technicianMisreads } from './misreading';
 export type { PresentFault } from './present-fault';
 export { QUANTITIES } from './catalogue/quantities';
 export { LOOKS } from './catalogue/looks';

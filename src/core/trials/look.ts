@@ -2,6 +2,7 @@ import { isOriginalIn, type Configuration, type Machine, type Part, type PartKin
 import { canAct, isAtPart } from '../faults';
 import { probabilityToPass, type LinkId } from '../startup';
 import type { CautionId } from './caution';
+import { falseAlarmsOf } from './false-alarm';
 import type { OutcomeOption } from './outcome-option';
 import type { PresentFault } from './present-fault';
 
@@ -25,9 +26,6 @@ export interface Look {
   readonly passes?: { readonly link: LinkId; readonly ignoring: readonly LinkId[] };
 }
 
-/** Probability, 0 to 1, that a look at a sound part reports something: engineering judgement. */
-export const falseAlarm = 0.02;
-
 /**
  * Probabilities of the options of a look, in their order, given the faults that are present. They sum to 1.
  */
@@ -50,10 +48,7 @@ export function expectLook(
       unnoticed *= 1 - sighting.probability;
     }
   probabilities[0] = unnoticed;
-  const others = look.options.length - 1;
-  return probabilities.map((probability, i) =>
-    i === 0 ? probability * (1 - falseAlarm) : probability + (unnoticed * falseAlarm) / others,
-  );
+  return falseAlarmsOf(look.options).map((alarm, o) => (o === 0 ? 0 : (probabilities[o] ?? 0)) + unnoticed * alarm);
 }
 
 const isSeen = (part: Part, configuration: Configuration): boolean => isOriginalIn(configuration, part.id);

@@ -4,15 +4,8 @@ import { formatTrialId } from '../../trials';
 import { lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
 import { sureEnough, sureEnoughFor, worthTrying } from './how-sure';
 import { costOfRepair, usualCosts } from '../planning/costs';
-import {
-  confirmationOf,
-  isComplaintGone,
-  proofTurns,
-  reproducedComplaint,
-  observedStart,
-  signalOf,
-  reportedTrialId,
-} from './confirmation';
+import { confirmationOf, proofTurns } from './confirmation';
+import { isComplaintGone, observedStart, reportedTrialId, reproducedComplaint, signalOf } from '../belief/complaint';
 import type { DiagnosisInput } from '../evidence-step';
 import type { HypothesisSpace } from '../model/hypothesis-space';
 import type { Plan } from '../planning/propose';

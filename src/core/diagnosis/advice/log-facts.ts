@@ -1,6 +1,6 @@
 import { placementOf } from '../../machine';
 import type { StartOutcome } from '../../startup';
-import { observedStart } from './confirmation';
+import { observedStart } from '../belief/complaint';
 import type { DiagnosisInput } from '../evidence-step';
 
 /** Plain facts that the advice reads off the log. */

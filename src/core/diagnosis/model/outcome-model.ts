@@ -6,7 +6,7 @@ import {
   unfedComponentOf,
   densityOfReading,
   expectReading,
-  falseAlarm,
+  falseAlarmsOf,
   type NormalComponent,
   type Look,
   type Quantity,
@@ -134,9 +134,8 @@ function compileSign(
   const ignored = ignoring.map(linkIndex);
   const missing = missingBreaks(machine, configuration).some((stop) => linkIndex(stop.link) <= upTo);
   const width = look.options.length;
-  const none = new Float64Array(width);
-  none[0] = missing ? 0 : 1 - falseAlarm;
-  none[1] = missing ? 1 : falseAlarm;
+  const none = falseAlarmsOf(look.options);
+  if (missing) none.fill(0).fill(1, 1, 2);
   const pass = passes(compiling, (at) => at <= upTo && !ignored.includes(at));
   return {
     width,
@@ -156,8 +155,7 @@ function compileSighting(look: Look, part: Part, { configuration, variants }: Co
   const width = look.options.length;
   const pass = new Float64Array(variants.length).fill(1);
   const shows = new Array<readonly Showing[]>(variants.length).fill(unseen);
-  const none = new Float64Array(width).fill(falseAlarm / (width - 1));
-  none[0] = 1 - falseAlarm;
+  const none = falseAlarmsOf(look.options);
   if (isOriginalIn(configuration, part.id))
     for (const v of factsOf(variants).atPart.get(part.id) ?? []) {
       const sighting = variants[v]?.fault.mode.sightings?.find((seen) => seen.look === look.id);

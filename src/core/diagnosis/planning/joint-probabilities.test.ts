@@ -1,14 +1,13 @@
 import { applyChanges, asFound } from '../../machine';
 import { inputOf } from '../../casework';
 import { stateOf, type BriefLog } from '../../casework/testing-log';
-import { trialsFor } from '../../trials';
+import { misreadProbabilityOf, trialsFor } from '../../trials';
 import { applySteps, compileStep } from '../belief/belief';
 import { informationBits } from './information';
 import { forecastTrial, type JointProbabilities } from './joint-probabilities';
 import { createOutcomeModelCache } from '../model/outcome-model-cache';
 import { actingFaults, actingFrom } from '../model/outcome-model';
 import { decidedOutcomes } from '../belief/predict';
-import { technicianMisreads } from './propose';
 import { analyseCase } from '../analysis';
 
 const log: BriefLog = {
@@ -72,12 +71,12 @@ test.each(
     handling: trial.handling,
     outcome: trial.outcomes[0]?.id ?? '',
     volts: null,
-    misreadProbability: technicianMisreads,
+    misreadProbability: misreadProbabilityOf(trial),
   };
   const compiled = compileStep(space, step, book);
   const [tally] = applySteps(belief, space, [compiled]).tallies;
   if (!tally || !compiled.forecast) throw new Error('expected a forecast');
-  const probabilities = decidedOutcomes(space, compiled.forecast, tally.decides, technicianMisreads);
+  const probabilities = decidedOutcomes(space, compiled.forecast, tally.decides, misreadProbabilityOf(trial));
   trial.outcomes.forEach((_, o) =>
     expect(Math.abs((forecast?.probabilities[o] ?? 0) - (probabilities[o] ?? 0))).toBeLessThan(0.01),
   );

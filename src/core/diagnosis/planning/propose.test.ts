@@ -1,10 +1,10 @@
 import { applyChanges } from '../../machine';
 import { inputOf } from '../../casework';
 import { stateOf, type BriefLog } from '../../casework/testing-log';
+import { misreadProbabilityOf } from '../../trials';
 import { expectOutcomes } from '../model/expect-outcomes';
 import { NONE } from '../model/hypothesis-space';
 import { informationBits } from './information';
-import { technicianMisreads } from './propose';
 import { analyseCase } from '../analysis';
 
 const log: BriefLog = {
@@ -26,7 +26,7 @@ function plainBits(trialId: string): number {
   known.belief.probabilities.forEach((probability, h) => {
     const present = [first[h] ?? 0, second[h] ?? NONE].flatMap((v) => (v === NONE ? [] : [variants[v]?.present]));
     const faults = present.filter((one) => one !== undefined);
-    const probabilities = expectOutcomes(trial, { machine, configuration }, faults, technicianMisreads);
+    const probabilities = expectOutcomes(trial, { machine, configuration }, faults, misreadProbabilityOf(trial));
     const id = faults[0]?.fault.repairClass.id ?? '';
     const row = rows.get(id) ?? new Float64Array(probabilities.length);
     probabilities.forEach((likelihood, o) => (row[o] = (row[o] ?? 0) + probability * likelihood));

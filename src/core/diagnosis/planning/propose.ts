@@ -1,4 +1,4 @@
-import type { Trial } from '../../trials';
+import { misreadProbabilityOf, type Trial } from '../../trials';
 import type { DiagnosisInput } from '../evidence-step';
 import { entropyBits } from './information';
 import {
@@ -38,9 +38,6 @@ export interface Plan {
   readonly jointOf: (trial: Trial) => JointProbabilities;
 }
 
-/** A technician's eyes: probability of misreading an outcome. Starting judgement. */
-export const technicianMisreads = 0.015;
-
 /** A repair so unlikely tells less than a start with a change must; see worthTheChange. */
 const tooUnlikelyToRepair = 0.0002;
 
@@ -48,8 +45,8 @@ const tooUnlikelyToRepair = 0.0002;
 export function planTrials(input: DiagnosisInput, live: ActiveHypotheses, book: OutcomeModelCache): Plan {
   const scratch = new JointScratch();
   const ready = book.trialsIn(input.configuration);
-  const joint = ({ model, pass }: ReadyTrial): JointProbabilities =>
-    jointProbabilities(live, model, pass, technicianMisreads, scratch);
+  const joint = ({ trial, model, pass }: ReadyTrial): JointProbabilities =>
+    jointProbabilities(live, model, pass, misreadProbabilityOf(trial), scratch);
   const known = knownAlready(input.steps);
   const weightOf = new Map(live.classIds.map((id, row) => [id, live.classWeights[row] ?? 0]));
   const weighed = ready.map((one): Proposal => {

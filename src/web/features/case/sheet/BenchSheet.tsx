@@ -77,8 +77,6 @@ const Doubt = styled.b`
   color: ${({ theme }) => theme.suspicion};
 `;
 const hidden = new Set(['entry-struck']);
-/** Milder doubts are ranked but not shown: a sound log has some too. */
-const worthAMark = 0.15;
 /** The last entry that can still be crossed out: what undo takes back. Null where it is not for this role to do. */
 export function lastEntryToStrike(state: CaseState, role: Role): Entry | null {
   const last = [...state.entries].reverse().find(canStrike);
@@ -131,9 +129,7 @@ export function BenchSheet({
             entry={entry}
             isWaiting={waiting.some(({ id }) => id === entry.event.id)}
             isOtherwise={told?.differs === true && told.entry === entry.event.id}
-            isDoubtful={doubts.some(
-              ({ eventId, probability }) => eventId === entry.event.id && probability < worthAMark,
-            )}
+            isDoubtful={doubts.some(({ eventId }) => eventId === entry.event.id)}
           />
         ))}
       </Cards>
