@@ -9,13 +9,20 @@ export const CIRCUMSTANCES = [
   'used-parts',
   'moved',
   'spill',
+  'smoke',
+  'breaker-trips',
   'processor-changed',
+  'newer-processor',
   'memory-changed',
   'card-changed',
+  'drive-added',
+  'supply-changed',
+  'cooler-touched',
   'settings-changed',
   'firmware-updated',
   'storm',
   'old',
+  'comes-and-goes',
 ] as const;
 
 export type Circumstance = (typeof CIRCUMSTANCES)[number];

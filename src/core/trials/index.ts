@@ -4,6 +4,8 @@ export { expectLook } from './look';
 export type { Look } from './look';
 export { falseAlarmsOf } from './false-alarm';
 export { misreadProbabilityOf, technicianMisreads } from './misreading';
+export { isMetBy, NEED_NOT_MET } from './power-need';
+export type { PowerNeed } from './power-need';
 export type { PresentFault } from './present-fault';
 export { QUANTITIES } from './catalogue/quantities';
 export { LOOKS } from './catalogue/looks';

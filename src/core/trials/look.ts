@@ -4,6 +4,7 @@ import { probabilityToPass, type LinkId } from '../startup';
 import type { CautionId } from './caution';
 import { falseAlarmsOf } from './false-alarm';
 import type { OutcomeOption } from './outcome-option';
+import type { PowerNeed } from './power-need';
 import type { PresentFault } from './present-fault';
 
 /** An inspection by eye or hand: what a sound machine shows first, then what else can be seen. */
@@ -18,6 +19,8 @@ export interface Look {
   readonly inside: boolean;
   readonly cautions: readonly CautionId[];
   readonly tools?: readonly string[];
+  /** Default: nothing, and then it is done with the cord out where the case is opened for it. */
+  readonly needs?: PowerNeed;
   readonly existsIn?: (machine: Machine, part: Part) => boolean;
   /**
    * Set where the look shows whether the chain passes a link: the first option if it does, the second if not.

@@ -2,6 +2,7 @@ import { isOriginalIn, type Configuration, type Machine, type Part, type PartKin
 import { canAct } from '../faults';
 import { probabilityToPass, type LinkId } from '../startup';
 import type { CautionId } from './caution';
+import type { PowerNeed } from './power-need';
 import type { PresentFault } from './present-fault';
 import type { OutcomeOption } from './outcome-option';
 
@@ -20,6 +21,7 @@ export interface Quantity {
   readonly healthySpreadVolts: number;
   /** The chain must pass this link for the voltage to be there at all. */
   readonly fedBy: LinkId | null;
+  readonly needs: PowerNeed | null;
   readonly minutes: number;
   readonly inside: boolean;
   readonly cautions: readonly CautionId[];

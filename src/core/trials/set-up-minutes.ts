@@ -18,6 +18,8 @@ const handlingMinutes: Readonly<Partial<Record<PartKind, number>>> = {
   fan: 0.7,
 };
 const otherMinutes = 0.5;
+/** To find a spare on the shelf, and to bring it home: it never costs less than seating the part that is there. */
+const spareMinutes = 2;
 const openCaseMinutes = 3;
 const benchMinutes = 20;
 const defaultsMinutes = 4;
@@ -27,15 +29,18 @@ const defaultsMinutes = 4;
  */
 export function setUpMinutes(machine: Machine, trial: Trial, { caseOpen }: { caseOpen: boolean }): number {
   const opening = trial.inside && !caseOpen ? openCaseMinutes : 0;
-  const own = trial.repair ? [] : trial.changes;
+  // The minutes of a repair are its own; what was away and has to be fitted for it comes on top.
+  const own = trial.repair ? trial.changes.filter(isFitting) : trial.changes;
   return own.reduce((sum, change) => sum + minutesOfChange(machine, change), opening);
 }
+
+const isFitting = (change: Change): boolean => change.kind === 'place' && change.to.state === 'as-found';
 
 function minutesOfChange(machine: Machine, change: Change): number {
   switch (change.kind) {
     case 'place': {
       const kind = machine.parts.find((part) => part.id === change.part)?.kind;
-      return (kind && handlingMinutes[kind]) ?? otherMinutes;
+      return ((kind && handlingMinutes[kind]) ?? otherMinutes) + (change.to.state === 'spare' ? spareMinutes : 0);
     }
     case 'surface':
       return benchMinutes;

@@ -4,6 +4,7 @@ import type { StartDepth } from '../startup';
 import type { CautionId } from './caution';
 import type { Look } from './look';
 import type { OutcomeOption } from './outcome-option';
+import type { PowerNeed } from './power-need';
 import type { Quantity } from './quantity';
 import type { TrialRef } from './trial-id';
 
@@ -48,6 +49,8 @@ export interface Trial {
   readonly tools: readonly string[];
   readonly spares: readonly PartKind[];
   readonly cautions: readonly CautionId[];
+  /** Null where it is done with nothing powered. */
+  readonly needs: PowerNeed | null;
   /** The case must be open. */
   readonly inside: boolean;
   /** Exclusive; SILENT_OUTCOMES come on top. */

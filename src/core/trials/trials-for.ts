@@ -17,6 +17,7 @@ import {
   startsWithout,
   startsWithSpare,
 } from './catalogue/starts';
+import type { CautionId } from './caution';
 import type { Look } from './look';
 import { READING_OUTCOMES, type Quantity } from './quantity';
 import type { Trial } from './trial';
@@ -118,11 +119,17 @@ function lookTrial(look: Look, part: Part, machine: Machine): Trial {
     minutes: look.minutes,
     tools: look.tools ?? [],
     spares: [],
-    cautions: look.cautions,
+    needs: look.needs ?? null,
+    cautions: look.inside && !look.needs ? unpowered(look.cautions) : look.cautions,
     inside: look.inside,
     outcomes: look.options,
   };
 }
+
+/** Hands in an open machine: the cord is out, whatever else there is to mind. */
+const unpowered = (cautions: readonly CautionId[]): CautionId[] => [
+  ...new Set<CautionId>(['unplug', 'static', ...cautions]),
+];
 
 const measureTrials = oncePerMachine((machine) => {
   return QUANTITIES.flatMap((quantity) =>
@@ -149,6 +156,7 @@ function measureTrial(quantity: Quantity, part: Part, machine: Machine): Trial {
     minutes: quantity.minutes,
     tools: quantity.meterVolts === undefined ? ['meter', ...(quantity.tools ?? [])] : (quantity.tools ?? []),
     spares: [],
+    needs: quantity.needs,
     cautions: quantity.cautions,
     inside: quantity.inside,
     outcomes: READING_OUTCOMES,

@@ -1,5 +1,5 @@
 import { percent } from '../../wording';
-import { repairOf, type RepairClass, type RepairStake } from '../../faults';
+import { repairOf, type RepairClass, type RepairId, type RepairStake } from '../../faults';
 import { formatTrialId } from '../../trials';
 import { lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
 import { sureEnough, sureEnoughFor, worthTrying } from './how-sure';
@@ -8,14 +8,25 @@ import { confirmationOf, proofTurns } from './confirmation';
 import { isComplaintGone, observedStart, reportedTrialId, reproducedComplaint, signalOf } from '../belief/complaint';
 import type { DiagnosisInput } from '../evidence-step';
 import type { HypothesisSpace } from '../model/hypothesis-space';
-import type { Plan } from '../planning/propose';
+import type { Plan, Proposal } from '../planning/propose';
+import { hazardsOf } from '../planning/hazards';
 import { nextByStrategy } from '../planning/order-by-strategy';
+import { beforeASpare } from './before-a-spare';
 import type { StopRule } from '../planning/stop-rule';
 import type { RankedRepair } from '../belief/suspects';
 
 /** What the technician should do now, and for what reason. */
 export type AdviceKind =
-  'reproduce' | 'test' | 'prove' | 'repair' | 'verify' | 'put-back' | 'close' | 'nothing-seen' | 'undecided';
+  | 'make-safe'
+  | 'reproduce'
+  | 'test'
+  | 'prove'
+  | 'repair'
+  | 'verify'
+  | 'put-back'
+  | 'close'
+  | 'nothing-seen'
+  | 'undecided';
 
 export interface Advice {
   readonly kind: AdviceKind;
@@ -32,6 +43,16 @@ const repairTrialId = ({ repair, part }: RepairClass): string =>
 const sureItIsRight = 0.95;
 /** Below this one run under load is not enough. */
 const surelyRight = 0.985;
+/** From this on a moved cable is verified by the picture that it brought. */
+const surelyRightWithAPicture = 0.97;
+const seenByThePicture: readonly RepairId[] = [
+  'select-input',
+  'switch-monitor-on',
+  'cable-to-card',
+  'push-display-cable',
+  'move-output',
+];
+const needsOnlyAPicture = ({ repair }: RepairClass): boolean => seenByThePicture.includes(repair);
 
 interface Situation {
   readonly input: DiagnosisInput;
@@ -46,9 +67,11 @@ interface Situation {
 /** The one thing to do next. */
 export function advise(situation: Situation): Advice {
   const { input } = situation;
+  const unsafe = makeSafe(situation);
+  if (unsafe) return unsafe;
   const seen = input.steps.filter((step) => observedStart(step) !== null);
-  if (seen.length === 0) return reproduce(input);
-  if (reproducedComplaint(input.steps) === null) return complaintNotSeen(input);
+  if (seen.length === 0) return reproduce(situation);
+  if (reproducedComplaint(input.steps) === null) return complaintNotSeen(situation);
   if (isGone(situation) && situation.right >= sureItIsRight) return finish(situation);
   return (
     verifyRepair(situation) ??
@@ -59,18 +82,56 @@ export function advise(situation: Situation): Advice {
   );
 }
 
-function reproduce(input: DiagnosisInput): Advice {
-  const reported = input.steps.find((step) => step.trial.id === reportedTrialId)?.outcome;
-  return reported === 'cuts-out'
-    ? { kind: 'reproduce', trialId: underLoad, why: 'First see the fault for yourself: it is said to cut out.' }
-    : { kind: 'reproduce', trialId: plainStart, why: 'First see the fault for yourself.' };
+/** A hazard comes before all else: look, dry, take out. What is left to do with it there is unpowered. */
+function makeSafe(situation: Situation): Advice | null {
+  const { input } = situation;
+  const [active] = hazardsOf(input, input.configuration);
+  if (!active) return null;
+  const { hazard, looksLeft, parts, why } = active;
+  const ids =
+    parts.length === 0
+      ? situation.plan.proposals
+          .filter(({ trial: { ref } }) => ref.kind === 'look' && looksLeft.includes(ref.look))
+          .sort((a, b) => a.minutes - b.minutes)
+          .map(({ trial }) => trial.id)
+      : parts.flatMap((part) => [
+          ...(hazard.endedBy ? [formatTrialId({ kind: 'repair', repair: hazard.endedBy, part })] : []),
+          formatTrialId({ kind: 'out', part }),
+          formatTrialId({ kind: 'spare', part }),
+        ]);
+  const next = ids.find((id) => canBeDone(situation, id));
+  return next !== undefined
+    ? { kind: 'make-safe', trialId: next, why }
+    : (test(situation) ?? { kind: 'undecided', trialId: null, why: `${why} Nothing at hand makes it safe.` });
+}
+
+/** It is among the proposals, nothing blocks it, and nothing that it needs is missing. */
+const canBeDone = ({ plan }: Pick<Situation, 'plan'>, trialId: string): boolean =>
+  plan.proposals.some(({ trial, blocked, lacks }) => trial.id === trialId && blocked === null && lacks.length === 0);
+
+/** Not seen for oneself, and it cannot be made to show: what was reported has to do. */
+const withoutSeeing = (situation: Situation): Advice => test(situation) ?? repairLikeliest(situation);
+
+function reproduce(situation: Situation): Advice {
+  const reported = situation.input.steps.find((step) => step.trial.id === reportedTrialId)?.outcome;
+  const isLoad = reported === 'cuts-out';
+  const trialId = isLoad ? underLoad : plainStart;
+  if (!canBeDone(situation, trialId)) return withoutSeeing(situation);
+  const why = isLoad ? 'First see the fault for yourself: it is said to cut out.' : 'First see the fault for yourself.';
+  return { kind: 'reproduce', trialId, why };
 }
 
 /** It has only ever worked before the technician's eyes: nothing is repaired on hearsay. */
-function complaintNotSeen(input: DiagnosisInput): Advice {
-  return loadsStood(input) > 0
-    ? { kind: 'nothing-seen', trialId: null, why: 'It starts and keeps running under load: the fault does not show.' }
-    : { kind: 'reproduce', trialId: underLoad, why: 'It starts. See whether it keeps running.' };
+function complaintNotSeen(situation: Situation): Advice {
+  if (loadsStood(situation.input) > 0)
+    return {
+      kind: 'nothing-seen',
+      trialId: null,
+      why: 'It starts and keeps running under load: the fault does not show.',
+    };
+  return canBeDone(situation, underLoad)
+    ? { kind: 'reproduce', trialId: underLoad, why: 'It starts. See whether it keeps running.' }
+    : withoutSeeing(situation);
 }
 
 /** The last start got past the complaint. */
@@ -95,6 +156,8 @@ function finish(situation: Situation): Advice {
     };
   if (top && away.length > 0) return provenOrTurn(situation, top);
   const stood = loadsStood(input);
+  if (stood === 0 && top && needsOnlyAPicture(top.repairClass) && situation.right >= surelyRightWithAPicture)
+    return { kind: 'close', trialId: null, why: 'The picture is there, and nothing inside was touched.' };
   if (stood === 0) return { kind: 'verify', trialId: underLoad, why: 'It starts. Check that it keeps running.' };
   return stood < 2 && situation.right < surelyRight
     ? {
@@ -146,7 +209,7 @@ function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): 
   const turns = proofTurns(space.faults, repairClass, input.steps, input.machine);
   const { id } = repairClass.part;
   const isAway = partsAway(input).includes(id);
-  if (turns === 2 && isAway)
+  if (turns === 2 && isAway && canBeDone({ plan }, formatTrialId({ kind: 'back', part: id })))
     return {
       kind: 'prove',
       trialId: formatTrialId({ kind: 'back', part: id }),
@@ -158,7 +221,7 @@ function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): 
     .map((part) => formatTrialId({ kind: 'back', part: part.id }));
   const swaps = (['out', 'spare', 'load-with-spare'] as const).map((kind) => formatTrialId({ kind, part: id }));
   const awayAgain = [...swaps, ...beside].filter((trial) => input.steps.some((step) => step.trial.id === trial));
-  const trial = awayAgain.find((wanted) => plan.proposals.some((proposal) => proposal.trial.id === wanted));
+  const trial = awayAgain.find((wanted) => canBeDone({ plan }, wanted));
   return trial
     ? {
         kind: 'prove',
@@ -181,7 +244,8 @@ function verifyRepair(situation: Situation): Advice | null {
 function repairIfSure(situation: Situation): Advice | null {
   const { repairs, plan } = situation;
   const top = repairs[0];
-  const proposal = top && plan.proposals.find(({ trial }) => trial.id === repairTrialId(top.repairClass));
+  const proposal =
+    top && plan.proposals.find(({ trial, blocked }) => trial.id === repairTrialId(top.repairClass) && blocked === null);
   if (!top || !proposal || top.repairClass.repair === 'look-deeper') return null;
   const { stake } = repairOf(top.repairClass.repair);
   if (top.probability < sureEnough(top.repairClass)) return null;
@@ -202,21 +266,49 @@ const whyNow: Readonly<Record<Exclude<RepairStake, 'part'>, string>> = {
 function test(situation: Situation): Advice | null {
   const { plan, input, space, stopRule } = situation;
   const strategy = input.strategy ?? 'best-value';
-  const chosen = nextByStrategy(strategy, plan, { faults: space.faults, signal: signalOf(input.steps) });
-  if (!chosen) return null;
-  if (strategy === 'best-value') {
-    const cheap = plan.proposals.find((p) => p.trial.id === stopRule.tryNow);
-    if (cheap) return { kind: 'repair', trialId: cheap.trial.id, why: 'Cheaper to try than to test further.' };
-    const next = stopRule.saves > 0 ? null : nextRepair(situation, untilNothingTells);
-    if (next)
-      return {
+  const view = { faults: space.faults, signal: signalOf(input.steps) };
+  if (strategy !== 'best-value') {
+    const chosen = nextByStrategy(strategy, plan, view);
+    return chosen && testOf(chosen);
+  }
+  const held = heldBack(situation);
+  const chosen = nextByStrategy(strategy, held ? settling(plan, held) : plan, view);
+  if (!chosen) return held ? test({ ...situation, repairs: [] }) : null;
+  if (chosen.trial.spares.length > 0) {
+    const first = beforeASpare(input, plan);
+    if (first) return { kind: 'test', trialId: first.proposal.trial.id, why: first.why };
+  }
+  if (held) return testOf(chosen);
+  const cheap = plan.proposals.find((p) => p.trial.id === stopRule.tryNow);
+  if (cheap) return { kind: 'repair', trialId: cheap.trial.id, why: 'Cheaper to try than to test further.' };
+  const next = stopRule.saves > 0 ? null : nextRepair(situation, untilNothingTells);
+  return next
+    ? {
         kind: 'repair',
         trialId: repairTrialId(next.repairClass),
         why: `It is ${percent(next.probability)} likely, and more testing costs more than it saves.`,
-      };
-  }
-  return { kind: 'test', trialId: chosen.trial.id, why: chosen.trial.purpose };
+      }
+    : testOf(chosen);
 }
+
+const testOf = ({ trial }: Proposal): Advice => ({ kind: 'test', trialId: trial.id, why: trial.purpose });
+
+/** From this on a repair is the likeliest by far. */
+const likeliestByFar = 0.5;
+
+/** The likeliest repair, where nothing but its threshold holds it back: it buys a part, or cannot be undone. */
+function heldBack({ repairs, input }: Situation): RepairClass | null {
+  const [top] = repairs;
+  if (!top || top.repairClass.repair === 'look-deeper' || top.probability < likeliestByFar) return null;
+  const isCommitting = ['part', 'for-good'].includes(repairOf(top.repairClass.repair).stake);
+  return isCommitting && !repairsDone(input).has(top.repairClass.id) ? top.repairClass : null;
+}
+
+/** The tests that may settle a repair: no attempts at something less likely. */
+const settling = (plan: Plan, held: RepairClass): Plan => ({
+  ...plan,
+  proposals: plan.proposals.filter(({ trial }) => trial.repair === null || trial.repair.id === held.id),
+});
 
 /** While a test still tells something, nothing is bought or written for less than it would be without money in view. */
 const untilNothingTells = (repairClass: RepairClass): number =>
@@ -236,7 +328,7 @@ function nextRepair(
         !done.has(repairClass.id) &&
         repairClass.repair !== 'look-deeper' &&
         probability >= least(repairClass) &&
-        plan.proposals.some(({ trial }) => trial.id === repairTrialId(repairClass)),
+        plan.proposals.some(({ trial, blocked }) => trial.id === repairTrialId(repairClass) && blocked === null),
     )
     .sort((a, b) => worth(b) - worth(a));
   return next ?? null;

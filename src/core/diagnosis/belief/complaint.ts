@@ -16,20 +16,30 @@ export function observedStart(step: EvidenceStep): StartOutcome | null {
 /** The id under which the owner's account stands in the log. */
 export const reportedTrialId = formatTrialId({ kind: 'reported' });
 
-/** The first start outcome that the technician saw fail: the complaint as reproduced; null if none failed. */
+/**
+ * The first start outcome that the technician saw fail: the complaint as reproduced; null if none failed. Where it had
+ * to be repaired before it could be powered, the complaint is what was reported.
+ */
 export function reproducedComplaint(steps: readonly EvidenceStep[]): StartOutcome | null {
+  const first = steps.findIndex((step) => observedStart(step) !== null);
+  const isRepairedUnseen = first >= 0 && steps[first]?.trial.repair !== null;
   for (const step of steps) {
     const outcome = observedStart(step);
     if (outcome !== null && outcome !== 'works') return outcome;
   }
-  return null;
+  const reported = isRepairedUnseen ? reportedOutcome(steps) : null;
+  return reported === 'works' ? null : reported;
 }
+
+const reportedOutcome = (steps: readonly EvidenceStep[]): StartOutcome | null => {
+  const reported = steps.find((step) => step.trial.id === reportedTrialId)?.outcome;
+  return START_OUTCOMES.find((outcome) => outcome === reported) ?? null;
+};
 
 /** The last failing start that was seen; failing that, what was reported. It is what the machine signals. */
 export function signalOf(steps: readonly EvidenceStep[]): StartOutcome | null {
   const failing = steps.map(observedStart).filter((outcome) => outcome !== null && outcome !== 'works');
-  const reported = steps.find((step) => step.trial.id === reportedTrialId)?.outcome;
-  return failing.at(-1) ?? START_OUTCOMES.find((outcome) => outcome === reported) ?? null;
+  return failing.at(-1) ?? reportedOutcome(steps);
 }
 
 /** True if the machine got further than the complaint: a stripped machine cannot do more than pass the failing link. */

@@ -14,7 +14,9 @@ const worthAGlance = 0.02;
 /** A trial that can be done now, commits to nothing and tells something. */
 export const openProposals = ({ proposals, openBits }: Pick<Plan, 'proposals' | 'openBits'>): Proposal[] => {
   const least = Math.max(tellsNothing, tellsNothingShare * openBits);
-  return proposals.filter(({ trial, bits, lacks }) => !trial.commits && bits > least && lacks.length === 0);
+  return proposals.filter(
+    ({ trial, bits, lacks, blocked }) => !trial.commits && bits > least && lacks.length === 0 && blocked === null,
+  );
 };
 
 /** The trials of a strategy in its order; those that forecastTrial nothing, commit or lack something are left out. */

@@ -11,6 +11,7 @@ import {
 import type { ActiveHypotheses } from './active-hypotheses';
 import type { OutcomeModelCache, ReadyTrial } from '../model/outcome-model-cache';
 import { knownAlready } from '../belief/same-evidence';
+import { whatBlocks } from './what-blocks';
 
 /** A trial that could be done next, what it would forecastTrial and what it takes. */
 export interface Proposal {
@@ -25,6 +26,8 @@ export interface Proposal {
   readonly forecast: TrialForecast | null;
   /** Tools and spares that it needs and that are not at hand. */
   readonly lacks: readonly string[];
+  /** Why it is not proposed now; see whatBlocks. */
+  readonly blocked: string | null;
 }
 
 /** Everything that can be proposed, and the means to look closer at one trial. */
@@ -49,16 +52,19 @@ export function planTrials(input: DiagnosisInput, live: ActiveHypotheses, book: 
     jointProbabilities(live, model, pass, misreadProbabilityOf(trial), scratch);
   const known = knownAlready(input.steps);
   const weightOf = new Map(live.classIds.map((id, row) => [id, live.classWeights[row] ?? 0]));
+  const blocks = whatBlocks(input);
+  const isOpen = input.caseOpen || input.configuration.surface === 'bench';
   const weighed = ready.map((one): Proposal => {
     const { trial, stateKey } = one;
-    const minutes = input.caseOpen ? one.minutesOpen : one.minutesClosed;
+    const minutes = isOpen ? one.minutesOpen : one.minutesClosed;
+    const blocked = blocks(trial);
     const lacks = lacksOf(trial, input);
     const isKnown = known(trial, stateKey);
     const isVain = trial.repair !== null && (weightOf.get(trial.repair.id) ?? 0) < tooUnlikelyToRepair;
-    if (trial.commits || isVain || (isKnown && !isPlain(trial)))
-      return { trial, minutes, bits: 0, bitsIfNew: 0, forecast: null, lacks };
+    if (blocked !== null || trial.commits || isVain || (isKnown && !isPlain(trial)))
+      return { trial, minutes, bits: 0, bitsIfNew: 0, forecast: null, lacks, blocked };
     const forecast = forecastTrial(joint(one));
-    return { trial, minutes, bits: isKnown ? 0 : forecast.bits, bitsIfNew: forecast.bits, forecast, lacks };
+    return { trial, minutes, bits: isKnown ? 0 : forecast.bits, bitsIfNew: forecast.bits, forecast, lacks, blocked };
   });
   const proposals = withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
   const byTrial = new Map(ready.map((one) => [one.trial, one]));

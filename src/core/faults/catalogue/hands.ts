@@ -84,7 +84,7 @@ export const handFaults: readonly FaultMode[] = [
     existsIn: machineHas('supply'),
     repair: 'right-plug',
     sightings: [{ look: 'power-plugs', as: 'wrong-lead', probability: 0.85 }],
-    prior: judged(3, { 'new-build': 5 }),
+    prior: judged(3, { 'new-build': 5, 'supply-changed': 6 }),
   },
   {
     id: 'one-processor-plug',
@@ -98,7 +98,7 @@ export const handFaults: readonly FaultMode[] = [
     cures: { reseat: 0.9 },
     repair: 'push-power-plugs',
     sightings: [{ look: 'power-plugs', as: 'processor-loose', probability: 0.8 }],
-    prior: judged(4, { 'new-build': 3, 'processor-changed': 2 }),
+    prior: judged(4, { 'new-build': 3, 'processor-changed': 2, 'supply-changed': 3, 'cooler-touched': 1.5 }),
   },
   {
     id: 'cooler-plate-shorts',
@@ -112,7 +112,7 @@ export const handFaults: readonly FaultMode[] = [
     ],
     repair: 'mount-cooler',
     sightings: [{ look: 'cooler-mount', as: 'touches', probability: 0.85 }],
-    prior: judged(2, { 'new-build': 3, 'processor-changed': 3 }),
+    prior: judged(2, { 'new-build': 3, 'processor-changed': 3, 'cooler-touched': 5 }),
   },
   {
     id: 'cooler-pressure-uneven',
@@ -127,7 +127,7 @@ export const handFaults: readonly FaultMode[] = [
     cures: { reseat: 0.85 },
     repair: 'mount-cooler',
     sightings: [{ look: 'cooler-mount', as: 'bad', probability: 0.5 }],
-    prior: judged(4, { 'new-build': 2.5, 'processor-changed': 4, moved: 1.5 }),
+    prior: judged(4, { 'new-build': 2.5, 'processor-changed': 4, moved: 1.5, 'cooler-touched': 6 }),
   },
   {
     id: 'module-of-another-kind',
@@ -165,7 +165,7 @@ export const handFaults: readonly FaultMode[] = [
     cures: { reseat: 0.95 },
     repair: 'plug-drive',
     sightings: [{ look: 'm2-seat', as: 'lifted', probability: 0.9 }],
-    prior: judged(6, { moved: 1.5, 'new-build': 3 }),
+    prior: judged(6, { moved: 1.5, 'new-build': 3, 'drive-added': 6 }),
   },
   {
     id: 'start-stick-left',

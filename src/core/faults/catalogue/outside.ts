@@ -73,7 +73,7 @@ export const outsideFaults: readonly FaultMode[] = [
     cures: { reseat: 0.97 },
     repair: 'push-display-cable',
     sightings: [{ look: 'display-cable', as: 'loose', probability: 0.85 }],
-    prior: judged(14, { moved: 2.5 }),
+    prior: judged(14, { moved: 2.5, 'comes-and-goes': 1.5 }),
   },
   {
     id: 'display-cable-dead',
@@ -109,7 +109,7 @@ export const outsideFaults: readonly FaultMode[] = [
     ],
     repair: 'plug-cooler-fan',
     sightings: [{ look: 'cooler-fan', as: 'elsewhere', probability: 0.95 }],
-    prior: judged(8, { 'new-build': 3, 'processor-changed': 3 }),
+    prior: judged(8, { 'new-build': 3, 'processor-changed': 3, 'cooler-touched': 5 }),
   },
   {
     id: 'cooler-fan-dead',
@@ -236,7 +236,7 @@ export const outsideFaults: readonly FaultMode[] = [
       { look: 'drive-sound', as: 'still', probability: 0.6 },
       { look: 'drive-leads', as: 'loose', probability: 0.85 },
     ],
-    prior: judged(14, { moved: 2.5, 'new-build': 2 }),
+    prior: judged(14, { moved: 2.5, 'new-build': 2, 'drive-added': 3, 'supply-changed': 3, 'comes-and-goes': 1.3 }),
   },
   {
     id: 'drive-in-disabled-socket',
@@ -249,7 +249,7 @@ export const outsideFaults: readonly FaultMode[] = [
     actsIn: asFoundOnly,
     repair: 'move-drive',
     sightings: [{ look: 'drive-leads', as: 'disabled-socket', probability: 0.85 }],
-    prior: judged(8, { 'new-build': 2 }),
+    prior: judged(8, { 'new-build': 2, 'drive-added': 8 }),
   },
   {
     id: 'drive-dead',
@@ -275,7 +275,7 @@ export const outsideFaults: readonly FaultMode[] = [
     presentations: [{ as: 'no-boot', weight: 1 }],
     repair: 'set-boot',
     sightings: [{ look: 'boot-settings', as: 'wrong', probability: 0.85 }],
-    prior: judged(16, { 'settings-changed': 3, 'firmware-updated': 5, old: 1.3 }),
+    prior: judged(16, { 'settings-changed': 3, 'firmware-updated': 5, old: 1.3, 'drive-added': 3 }),
   },
   {
     id: 'system-damaged',
@@ -310,7 +310,7 @@ export const outsideFaults: readonly FaultMode[] = [
     stopProbability: 0.95,
     repair: 'replace',
     readings: [{ quantity: 'rail-12-load', meanVolts: 11.2, spreadVolts: 0.25 }],
-    prior: judged(22, { 'card-changed': 4, old: 1.6, 'used-parts': 1.4 }),
+    prior: judged(22, { 'card-changed': 4, old: 1.6, 'used-parts': 1.4, 'supply-changed': 0.5 }),
   },
   {
     id: 'card-lead-split',

@@ -26,7 +26,7 @@ export const powerFaults: readonly FaultMode[] = [
     cures: { reseat: 0.98 },
     repair: 'push-cord',
     sightings: [{ look: 'cord', as: 'loose', probability: 0.92 }],
-    prior: judged(22, { moved: 3 }),
+    prior: judged(22, { moved: 3, 'comes-and-goes': 1.5 }),
   },
   {
     id: 'cord-broken',
@@ -48,7 +48,7 @@ export const powerFaults: readonly FaultMode[] = [
     presentations: [{ as: 'dead', weight: 1 }],
     repair: 'set-rocker',
     sightings: [{ look: 'rocker', as: 'at-o', probability: 0.98 }],
-    prior: judged(36, { moved: 2, 'new-build': 1.6 }),
+    prior: judged(36, { moved: 2, 'new-build': 1.6, 'supply-changed': 3 }),
   },
   {
     id: 'supply-dead',
@@ -60,7 +60,7 @@ export const powerFaults: readonly FaultMode[] = [
     presentations: [{ as: 'dead', weight: 1 }],
     repair: 'replace',
     sightings: [{ look: 'supply-signs', as: 'burnt', probability: 0.3 }],
-    prior: judged(42, { storm: 3, old: 1.8, 'used-parts': 1.4 }),
+    prior: judged(42, { storm: 3, old: 1.8, 'used-parts': 1.4, smoke: 4, 'breaker-trips': 8 }),
   },
   {
     id: 'supply-latched',
@@ -137,7 +137,7 @@ export const powerFaults: readonly FaultMode[] = [
     actsIn: byTheCaseButton,
     repair: 'replace',
     sightings: [{ look: 'switch-feel', as: 'limp', probability: 0.5 }],
-    prior: judged(16, { old: 1.8 }),
+    prior: judged(16, { old: 1.8, 'comes-and-goes': 0.5 }),
   },
   {
     id: 'switch-wet',
@@ -212,7 +212,7 @@ export const powerFaults: readonly FaultMode[] = [
       { look: 'joint-press', as: 'answers', probability: 0.5 },
       { look: 'power-plugs', as: 'main-loose', probability: 0.85 },
     ],
-    prior: judged(16, { 'new-build': 3, moved: 1.8 }),
+    prior: judged(16, { 'new-build': 3, moved: 1.8, 'supply-changed': 4, 'comes-and-goes': 1.5 }),
   },
   {
     id: 'processor-plug-missing',
@@ -228,7 +228,7 @@ export const powerFaults: readonly FaultMode[] = [
     cures: { reseat: 0.9 },
     repair: 'push-power-plugs',
     sightings: [{ look: 'power-plugs', as: 'processor-loose', probability: 0.93 }],
-    prior: judged(18, { 'new-build': 4, moved: 1.3 }),
+    prior: judged(18, { 'new-build': 4, moved: 1.3, 'supply-changed': 5, 'cooler-touched': 2 }),
   },
   {
     id: 'supply-fails-under-start',
@@ -246,7 +246,7 @@ export const powerFaults: readonly FaultMode[] = [
       { look: 'supply-signs', as: 'burnt', probability: 0.2 },
     ],
     readings: [{ quantity: 'vsb', meanVolts: 4.9, spreadVolts: 0.15 }],
-    prior: judged(34, { storm: 1.8, old: 2, 'used-parts': 1.5 }),
+    prior: judged(34, { storm: 1.8, old: 2, 'used-parts': 1.5, 'supply-changed': 0.5, 'comes-and-goes': 1.3 }),
   },
   {
     id: 'short-under-board',
@@ -277,7 +277,7 @@ export const powerFaults: readonly FaultMode[] = [
     ],
     repair: 'replace',
     sightings: [{ look: 'board-signs', as: 'damage', probability: 0.35 }],
-    prior: judged(16, { storm: 1.8, old: 1.5, 'used-parts': 1.6 }),
+    prior: judged(16, { storm: 1.8, old: 1.5, 'used-parts': 1.6, smoke: 3 }),
   },
   {
     id: 'liquid-on-board',
@@ -329,7 +329,7 @@ export const powerFaults: readonly FaultMode[] = [
     source: 'ATX12V design guide, output protection',
     presentations: [{ as: 'twitch', weight: 1 }],
     repair: 'replace',
-    prior: judged(5, { storm: 1.5, 'used-parts': 1.4 }),
+    prior: judged(5, { storm: 1.5, 'used-parts': 1.4, 'drive-added': 4, smoke: 1.5 }),
   },
   {
     id: 'card-short',
@@ -340,6 +340,6 @@ export const powerFaults: readonly FaultMode[] = [
     source: 'ATX12V design guide, output protection',
     presentations: [{ as: 'twitch', weight: 1 }],
     repair: 'replace',
-    prior: judged(7, { 'used-parts': 2 }),
+    prior: judged(7, { 'used-parts': 2, smoke: 2 }),
   },
 ];

@@ -30,7 +30,7 @@ export const processingFaults: readonly FaultMode[] = [
     cures: { reseat: 0.9 },
     repair: 'seat-processor',
     sightings: [{ look: 'processor-seat', as: 'crooked', probability: 0.8 }],
-    prior: judged(5, { 'new-build': 3, 'processor-changed': 4, moved: 1.3 }),
+    prior: judged(5, { 'new-build': 3, 'processor-changed': 4, moved: 1.3, 'cooler-touched': 5 }),
   },
   {
     id: 'socket-pins-bent',
@@ -45,7 +45,7 @@ export const processingFaults: readonly FaultMode[] = [
     ],
     repair: 'replace',
     sightings: [{ look: 'socket-pins', as: 'bent', probability: 0.85 }],
-    prior: judged(5, { 'new-build': 2, 'processor-changed': 4, 'used-parts': 3 }),
+    prior: judged(5, { 'new-build': 2, 'processor-changed': 4, 'used-parts': 3, 'cooler-touched': 3 }),
   },
   {
     id: 'processor-dead',
@@ -72,7 +72,7 @@ export const processingFaults: readonly FaultMode[] = [
     ],
     repair: 'replace',
     sightings: [{ look: 'board-signs', as: 'damage', probability: 0.3 }],
-    prior: judged(18, { old: 1.5, storm: 1.6, 'used-parts': 1.5 }),
+    prior: judged(18, { old: 1.5, storm: 1.6, 'used-parts': 1.5, smoke: 3 }),
   },
   {
     id: 'cooler-badly-mounted',
@@ -87,7 +87,7 @@ export const processingFaults: readonly FaultMode[] = [
     cures: { reseat: 0.85 },
     repair: 'mount-cooler',
     sightings: [{ look: 'cooler-mount', as: 'bad', probability: 0.85 }],
-    prior: judged(6, { 'new-build': 4, 'processor-changed': 4, moved: 1.5 }),
+    prior: judged(6, { 'new-build': 4, 'processor-changed': 4, moved: 1.5, 'cooler-touched': 8 }),
   },
   {
     id: 'firmware-too-old',
@@ -103,7 +103,7 @@ export const processingFaults: readonly FaultMode[] = [
     actsIn: withOwnProcessor,
     repair: 'update-firmware',
     sightings: [{ look: 'firmware-version', as: 'too-old', probability: 0.9 }],
-    prior: judged(4, { 'new-build': 9, 'processor-changed': 18 }),
+    prior: judged(4, { 'new-build': 9, 'processor-changed': 18, 'newer-processor': 60 }),
   },
   {
     id: 'firmware-corrupt',
@@ -164,7 +164,13 @@ export const processingFaults: readonly FaultMode[] = [
     existsIn: (machine) => machine.board.trainsMemory,
     cures: { wait: 0.97 },
     repair: 'wait-training',
-    prior: judged(4, { 'new-build': 7, 'memory-changed': 8, 'processor-changed': 5, 'firmware-updated': 4 }),
+    prior: judged(4, {
+      'new-build': 7,
+      'memory-changed': 8,
+      'processor-changed': 5,
+      'firmware-updated': 4,
+      'newer-processor': 0.3,
+    }),
   },
   {
     id: 'module-not-seated',
@@ -179,7 +185,7 @@ export const processingFaults: readonly FaultMode[] = [
     cures: { reseat: 0.95 },
     repair: 'seat-module',
     sightings: [{ look: 'module-latches', as: 'open', probability: 0.75 }],
-    prior: judged(20, { 'new-build': 3, moved: 2, 'memory-changed': 3 }),
+    prior: judged(20, { 'new-build': 3, moved: 2, 'memory-changed': 3, 'comes-and-goes': 1.3, 'cooler-touched': 1.5 }),
   },
   {
     id: 'module-contacts-dirty',
@@ -194,7 +200,7 @@ export const processingFaults: readonly FaultMode[] = [
     stopProbability: 0.9,
     cures: { reseat: 0.7, clean: 0.95 },
     repair: 'seat-module',
-    prior: judged(12, { old: 2, 'used-parts': 2 }),
+    prior: judged(12, { old: 2, 'used-parts': 2, 'comes-and-goes': 3 }),
   },
   {
     id: 'module-dead',
@@ -249,7 +255,7 @@ export const processingFaults: readonly FaultMode[] = [
     repair: 'mount-cooler',
     repairedAt: { kind: 'cooler', repair: 'mount-cooler' },
     sightings: [{ look: 'cooler-mount', as: 'bad', probability: 0.5 }],
-    prior: judged(1.5, { 'new-build': 3, 'processor-changed': 4, moved: 1.5 }),
+    prior: judged(1.5, { 'new-build': 3, 'processor-changed': 4, moved: 1.5, 'cooler-touched': 6 }),
   },
   {
     id: 'channel-pins-bent',
@@ -262,7 +268,7 @@ export const processingFaults: readonly FaultMode[] = [
     repair: 'replace',
     repairedAt: { kind: 'board', repair: 'replace' },
     sightings: [{ look: 'socket-pins', as: 'bent', probability: 0.85 }],
-    prior: judged(1.2, { 'new-build': 2, 'processor-changed': 4, 'used-parts': 3 }),
+    prior: judged(1.2, { 'new-build': 2, 'processor-changed': 4, 'used-parts': 3, 'cooler-touched': 3 }),
   },
   {
     id: 'channel-controller-dead',
@@ -338,7 +344,7 @@ export const processingFaults: readonly FaultMode[] = [
       { look: 'card-signs', as: 'warns', probability: 0.8 },
       { look: 'card-seat', as: 'no-power-lead', probability: 0.93 },
     ],
-    prior: judged(14, { 'new-build': 3, 'card-changed': 4, moved: 1.3 }),
+    prior: judged(14, { 'new-build': 3, 'card-changed': 4, moved: 1.3, 'supply-changed': 4 }),
   },
   {
     id: 'card-dead',

@@ -17,7 +17,7 @@ export const wearFaults: readonly FaultMode[] = [
     ],
     stopProbability: 0.5,
     repair: 'replace',
-    prior: judged(5, { old: 1.8, moved: 1.5 }),
+    prior: judged(5, { old: 1.8, moved: 1.5, 'comes-and-goes': 6 }),
   },
   {
     id: 'supply-slow',
@@ -33,7 +33,7 @@ export const wearFaults: readonly FaultMode[] = [
     stopProbability: 0.75,
     repair: 'replace',
     readings: [{ quantity: 'power-good', meanVolts: 2.4, spreadVolts: 0.9 }],
-    prior: judged(6, { old: 2.5 }),
+    prior: judged(6, { old: 2.5, 'comes-and-goes': 2 }),
   },
   {
     id: 'supply-standby-weak',
@@ -106,7 +106,7 @@ export const wearFaults: readonly FaultMode[] = [
     ],
     repair: 'replace',
     readings: [{ quantity: 'processor-plug-12', meanVolts: 0.3, spreadVolts: 0.4 }],
-    prior: judged(4, { 'used-parts': 2 }),
+    prior: judged(4, { 'used-parts': 2, 'supply-changed': 3 }),
   },
   {
     id: 'switch-intermittent',
@@ -119,7 +119,7 @@ export const wearFaults: readonly FaultMode[] = [
     actsIn: byTheCaseButton,
     repair: 'replace',
     sightings: [{ look: 'switch-feel', as: 'limp', probability: 0.45 }],
-    prior: judged(6, { old: 2 }),
+    prior: judged(6, { old: 2, 'comes-and-goes': 8 }),
   },
   {
     id: 'board-joint-intermittent',
@@ -134,7 +134,7 @@ export const wearFaults: readonly FaultMode[] = [
     stopProbability: 0.55,
     repair: 'replace',
     sightings: [{ look: 'joint-press', as: 'answers', probability: 0.4 }],
-    prior: judged(6, { old: 2, moved: 1.4 }),
+    prior: judged(6, { old: 2, moved: 1.4, 'comes-and-goes': 7 }),
   },
   {
     id: 'main-contact-tired',
@@ -151,7 +151,7 @@ export const wearFaults: readonly FaultMode[] = [
     cures: { reseat: 0.6 },
     repair: 'push-power-plugs',
     sightings: [{ look: 'joint-press', as: 'answers', probability: 0.7 }],
-    prior: judged(4, { old: 2, 'used-parts': 1.5 }),
+    prior: judged(4, { old: 2, 'used-parts': 1.5, 'comes-and-goes': 6 }),
   },
   {
     id: 'slot-dirty',
@@ -179,7 +179,7 @@ export const wearFaults: readonly FaultMode[] = [
     ],
     stopProbability: 0.55,
     repair: 'replace',
-    prior: judged(6, { old: 2, 'used-parts': 2 }),
+    prior: judged(6, { old: 2, 'used-parts': 2, 'comes-and-goes': 7 }),
   },
   {
     id: 'display-cable-intermittent',
@@ -191,7 +191,7 @@ export const wearFaults: readonly FaultMode[] = [
     stopProbability: 0.55,
     repair: 'replace',
     sightings: [{ look: 'cable-elsewhere', as: 'dark', probability: 0.5 }],
-    prior: judged(4, { old: 1.4 }),
+    prior: judged(4, { old: 1.4, 'comes-and-goes': 7 }),
   },
   {
     id: 'card-plug-scorched',
@@ -203,7 +203,7 @@ export const wearFaults: readonly FaultMode[] = [
     stopProbability: 0.9,
     repair: 'replace',
     sightings: [{ look: 'card-leads', as: 'scorched', probability: 0.9 }],
-    prior: judged(4, { 'used-parts': 1.8, 'card-changed': 1.5 }),
+    prior: judged(4, { 'used-parts': 1.8, 'card-changed': 1.5, smoke: 6 }),
   },
   {
     id: 'paste-dry',
@@ -216,7 +216,7 @@ export const wearFaults: readonly FaultMode[] = [
     cures: { reseat: 0.6 },
     repair: 'mount-cooler',
     sightings: [{ look: 'cooler-mount', as: 'bad', probability: 0.85 }],
-    prior: judged(7, { old: 2.5, 'new-build': 0.2 }),
+    prior: judged(7, { old: 2.5, 'new-build': 0.2, 'cooler-touched': 2 }),
   },
   {
     id: 'case-fan-dead',
@@ -246,7 +246,7 @@ export const wearFaults: readonly FaultMode[] = [
       { look: 'drive-health', as: 'failing', probability: 0.87 },
       { look: 'drive-sound', as: 'clicks', probability: 0.3 },
     ],
-    prior: judged(9, { old: 2, moved: 1.4 }),
+    prior: judged(9, { old: 2, moved: 1.4, 'comes-and-goes': 2 }),
   },
   {
     id: 'data-lead-bad',

@@ -40,8 +40,8 @@ function repairTrial(repairClass: RepairClass, machine: Machine, configuration: 
     purpose:
       repair.stake === 'nothing' ? 'Quick to try, and it may be all that is needed.' : 'Fixes it if this is the cause.',
     steps: [
-      ...(isInside(part) ? ['Switch off and pull the cord.'] : []),
-      `${repairClass.title}.`,
+      ...(isInside(part) || isInsideWork(repairClass) ? ['Switch off and pull the cord.'] : []),
+      ...movementsOf(repairClass, machine, configuration),
       'Start it and watch for a minute.',
     ],
     part,
@@ -53,10 +53,28 @@ function repairTrial(repairClass: RepairClass, machine: Machine, configuration: 
     minutes: repair.minutes + startAfterMinutes,
     tools: [],
     spares: [],
+    needs: 'start',
     cautions: cautionsOf(repairClass),
     inside: isInside(part) || part.kind === 'board',
     outcomes: outcomesOfStart(),
   };
+}
+
+/** Work on the board that needs the case open; settings and firmware do not. */
+const isInsideWork = ({ part, repair }: RepairClass): boolean =>
+  part.kind === 'board' && repairOf(repair).stake !== 'for-good' && repair !== 'wait-training';
+
+/** What is done, in order. */
+function movementsOf(repairClass: RepairClass, machine: Machine, configuration: Configuration): string[] {
+  const { repair, part, title } = repairClass;
+  if (repair !== 'leave-slot-empty') return [`${title}.`];
+  const moves = (otherPlace(part, machine, configuration) ?? []).flatMap((change) => {
+    if (change.kind !== 'place') return [];
+    const nameOf = (id: string) => machine.parts.find((one) => one.id === id)?.name ?? id;
+    const to = change.to.state === 'moved' ? change.to.to : machine.parts.find(({ id }) => id === change.part)?.slot;
+    return [`Move ${nameOf(change.part)} from ${part.name} to ${nameOf(to ?? '')}. Both sides click.`];
+  });
+  return moves.length > 0 ? moves : [`${title}.`];
 }
 
 function handlingWith({ repair, part }: RepairClass, machine: Machine): Handling[] {

@@ -41,6 +41,7 @@ export const startTrial = (trial: StartTrial): Trial => ({
   repair: null,
   commits: false,
   observe: { kind: 'start', depth: trial.depth ?? 'start' },
+  needs: trial.depth === 'load' ? 'system' : 'start',
   outcomes: startOutcomes,
 });
 
@@ -59,6 +60,8 @@ const inner: readonly PartKind[] = [
   'case-switch',
   'fan',
   'coin-cell',
+  'slot',
+  'channel',
 ];
 export const isInside = (part: Part): boolean => inner.includes(part.kind);
 

@@ -70,6 +70,7 @@ const Gap = styled.div`
 `;
 
 const kindWords: Readonly<Record<Diagnosis['advice']['kind'], string>> = {
+  'make-safe': 'Make it safe first',
   reproduce: 'Do this first',
   test: 'Do this now',
   prove: 'Prove it',

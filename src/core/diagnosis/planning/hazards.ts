@@ -1,0 +1,96 @@
+import { isOriginalIn, type Configuration } from '../../machine';
+import type { Circumstance, RepairId } from '../../faults';
+import { isSilent, type Trial } from '../../trials';
+import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
+
+/**
+ * What must be dealt with before anything is powered. A rule and not a cost: it holds whatever a powered test would tell.
+ */
+interface Hazard {
+  readonly id: 'liquid' | 'burnt';
+  /** Said at the counter: it holds until the looks have found nothing. */
+  readonly reportedAs: readonly Circumstance[];
+  /** Seen: it holds until the part is repaired, exchanged or out. */
+  readonly sightings: readonly { readonly look: string; readonly as: string }[];
+  /** The looks that take back what was only said; those that the machine has. */
+  readonly looks: readonly string[];
+  /** The repair that ends it with the part in place; null: the part has to go. */
+  readonly endedBy: RepairId | null;
+  readonly whyReported: string;
+  readonly whySeen: string;
+}
+
+export const HAZARDS: readonly Hazard[] = [
+  {
+    id: 'liquid',
+    reportedAs: ['spill'],
+    sightings: [{ look: 'board-signs', as: 'traces' }],
+    looks: ['board-signs'],
+    endedBy: 'dry-board',
+    whyReported: 'Liquid was spilled: nothing is powered until the board has been looked at.',
+    whySeen: 'There is liquid on the board: nothing is powered until it is clean and dry.',
+  },
+  {
+    id: 'burnt',
+    reportedAs: ['smoke', 'breaker-trips'],
+    sightings: [
+      { look: 'supply-signs', as: 'burnt' },
+      { look: 'board-signs', as: 'damage' },
+      { look: 'card-leads', as: 'scorched' },
+    ],
+    looks: ['supply-signs', 'board-signs', 'card-leads'],
+    endedBy: null,
+    whyReported:
+      'Smoke, a burnt smell or a tripped breaker: nothing is powered until supply, board and leads have been looked at.',
+    whySeen: 'A part is burnt or broken: nothing is powered while it is in the machine.',
+  },
+];
+
+/** A hazard that holds for a machine: why, and what would end it. */
+export interface ActiveHazard {
+  readonly hazard: Hazard;
+  readonly why: string;
+  /** Ids of looks that are still to be made; empty where it was seen. */
+  readonly looksLeft: readonly string[];
+  /** Ids of the parts at which it was seen. */
+  readonly parts: readonly string[];
+}
+
+/** The hazards of a machine in a configuration, which may be the one that a trial would bring about. */
+export function hazardsOf(
+  { machine, circumstances, steps }: Pick<DiagnosisInput, 'machine' | 'circumstances' | 'steps'>,
+  configuration: Configuration,
+): ActiveHazard[] {
+  const told = steps.filter(({ outcome }) => !isSilent(outcome));
+  return HAZARDS.flatMap((hazard): ActiveHazard[] => {
+    const parts = partsSeen(hazard, told).filter((id) => isOriginalIn(configuration, id));
+    if (parts.length > 0) return [{ hazard, why: hazard.whySeen, looksLeft: [], parts }];
+    if (!hazard.reportedAs.some((reported) => circumstances.includes(reported))) return [];
+    const has = (look: string) => look !== 'card-leads' || machine.parts.some(({ kind }) => kind === 'card');
+    const isRepaired = told.some(({ trial }) => trial.repair?.repair === hazard.endedBy);
+    const looksLeft = hazard.looks.filter((look) => has(look) && !told.some(({ trial }) => isLook(trial, look)));
+    const supplyless = machine.parts.every(({ kind }) => kind !== 'supply');
+    const left = looksLeft.filter((look) => look !== 'supply-signs' || !supplyless);
+    return isRepaired || left.length === 0 ? [] : [{ hazard, why: hazard.whyReported, looksLeft: left, parts: [] }];
+  });
+}
+
+const isLook = ({ ref }: Trial, look: string): boolean => ref.kind === 'look' && ref.look === look;
+
+/** The parts at which it was seen last, and that were not repaired since. */
+function partsSeen({ sightings, endedBy }: Hazard, steps: readonly EvidenceStep[]): string[] {
+  const seen = new Set<string>();
+  for (const { trial, outcome } of steps) {
+    const { ref } = trial;
+    if (ref.kind === 'look' && sightings.some(({ look }) => look === ref.look)) {
+      if (sightings.some(({ look, as }) => look === ref.look && as === outcome)) seen.add(ref.part);
+      else seen.delete(ref.part);
+    }
+    if (trial.repair && endedBy !== null && trial.repair.repair === endedBy) seen.delete(trial.repair.part.id);
+  }
+  return [...seen];
+}
+
+/** A trial that ends the hazard with its first movement, so that its start is safe. */
+export const endsHazard = ({ repair }: Trial, { hazard }: ActiveHazard): boolean =>
+  hazard.endedBy !== null && repair?.repair === hazard.endedBy;

@@ -1,0 +1,50 @@
+import { applyChanges } from '../../machine';
+import { isMetBy, isSilent, NEED_NOT_MET, type Trial } from '../../trials';
+import { observedStart, signalOf } from '../belief/complaint';
+import { configurationKey } from '../belief/same-evidence';
+import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
+import { endsHazard, hazardsOf } from './hazards';
+
+/** Why a trial is not proposed now, in a sentence; null where nothing stands against it. */
+export type WhatBlocks = (trial: Trial) => string | null;
+
+/** What stands against trials at a machine as it is: safety, what the machine cannot do, what was tried in vain. */
+export function whatBlocks(input: DiagnosisInput): WhatBlocks {
+  const { steps, configuration } = input;
+  const last =
+    steps
+      .map(observedStart)
+      .filter((outcome) => outcome !== null)
+      .at(-1) ?? signalOf(steps);
+  const silent = silentOnes(steps, configurationKey(configuration));
+  const mayBeUnsafe = hazardsOf(input, configuration).length > 0;
+  return (trial) => {
+    if (mayBeUnsafe && trial.needs !== null) {
+      const hazard = hazardsOf(input, applyChanges(configuration, trial.changes)).find(
+        (one) => !endsHazard(trial, one),
+      );
+      if (hazard) return hazard.why;
+    }
+    if (last !== null && trial.needs !== null && !isMetBy(trial.needs, last)) return NEED_NOT_MET[trial.needs];
+    return silent.get(trial.id) ?? null;
+  };
+}
+
+const vain = {
+  'could-not': 'It could not be done, and nothing has changed since.',
+  'not-sure': 'It left you unsure, and nothing has changed since.',
+} as const;
+
+/** By trial: what was tried without an answer, with nothing done to the machine since. */
+function silentOnes(steps: readonly EvidenceStep[], nowKey: string): Map<string, string> {
+  const silent = new Map<string, string>();
+  steps.forEach(({ trial, outcome, configuration }, k) => {
+    silent.delete(trial.id);
+    if (!isSilent(outcome)) return;
+    const changedSince =
+      configurationKey(configuration) !== nowKey ||
+      steps.slice(k + 1).some((later) => !isSilent(later.outcome) && later.handling.length > 0);
+    if (!changedSince) silent.set(trial.id, outcome === 'could-not' ? vain['could-not'] : vain['not-sure']);
+  });
+  return silent;
+}
