@@ -1,4 +1,5 @@
-import { advise, type Advice } from './advice/advise';
+import { advise } from './advice/advise';
+import type { Advice } from './advice/situation';
 import type { DiagnosisInput } from './evidence-step';
 import { planTrials, type Plan } from './planning/propose';
 import { replay, type Replay } from './belief/replay';

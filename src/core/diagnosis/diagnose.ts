@@ -93,7 +93,7 @@ function rightUpTo(input: DiagnosisInput, right: number) {
   const complaint = reproducedComplaint(input.steps);
   const last = input.steps.filter((step) => observedStart(step) !== null).at(-1);
   const outcome = last ? observedStart(last) : null;
-  if (!last || !outcome || !complaint || !isComplaintGone(complaint, outcome)) return null;
+  if (!last || !outcome || !complaint || !isComplaintGone(complaint, last)) return null;
   if (right < 0.95) return null;
   return lastLinkPassed(outcome, last.trial.observe.kind === 'start' && last.trial.observe.depth === 'load');
 }
@@ -112,7 +112,9 @@ function viewSuspects(
       eventIds,
     );
   };
-  return ranked.map(({ fault, probability }) =>
+  // "Something else" is no cause that anybody could name: it never stands first.
+  const inOrder = [...ranked].sort((a, b) => Number(a.fault.somethingElse) - Number(b.fault.somethingElse));
+  return inOrder.map(({ fault, probability }) =>
     viewSuspect(fault, probability, evidenceOn(fault.id), space, steps, machine),
   );
 }
@@ -158,7 +160,7 @@ function viewOf(
   titles.set(rightClass, 'fixed');
   const isFirstAfterFlash = awaitsFirstStart(steps);
   const titleOf = live.classIds.map((id) => titles.get(id) ?? '');
-  return ({ trial, minutes, bits, forecast, lacks }) => {
+  return ({ trial, minutes, bits, forecast, lacks, blocked }) => {
     const { probabilities, leaders, leads } = forecast ?? forecastTrial(jointOf(trial));
     return {
       id: trial.id,
@@ -169,6 +171,7 @@ function viewOf(
       tools: trial.tools,
       spares: trial.spares,
       lacks,
+      blocked,
       minutes,
       bits,
       kind: trial.observe.kind,

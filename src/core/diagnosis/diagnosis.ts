@@ -1,6 +1,6 @@
 import type { PartKind } from '../machine';
 import type { CautionId, OutcomeOption, RecommendedWait } from '../trials';
-import type { AdviceKind } from './advice/advise';
+import type { AdviceKind } from './advice/situation';
 import type { Confirmation } from './advice/confirmation';
 import type { EntryFit } from './belief/doubt';
 import type { LinkStanding } from './belief/link-states';
@@ -19,6 +19,8 @@ export interface TrialView {
   readonly spares: readonly PartKind[];
   /** What it needs and is not at hand. */
   readonly lacks: readonly string[];
+  /** Why it is not proposed now, in a sentence; null where nothing stands against it. */
+  readonly blocked: string | null;
   readonly minutes: number;
   readonly bits: number;
   readonly kind: 'start' | 'look' | 'measure';
@@ -58,6 +60,7 @@ export interface SuspectView {
 
 /** Everything the engine says about a case: plain data, the same in worker, server and command line. */
 export interface Diagnosis {
+  /** Likeliest first; what the catalogue does not know comes after all that it does. */
   readonly suspects: readonly SuspectView[];
   readonly links: readonly LinkStanding[];
   /** Probability that the fault that counts now is repaired by each repair, highest first; they sum to 1. */

@@ -55,8 +55,34 @@ const makers: Readonly<Record<TrialKind, MakeTrials | null>> = {
 /** Every trial that can be done on the machine as it stands. Ids are unique and stable. */
 export function trialsFor(machine: Machine, configuration: Configuration): Trial[] {
   const all = [...new Set(Object.values(makers))].filter((make) => make !== null);
-  return all.flatMap((make) => make(machine, configuration)).map(byButtonIn(machine, configuration));
+  const asDone = asDoneOn(machine, configuration);
+  return all.flatMap((make) => make(machine, configuration)).map(asDone);
 }
+
+/** What comes with doing a trial on a machine as it stands, whatever the trial is for. */
+function asDoneOn(machine: Machine, configuration: Configuration): (trial: Trial) => Trial {
+  const byButton = byButtonIn(machine, configuration);
+  const drained = drainedOn(machine);
+  return (trial) => drained(byButton(trial));
+}
+
+/** Whatever takes the cord out drains the supply, and a supply that had shut itself off comes back. */
+function drainedOn(machine: Machine): (trial: Trial) => Trial {
+  const supply = machine.parts.find(({ kind }) => kind === 'supply');
+  if (!supply) return (trial) => trial;
+  const known = drainedTrials.get(machine) ?? new WeakMap<Trial, Trial>();
+  drainedTrials.set(machine, known);
+  return (trial) => {
+    const takesCordOut = trial.cautions.includes('unplug') || trial.part?.kind === 'cord';
+    if (!takesCordOut || trial.handling.some(({ act }) => act === 'drain')) return trial;
+    const drained = known.get(trial) ?? { ...trial, handling: [...trial.handling, { act: 'drain', part: supply.id }] };
+    known.set(trial, drained);
+    return drained;
+  };
+}
+
+/** Looks and measurements are the same objects for ever: so are they with the supply drained. */
+const drainedTrials = new WeakMap<Machine, WeakMap<Trial, Trial>>();
 
 /** Bridged pins are for one start: in the case the next one is made with the case button again. */
 function byButtonIn(machine: Machine, configuration: Configuration): (trial: Trial) => Trial {
@@ -73,7 +99,7 @@ export function findTrial(machine: Machine, configuration: Configuration, trialI
   const ref = parseTrialId(trialId);
   const make = ref && makers[ref.kind];
   const trial = make?.(machine, configuration).find(({ id }) => id === trialId);
-  return trial ? byButtonIn(machine, configuration)(trial) : null;
+  return trial ? asDoneOn(machine, configuration)(trial) : null;
 }
 
 function oncePerMachine(make: (machine: Machine) => Trial[]): (machine: Machine) => Trial[] {
@@ -157,7 +183,7 @@ function measureTrial(quantity: Quantity, part: Part, machine: Machine): Trial {
     tools: quantity.meterVolts === undefined ? ['meter', ...(quantity.tools ?? [])] : (quantity.tools ?? []),
     spares: [],
     needs: quantity.needs,
-    cautions: quantity.cautions,
+    cautions: quantity.inside && !quantity.needs ? unpowered(quantity.cautions) : quantity.cautions,
     inside: quantity.inside,
     outcomes: READING_OUTCOMES,
   };

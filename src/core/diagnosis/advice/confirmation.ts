@@ -30,8 +30,8 @@ export function proofTurns(
     repaired ||= step.trial.repair?.id === repairClass.id && step.outcome !== 'could-not';
     if (outcome === null) continue;
     const away = repaired || !own.some((fault) => canAct(fault, machine, step.configuration));
-    const gone = isComplaintGone(complaint, outcome);
-    if (away !== gone) continue;
+    const gone = isComplaintGone(complaint, step);
+    if (gone === null || away !== gone) continue;
     if ((turns % 2 === 0 && !away) || (turns % 2 === 1 && away)) turns += 1;
   }
   return turns;

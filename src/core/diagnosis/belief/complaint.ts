@@ -42,7 +42,23 @@ export function signalOf(steps: readonly EvidenceStep[]): StartOutcome | null {
   return failing.at(-1) ?? reportedOutcome(steps);
 }
 
-/** True if the machine got further than the complaint: a stripped machine cannot do more than pass the failing link. */
-export function isComplaintGone(complaint: StartOutcome, outcome: StartOutcome): boolean {
+/**
+ * Whether a start got further than the complaint: a stripped machine cannot do more than pass the failing link. Null
+ * where the start cannot tell: what cuts out under load is not gone because it starts.
+ */
+export function isComplaintGone(complaint: StartOutcome, { trial, outcome }: EvidenceStep): boolean | null {
+  const isLoad = trial.observe.kind === 'start' && trial.observe.depth === 'load';
+  if (complaint === 'cuts-out' && outcome === 'works' && !isLoad) return null;
   return rank(outcome) > rank(complaint);
+}
+
+/** Whether the last start that can tell got past the complaint. */
+export function seemsGone(steps: readonly EvidenceStep[]): boolean {
+  const complaint = reproducedComplaint(steps);
+  if (complaint === null) return false;
+  const told = steps.flatMap((step) => {
+    const gone = observedStart(step) === null ? null : isComplaintGone(complaint, step);
+    return gone === null ? [] : [gone];
+  });
+  return told.at(-1) ?? false;
 }

@@ -1,9 +1,10 @@
 import { falseAlarmsOf, isSilent } from '../../trials';
+import { isOriginalIn } from '../../machine';
 import { isAtPart, type FaultInstance } from '../../faults';
 import { filter, type Belief, type CompiledStep } from './belief';
 import type { EvidenceStep } from '../evidence-step';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
-import { isComplaintGone, observedStart, reproducedComplaint } from './complaint';
+import { observedStart, seemsGone } from './complaint';
 import type { Replay } from './replay';
 import { probabilityByFault } from './suspects';
 
@@ -48,7 +49,7 @@ export function fitEntries(
 function errorOf({ trial, outcome, misreadProbability }: EvidenceStep): number {
   const { observe, outcomes } = trial;
   const misread = misreadProbability / outcomes.length;
-  if (observe.kind !== 'look' || observe.look.passes) return misread;
+  if (observe.kind !== 'look') return misread;
   const option = observe.look.options.findIndex(({ id }) => id === outcome);
   return option > 0 ? misread + (falseAlarmsOf(observe.look.options)[option] ?? 0) : misread;
 }
@@ -194,11 +195,11 @@ export function doubtfulEntries(
   if (fits.length < 2) return [];
   const leader = leaderOf(probabilityByFault(space, belief));
   const fault = space.faults[leader];
-  const least = seemsOver(steps) ? maybeMistaken : surelyMistaken;
+  const least = seemsGone(steps) ? maybeMistaken : surelyMistaken;
   const stepOf = new Map(steps.map((step) => [step.id, step]));
   const candidates = fits.filter(({ eventId, mistaken }) => {
     const step = stepOf.get(eventId);
-    return mistaken >= least && !(step && fault && explainsTheCure(step, fault, steps));
+    return mistaken >= least && !(step && fault && isBornOut(step, fault, steps));
   });
   if (candidates.length === 0) return [];
   const done = steps.filter((_, k) => compiled[k]);
@@ -216,22 +217,16 @@ export function doubtfulEntries(
     .slice(0, doubtsNamed);
 }
 
-/** A sighting of the fault whose repair was carried out, and the complaint has been gone since. */
-function explainsTheCure(step: EvidenceStep, fault: FaultInstance, steps: readonly EvidenceStep[]): boolean {
+/** The cure itself, or a sighting of the fault that is away or repaired, and the complaint has been gone since. */
+function isBornOut(step: EvidenceStep, fault: FaultInstance, steps: readonly EvidenceStep[]): boolean {
+  if (!seemsGone(steps)) return false;
+  if (step === steps.findLast((one) => observedStart(one) !== null)) return true;
   const { observe, part } = step.trial;
   if (observe.kind !== 'look' || !part || !isAtPart(fault, part.id)) return false;
   const isSighted = fault.mode.sightings?.some(({ look, as }) => look === observe.look.id && as === step.outcome);
-  return isSighted === true && steps.some(({ trial }) => trial.repair?.id === fault.repairClass.id) && seemsOver(steps);
-}
-
-/** The last start got past the complaint. */
-function seemsOver(steps: readonly EvidenceStep[]): boolean {
-  const complaint = reproducedComplaint(steps);
-  const last = steps
-    .map(observedStart)
-    .filter((outcome) => outcome !== null)
-    .at(-1);
-  return complaint !== null && last !== undefined && isComplaintGone(complaint, last);
+  const now = steps.at(-1)?.configuration;
+  const isAway = now !== undefined && !isOriginalIn(now, fault.part.id);
+  return isSighted === true && (isAway || steps.some(({ trial }) => trial.repair?.id === fault.repairClass.id));
 }
 
 const leaderOf = (probabilities: Float64Array): number => probabilities.indexOf(Math.max(...probabilities));

@@ -15,7 +15,7 @@ export function withoutRepeats(steps: readonly EvidenceStep[]): EvidenceStep[] {
   const memory: Memory = [];
   for (const step of steps) {
     const key = keyOf(step.trial, configurationKey(step.configuration));
-    const before = step.trial.repair || step.trial.handling.length > 0 ? null : seenBefore(memory, step.trial, key);
+    const before = isWork(step.trial) ? null : seenBefore(memory, step.trial, key);
     if (before !== null && step.trial.observe.kind === 'start')
       memory.push({ step: isSilent(step.outcome) ? step : { ...step, after: before }, key });
     else if (before === null || before !== step.outcome) memory.push({ step, key });
@@ -32,18 +32,27 @@ export function knownAlready(steps: readonly EvidenceStep[]): (trial: Trial, sta
   const memory = steps.map((step) => ({ step, key: keyOf(step.trial, configurationKey(step.configuration)) }));
   return (trial, stateKey) => {
     const key = keyOf(trial, stateKey);
-    if (trial.repair || trial.handling.length > 0) return doneInVain(memory, trial, key);
+    if (isWork(trial)) return doneInVain(memory, trial, key);
     return seenBefore(memory, trial, key) !== null;
   };
 }
 
+/** Something is done to the machine; that the cord was out for it is no work. */
+const isWork = ({ repair, handling }: Pick<Trial, 'repair' | 'handling'>): boolean =>
+  repair !== null || handling.some(({ act }) => act !== 'drain');
+
 /** The outcome of the last observation of the same thing in the same state; null if there is none, or it may differ now. */
 function seenBefore(memory: Memory, trial: Trial, key: string): string | null {
+  let isDrained = false;
   for (let k = memory.length - 1; k >= 0; k--) {
     const past = memory[k];
     if (!past || past.step.outcome === 'could-not') continue;
-    if (past.key === key && past.step.outcome !== 'not-sure') return past.step.outcome;
-    if (couldChange(past.step, trial)) return null;
+    const { step } = past;
+    // What was dead may have been no more than shut off, until the cord was out.
+    if (past.key === key && step.outcome !== 'not-sure')
+      return isDrained && step.outcome === 'dead' ? null : step.outcome;
+    isDrained ||= step.handling.some(({ act }) => act === 'drain');
+    if (couldChange(step, trial)) return null;
   }
   return null;
 }
@@ -75,7 +84,7 @@ export function configurationKey({ placements, settings, start, surface }: Confi
 /** Any handling may cure, so it renews every start and every sign of the chain. */
 function couldChange(done: EvidenceStep, { observe, part }: Trial): boolean {
   const { handling, trial } = done;
-  if (observe.kind !== 'look' || observe.look.passes) return handling.length > 0 || trial.repair !== null;
+  if (observe.kind !== 'look' || observe.look.passes) return isWork({ repair: trial.repair, handling });
   return part !== null && couldChangeLook(done, observe.look.id, part);
 }
 

@@ -3,7 +3,7 @@ import { placesBy, type Strategy, type StrategyView } from './strategies';
 
 /** Below this, in bits, or as a share of all that is open, a trial counts as having no information, by any strategy. */
 const tellsNothing = 0.004;
-const tellsNothingShare = 0.015;
+const tellsNothingShare = 0.03;
 
 /** From this many minutes on, a trial takes the machine apart. */
 const invasiveMinutes = 12;

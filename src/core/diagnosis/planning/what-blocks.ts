@@ -1,4 +1,4 @@
-import { applyChanges } from '../../machine';
+import { applyChanges, asFound } from '../../machine';
 import { isMetBy, isSilent, NEED_NOT_MET, type Trial } from '../../trials';
 import { observedStart, signalOf } from '../belief/complaint';
 import { configurationKey } from '../belief/same-evidence';
@@ -17,7 +17,8 @@ export function whatBlocks(input: DiagnosisInput): WhatBlocks {
       .filter((outcome) => outcome !== null)
       .at(-1) ?? signalOf(steps);
   const silent = silentOnes(steps, configurationKey(configuration));
-  const mayBeUnsafe = hazardsOf(input, configuration).length > 0;
+  // What was burnt may be out now, and a trial may put it back.
+  const mayBeUnsafe = hazardsOf(input, asFound).length > 0;
   return (trial) => {
     if (mayBeUnsafe && trial.needs !== null) {
       const hazard = hazardsOf(input, applyChanges(configuration, trial.changes)).find(

@@ -99,11 +99,13 @@ export const Alternatives = memo(function Alternatives({
             <Pick onPress={() => onPick(trial.id)}>
               <span>{trial.title}</span>
               <span>
-                {trial.lacks.length > 0
-                  ? 'missing'
-                  : trial.bits < noInformation
-                    ? 'no new information'
-                    : `${trial.minutes < 1 ? '<\u00a01' : Math.round(trial.minutes)}\u00a0min`}
+                {trial.blocked !== null
+                  ? 'not now'
+                  : trial.lacks.length > 0
+                    ? 'missing'
+                    : trial.bits < noInformation
+                      ? 'no new information'
+                      : `${trial.minutes < 1 ? '<\u00a01' : Math.round(trial.minutes)}\u00a0min`}
               </span>
             </Pick>
           </li>

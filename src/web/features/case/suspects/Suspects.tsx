@@ -72,6 +72,7 @@ const widthOf = (share: number) => ({ '--share': `${Math.max(0.5, 100 * share)}%
 const shown = 6;
 const alwaysShown = 2;
 const worthShowing = 0.01;
+const linksNamed = 3;
 
 /** Ranked suspects, the rest as one; press one for the evidence for and against it. */
 export const Suspects = memo(function Suspects({
@@ -88,10 +89,7 @@ export const Suspects = memo(function Suspects({
     .filter(({ somethingElse }) => !somethingElse || link)
     .filter(({ probability }, rank) => rank < alwaysShown || probability >= worthShowing)
     .slice(0, shown);
-  const others = fitting
-    .filter((suspect) => !listed.includes(suspect))
-    .reduce((sum, { probability }) => sum + probability, 0);
-  const rest = Math.min(1, others);
+  const others = fitting.filter((suspect) => !listed.includes(suspect));
   const trials = state.steps.filter(({ id }) => id !== draftEventId).length;
   const chosen = LINKS.find(({ id }) => id === link);
   return (
@@ -112,18 +110,36 @@ export const Suspects = memo(function Suspects({
             {rank === 0 && suspect.proofTurns >= 2 && <ProofTurns turns={suspect.proofTurns} isShort />}
           </Item>
         ))}
-        <Item>
-          <Head as="div">
-            <Title>{link ? 'Anything else here' : 'Something else'}</Title>
-            <Share>{percent(rest)}</Share>
-            <span />
-            <Bar style={widthOf(rest)} />
-          </Head>
-        </Item>
+        <Others others={others} isAtOneLink={link !== null} />
       </ul>
     </div>
   );
 });
+
+/** Whatever is not listed, as what it is: very many together, each of them unlikely. */
+function Others({ others, isAtOneLink }: { readonly others: readonly SuspectView[]; readonly isAtOneLink: boolean }) {
+  const together = Math.min(1, sumOf(others));
+  const byLink = LINKS.map(({ id, name }) => ({ name, share: sumOf(others.filter((suspect) => suspect.link === id)) }))
+    .filter(({ share }) => share >= worthShowing)
+    .sort((a, b) => b.share - a.share)
+    .slice(0, linksNamed);
+  return (
+    <Item>
+      <Head as="div">
+        <Title>{counted(others.length, 'other', 'others')} together</Title>
+        <Share>{percent(together)}</Share>
+        <span />
+        <Bar style={widthOf(together)} />
+      </Head>
+      {!isAtOneLink && byLink.length > 0 && (
+        <About>{byLink.map(({ name, share }) => `${name} ${percent(share)}`).join(' · ')}</About>
+      )}
+    </Item>
+  );
+}
+
+const sumOf = (suspects: readonly SuspectView[]): number =>
+  suspects.reduce((sum, { probability }) => sum + probability, 0);
 
 function Suspect({ suspect, state }: { readonly suspect: SuspectView; readonly state: CaseState }) {
   return (

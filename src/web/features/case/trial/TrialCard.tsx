@@ -132,6 +132,12 @@ export const TrialCard = memo(function TrialCard({
           <strong>For this test:</strong> {trial.changes}.
         </Changes>
       )}
+      {trial.blocked !== null && !isProposed && (
+        <>
+          <Notice kind="danger">{trial.blocked}</Notice>
+          <Gap />
+        </>
+      )}
       <CautionGate cautions={trial.cautions} gate={gate} />
       <Help caseId={caseId} state={state} trial={trial.id} />
       <NotForTrainees trial={trial.id} />

@@ -7,8 +7,8 @@ import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import type { Plan, Proposal } from '../planning/propose';
 
 /**
- * What is done before any spare is fetched, in order: patience where training is likely, and undoing what was changed
- * last. A rule and not a cost: each is cheap, takes nothing apart, and is the first thing that a colleague would ask.
+ * What is done before any part is moved or a spare is fetched, in order: patience where training is likely, and undoing
+ * what was changed last. A rule and not a cost: each is cheap, takes nothing apart, and is the first thing that a colleague would ask.
  */
 interface FirstThing {
   readonly after: readonly Circumstance[];
@@ -34,20 +34,20 @@ export const FIRST_THINGS: readonly FirstThing[] = [
     shows: startsButNoPicture,
     when: ({ board }) => board.trainsMemory,
     trials: () => [formatTrialId({ kind: 'start-and-wait' })],
-    why: 'Memory, processor or firmware were changed: give it three minutes before anything is swapped.',
+    why: 'Memory, processor or firmware were changed: give it three minutes before parts are moved.',
   },
   {
     after: ['settings-changed'],
     shows: pastTheRails,
     trials: (machine) =>
       idsOf(machine, 'board').map((part) => formatTrialId({ kind: 'repair', repair: 'reset-settings', part })),
-    why: 'The settings were changed last: undo that before anything is swapped.',
+    why: 'The settings were changed last: undo that before parts are moved.',
   },
   {
     after: ['settings-changed'],
     shows: ['cuts-out'],
     trials: () => [formatTrialId({ kind: 'load-with-defaults' })],
-    why: 'The settings were changed last: undo that before anything is swapped.',
+    why: 'The settings were changed last: undo that before parts are moved.',
   },
   {
     after: ['card-changed'],
@@ -57,7 +57,7 @@ export const FIRST_THINGS: readonly FirstThing[] = [
         formatTrialId({ kind: 'look', look: 'card-seat', part }),
         formatTrialId({ kind: 'out', part }),
       ]),
-    why: 'The card was changed last: look at it, and at the machine without it, before anything is swapped.',
+    why: 'The card was changed last: look at it, and at the machine without it, before parts are moved.',
   },
   {
     after: ['drive-added'],
@@ -68,7 +68,7 @@ export const FIRST_THINGS: readonly FirstThing[] = [
         formatTrialId({ kind: 'look', look: 'm2-seat', part }),
         formatTrialId({ kind: 'out', part }),
       ]),
-    why: 'A drive was added last: look at it, and at the machine without it, before anything is swapped.',
+    why: 'A drive was added last: look at it, and at the machine without it, before parts are moved.',
   },
   {
     after: ['supply-changed'],
@@ -78,7 +78,7 @@ export const FIRST_THINGS: readonly FirstThing[] = [
       ...idsOf(machine, 'board').map((part) => formatTrialId({ kind: 'look', look: 'power-plugs', part })),
       ...idsOf(machine, 'card').map((part) => formatTrialId({ kind: 'look', look: 'card-seat', part })),
     ],
-    why: 'The supply was changed last: check its plugs before anything is swapped.',
+    why: 'The supply was changed last: check its plugs before parts are moved.',
   },
 ];
 
@@ -96,8 +96,8 @@ export interface First {
   readonly why: string;
 }
 
-/** The first thing that is still to be done before a spare is fetched; null if there is none. */
-export function beforeASpare({ machine, circumstances, steps }: DiagnosisInput, plan: Plan): First | null {
+/** The first thing that is still to be done before parts move; null if there is none. */
+export function beforePartsMove({ machine, circumstances, steps }: DiagnosisInput, plan: Plan): First | null {
   const signal = signalOf(steps);
   if (signal === null) return null;
   for (const { after, orAfter, shows, when, trials, why } of FIRST_THINGS) {

@@ -1,0 +1,92 @@
+import { percent } from '../../wording';
+import { repairOf, type RepairClass } from '../../faults';
+import { signalOf } from '../belief/complaint';
+import type { RankedRepair } from '../belief/suspects';
+import type { EvidenceStep } from '../evidence-step';
+import { costOfRepair, usualCosts } from '../planning/costs';
+import { nextByStrategy } from '../planning/order-by-strategy';
+import type { Plan, Proposal } from '../planning/propose';
+import { beforePartsMove } from './before-parts-move';
+import { sureEnough, worthTrying } from './how-sure';
+import { repairsDone } from './log-facts';
+import { repairTrialId, type Advice, type Situation } from './situation';
+
+/** The next test by the chosen strategy; by best value a repair takes its turn where testing on costs more than it saves. */
+export function chooseTest(situation: Situation): Advice | null {
+  const { plan, input, space, stopRule } = situation;
+  const strategy = input.strategy ?? 'best-value';
+  const view = { faults: space.faults, signal: signalOf(input.steps) };
+  if (strategy !== 'best-value') {
+    const chosen = nextByStrategy(strategy, plan, view);
+    return chosen && testOf(chosen, input.steps);
+  }
+  const held = heldBack(situation);
+  const chosen = nextByStrategy(strategy, held ? settling(plan, held) : plan, view);
+  if (!chosen) return held ? chooseTest({ ...situation, repairs: [] }) : null;
+  if (movesParts(chosen)) {
+    const first = beforePartsMove(input, plan);
+    if (first) return { kind: 'test', trialId: first.proposal.trial.id, why: first.why };
+  }
+  if (held) return testOf(chosen, input.steps);
+  const cheap = plan.proposals.find((p) => p.trial.id === stopRule.tryNow);
+  if (cheap) return { kind: 'repair', trialId: cheap.trial.id, why: 'Cheaper to try than to test further.' };
+  const next = stopRule.saves > 0 ? null : nextRepair(situation, untilNothingTells);
+  return next
+    ? {
+        kind: 'repair',
+        trialId: repairTrialId(next.repairClass),
+        why: `It is ${percent(next.probability)} likely, and more testing costs more than it saves.`,
+      }
+    : testOf(chosen, input.steps);
+}
+
+const testOf = ({ trial }: Proposal, steps: readonly EvidenceStep[]): Advice => ({
+  kind: 'test',
+  trialId: trial.id,
+  why: trial.ref.kind === 'start' && signalOf(steps) === 'dead' ? whyAgain : trial.purpose,
+});
+
+const whyAgain = 'The cord has been out since: a supply that had shut itself off may come back.';
+
+const movesParts = ({ trial: { changes } }: Proposal): boolean => changes.some(({ kind }) => kind === 'place');
+
+/** From this on a repair is the likeliest by far. */
+const likeliestByFar = 0.5;
+
+/** The likeliest repair, where nothing but its threshold holds it back: it buys a part, or cannot be undone. */
+function heldBack({ repairs, input }: Situation): RepairClass | null {
+  const [top] = repairs;
+  if (!top || top.repairClass.repair === 'look-deeper' || top.probability < likeliestByFar) return null;
+  const isCommitting = ['part', 'for-good'].includes(repairOf(top.repairClass.repair).stake);
+  return isCommitting && !repairsDone(input).has(top.repairClass.id) ? top.repairClass : null;
+}
+
+/** The tests that may settle a repair: no attempts at something less likely. */
+const settling = (plan: Plan, held: RepairClass): Plan => ({
+  ...plan,
+  proposals: plan.proposals.filter(({ trial }) => trial.repair === null || trial.repair.id === held.id),
+});
+
+/** While a test still tells something, nothing is bought or written for less than it would be without money in view. */
+const untilNothingTells = (repairClass: RepairClass): number =>
+  ['nothing', 'work'].includes(repairOf(repairClass.repair).stake) ? worthTrying(repairClass) : sureEnough(repairClass);
+
+/** The next repair by probability over cost, of those likely enough for what is at stake. */
+export function nextRepair(
+  { repairs, input, plan }: Situation,
+  least: (repairClass: RepairClass) => number,
+): RankedRepair | null {
+  const done = repairsDone(input);
+  const costs = input.costs ?? usualCosts;
+  const worth = ({ repairClass, probability }: RankedRepair) => probability / costOfRepair(repairClass, costs);
+  const [next] = repairs
+    .filter(
+      ({ repairClass, probability }) =>
+        !done.has(repairClass.id) &&
+        repairClass.repair !== 'look-deeper' &&
+        probability >= least(repairClass) &&
+        plan.proposals.some(({ trial, blocked }) => trial.id === repairTrialId(repairClass) && blocked === null),
+    )
+    .sort((a, b) => worth(b) - worth(a));
+  return next ?? null;
+}

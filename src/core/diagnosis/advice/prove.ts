@@ -1,0 +1,72 @@
+import { percent } from '../../wording';
+import type { RepairClass } from '../../faults';
+import { formatTrialId } from '../../trials';
+import type { RankedRepair } from '../belief/suspects';
+import { confirmationOf, proofTurns } from './confirmation';
+import { sureEnoughFor } from './how-sure';
+import { partsAway } from './log-facts';
+import { canBeDone, isGone, repairTrialId, type Advice, type Situation } from './situation';
+
+/** What was away and is not the cause goes home, one thing at a time. */
+export function putBackInnocent({ input, repairs }: Situation): Advice | null {
+  const innocent = partsAway(input).find((id) => id !== repairs[0]?.repairClass.part.id);
+  return innocent
+    ? {
+        kind: 'put-back',
+        trialId: formatTrialId({ kind: 'back', part: innocent }),
+        why: 'It runs like this. Put back what was taken out or moved, one thing at a time.',
+      }
+    : null;
+}
+
+/** A change has most likely taken the fault away: to undo and redo it tells more than another test, and is the proof. */
+export function turnForProof(situation: Situation): Advice | null {
+  const { input, repairs, right } = situation;
+  const [top] = repairs;
+  if (!top) return null;
+  if (partsAway(input).includes(top.repairClass.part.id)) {
+    if (!isGone(situation) || right < sureEnoughFor.nothing) return null;
+    return putBackInnocent(situation) ?? nextTurn(situation, top.repairClass);
+  }
+  return top.probability < sureEnoughFor.nothing ? null : nextTurn(situation, top.repairClass);
+}
+
+/** Fix the cause for good once it is proven; until then the next turn of away, back, away. */
+export function provenOrTurn(situation: Situation, { repairClass, probability }: RankedRepair): Advice {
+  const turn = nextTurn(situation, repairClass);
+  if (turn) return turn;
+  const { input, space } = situation;
+  const confirmed = confirmationOf(space.faults, repairClass, input.steps, input.machine);
+  const why =
+    confirmed === 'suggested'
+      ? `It is ${percent(probability)} likely: fix it permanently.`
+      : `The cause is ${confirmed}: fix it permanently.`;
+  return { kind: 'repair', trialId: repairTrialId(repairClass), why };
+}
+
+/** Away, back, away: the next turn that can be made now; null if the proof is whole or has not begun. */
+function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): Advice | null {
+  const turns = proofTurns(space.faults, repairClass, input.steps, input.machine);
+  const { id } = repairClass.part;
+  const isAway = partsAway(input).includes(id);
+  if (turns === 2 && isAway && canBeDone({ plan }, formatTrialId({ kind: 'back', part: id })))
+    return {
+      kind: 'prove',
+      trialId: formatTrialId({ kind: 'back', part: id }),
+      why: 'The fault went away with the change. Undo it: if the fault comes back, that is proof.',
+    };
+  if (turns !== 3 || isAway) return null;
+  const beside = input.machine.parts
+    .filter((part) => part.loose)
+    .map((part) => formatTrialId({ kind: 'back', part: part.id }));
+  const swaps = (['out', 'spare', 'load-with-spare'] as const).map((kind) => formatTrialId({ kind, part: id }));
+  const awayAgain = [...swaps, ...beside].filter((trial) => input.steps.some((step) => step.trial.id === trial));
+  const trial = awayAgain.find((wanted) => canBeDone({ plan }, wanted));
+  return trial
+    ? {
+        kind: 'prove',
+        trialId: trial,
+        why: 'It came back. Make the change once more: if it works again, that is proof.',
+      }
+    : null;
+}
