@@ -75,6 +75,20 @@ function isOriginalKind(kind: PartKind, scene: Scene): boolean {
   return known;
 }
 
+/** The board's own modules are in, one at least. */
+export const modulesOwn = (scene: Scene): boolean =>
+  boardIsOriginal(scene) && fitted(scene).some((module) => isOriginalIn(scene.configuration, module.id));
+
+/** Something stands on the header where the lead was found: the lead itself, or a good one in its place. */
+export const headerInUse = (scene: Scene): boolean =>
+  boardIsOriginal(scene) &&
+  isFilled(scene.configuration, scene.part.id) &&
+  placementOf(scene.configuration, scene.part.id).state !== 'moved';
+
+/** The supply that came with the machine feeds whatever card is in. */
+export const supplyFeedsCard = (scene: Scene): boolean =>
+  isFilled(scene.configuration, scene.part.id) && isOriginalKind('supply', scene);
+
 /** A spare processor is one that the board has known from its first firmware. */
 export const withOwnProcessor = (scene: Scene): boolean =>
   originalAttached(scene) && isOriginalKind('processor', scene);

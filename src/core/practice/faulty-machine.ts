@@ -16,7 +16,7 @@ import {
   type FaultInstance,
 } from '../faults';
 import { linkIndex, START_OUTCOMES, type StartOutcome } from '../startup';
-import { falseAlarmsOf, misreadProbabilityOf, type PresentFault, type Trial } from '../trials';
+import { falseAlarmsOf, misreadProbabilityOf, sightingsOf, type PresentFault, type Trial } from '../trials';
 import { cureProbability, expectOutcomes } from '../diagnosis';
 import { pick, type Dice } from './random';
 import type { PracticeMachine } from './practice-machines';
@@ -186,19 +186,29 @@ export function seeOutcome(
   const configuration = applyChanges(before, trial.changes);
   const ids = trial.outcomes.map(({ id }) => id);
   const roll = (what: string) => dice(`${what} ${trial.id} ${nth}`);
-  if (roll('misread') < eyes.misreadFactor * misreadProbabilityOf(trial)) return ids[Math.floor(roll('misread as') * ids.length)] ?? '';
+  if (roll('misread') < eyes.misreadFactor * misreadProbabilityOf(trial))
+    return ids[Math.floor(roll('misread as') * ids.length)] ?? '';
   const { observe, part } = trial;
-  const noticed = ({ fault }: PresentFault) => {
+  const noticed = ({ fault }: PresentFault): string | null => {
     if (observe.kind !== 'look' || !part || !isAtPart(fault, part.id) || !isOriginalIn(configuration, part.id))
       return null;
-    const sighting = fault.mode.sightings?.find(({ look }) => look === observe.look.id);
-    const sees = sighting ? 1 - Math.min(1, (1 - sighting.probability) * eyes.missFactor) : 0;
+    const sightings = sightingsOf(fault.mode, observe.look);
+    const sum = sightings.reduce((total, { probability }) => total + probability, 0);
+    const sees = 1 - Math.min(1, (1 - sum) * eyes.missFactor);
     const at = eyes.same ? dice(`eyes ${fault.id}`) : roll(`eyes ${fault.id}`);
-    return sighting && at < sees ? sighting : null;
+    if (sum === 0 || at >= sees) return null;
+    const seen =
+      sightings[
+        pick(
+          sightings.map(({ probability }) => probability),
+          at / sees,
+        )
+      ];
+    return observe.look.options[seen?.option ?? 0]?.id ?? null;
   };
   if (observe.kind === 'look' && part && !observe.look.passes) {
     const sighting = there.map(noticed).find((seen) => seen !== null);
-    if (sighting) return sighting.as;
+    if (sighting) return sighting;
     return ids[pick(falseAlarmsOf(observe.look.options, eyes.falseAlarmFactor), roll('alarm'))] ?? '';
   }
   return ids[pick(expectOutcomes(trial, { machine, configuration }, there, 0), roll('outcome'))] ?? '';

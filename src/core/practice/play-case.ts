@@ -1,6 +1,7 @@
 import { canAct } from '../faults';
 import { analyseCase, isolatedAt, type RankedRepair, type Replay, type Strategy } from '../diagnosis';
 import type { FaultyMachine } from './faulty-machine';
+import { sillinessOf, type Silliness } from './silliness';
 import { createPracticeBench, doTrial, firstTrialId, inputAt, trialAt } from './practice-bench';
 
 /** How one faulty machine was played. Minutes are those that the engine computes for each trial, set-up counted. */
@@ -18,6 +19,8 @@ export interface PlayedCase {
   /** After each trial: the probability of the likeliest repair, and whether it was one of the right ones. */
   readonly forecasts: readonly { readonly probability: number; readonly came: boolean }[];
   readonly trials: readonly { readonly trial: string; readonly outcome: string }[];
+  /** What was silly about the advice, once for each time. */
+  readonly silly: readonly Silliness[];
 }
 
 /** A case that takes more is given up. */
@@ -27,13 +30,19 @@ export interface PlayOptions {
   readonly strategy?: Strategy;
   /** An analysis of the same machine and circumstances, whose tables are used again. */
   readonly known?: Replay | null;
+  /** Probabilities, 0 to 1, that a trial cannot be done, and that it leaves one unsure. Default 0. */
+  readonly couldNot?: number;
+  readonly notSure?: number;
 }
 
 /**
  * Plays a faulty machine by the engine's own advice in the order of a strategy, from the reproduced complaint until the
  * engine says to close. Deterministic: everything that happens comes from the machine's dice.
  */
-export function playCase(faulty: FaultyMachine, { strategy = 'best-value', known = null }: PlayOptions = {}) {
+export function playCase(
+  faulty: FaultyMachine,
+  { strategy = 'best-value', known = null, couldNot = 0, notSure = 0 }: PlayOptions = {},
+) {
   const { machine, faults } = faulty;
   const bench = createPracticeBench(faulty);
   doTrial(bench, trialAt(bench, firstTrialId(faulty)), faulty.complaint);
@@ -43,6 +52,7 @@ export function playCase(faulty: FaultyMachine, { strategy = 'best-value', known
   let isolated: number | null = null;
   let repairedWrongly = false;
   let wrongParts = 0;
+  const silly: Silliness[] = [];
   for (;;) {
     const analysis = analyseCase(inputAt(bench, strategy), replay);
     replay = analysis.known;
@@ -67,6 +77,7 @@ export function playCase(faulty: FaultyMachine, { strategy = 'best-value', known
           wrongParts,
           forecasts,
           trials: bench.steps.slice(1).map(({ trial, outcome }) => ({ trial: trial.id, outcome })),
+          silly: trialId === null ? silly : [...silly, 'endless'],
         } satisfies PlayedCase,
         known: replay,
       };
@@ -77,8 +88,10 @@ export function playCase(faulty: FaultyMachine, { strategy = 'best-value', known
       repairedWrongly = true;
       if (trial.repair && trial.repair.repair === 'replace') wrongParts += 1;
     }
+    silly.push(...sillinessOf(bench, trial));
     bench.minutes += proposal?.minutes ?? trial.minutes;
-    doTrial(bench, trial);
+    const at = faulty.dice(`silent ${trial.id} ${bench.steps.length}`);
+    doTrial(bench, trial, at < couldNot ? 'could-not' : at < couldNot + notSure ? 'not-sure' : null);
   }
 }
 

@@ -44,14 +44,16 @@ export function trialAt({ faulty, configuration }: PracticeBench, id: string): T
   return trial;
 }
 
-/** Does a trial, and returns what was seen: the outcome that is given, or what the machine's dice say. */
+/** Does a trial, and returns what was seen: the outcome that is given, or what the machine's dice say. "could-not" leaves all as it was. */
 export function doTrial(bench: PracticeBench, trial: Trial, outcome: string | null = null): string {
   const { faulty, configuration: before } = bench;
   const nth = bench.steps.filter((step) => step.trial.id === trial.id).length;
-  const handling = handlingOf(trial, trial.changes);
-  bench.there = afterHandling(faulty, bench.there, { ...trial, handling }, nth);
-  bench.configuration = applyChanges(before, trial.changes);
-  bench.caseOpen ||= trial.inside;
+  const isDone = outcome !== 'could-not';
+  const changes = isDone ? trial.changes : [];
+  const handling = isDone ? handlingOf(trial, changes) : [];
+  if (isDone) bench.there = afterHandling(faulty, bench.there, { ...trial, handling }, nth);
+  bench.configuration = applyChanges(before, changes);
+  bench.caseOpen ||= isDone && trial.inside;
   const seen = outcome ?? seeOutcome(faulty, bench.there, trial, { before, nth });
   bench.steps.push({
     id: `${bench.steps.length}`,

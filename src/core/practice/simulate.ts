@@ -1,10 +1,10 @@
 import type { Replay, Strategy } from '../diagnosis';
 import { drawFaultyMachine, type DrawOptions } from './faulty-machine';
-import { playCase, type PlayedCase } from './play-case';
+import { playCase, type PlayedCase, type PlayOptions } from './play-case';
 import { PRACTICE_MACHINES } from './practice-machines';
 import { diceOf } from './random';
 
-export interface SimulateOptions extends DrawOptions {
+export interface SimulateOptions extends DrawOptions, Pick<PlayOptions, 'couldNot' | 'notSure'> {
   readonly cases: number;
   readonly seed: number;
   /** Every strategy plays the same machines. */
@@ -21,6 +21,9 @@ export const stressedDraw: DrawOptions = {
   eyes: { misreadFactor: 3.3, missFactor: 2, falseAlarmFactor: 2, same: true },
 };
 
+/** A bench on which not everything can be done or made out. */
+export const unsureDraw = { twoFaults: 0.05, couldNot: 0.1, notSure: 0.05 } as const;
+
 /** The share of double faults that the engine computes with. */
 export const usualDraw: DrawOptions = { twoFaults: 0.05 };
 
@@ -28,7 +31,16 @@ export const usualDraw: DrawOptions = { twoFaults: 0.05 };
  * Plays faulty machines drawn from the catalogue by each strategy, kinds of machine in turn. Deterministic in the seed,
  * and machine number n is the same whatever the number of cases or workers.
  */
-export function simulate({ cases, seed, strategies, every = 1, from = 0, ...draw }: SimulateOptions) {
+export function simulate({
+  cases,
+  seed,
+  strategies,
+  every = 1,
+  from = 0,
+  couldNot,
+  notSure,
+  ...draw
+}: SimulateOptions) {
   const played = new Map<Strategy, PlayedCase[]>(strategies.map((strategy) => [strategy, []]));
   for (const [kind, practice] of PRACTICE_MACHINES.entries()) {
     let known: Replay | null = null;
@@ -36,7 +48,12 @@ export function simulate({ cases, seed, strategies, every = 1, from = 0, ...draw
       if (Math.floor(n / PRACTICE_MACHINES.length) % every !== from) continue;
       const faulty = drawFaultyMachine(practice, diceOf(seed * 1_000_003 + n), draw);
       for (const strategy of strategies) {
-        const result: ReturnType<typeof playCase> = playCase(faulty, { strategy, known });
+        const result: ReturnType<typeof playCase> = playCase(faulty, {
+          strategy,
+          known,
+          ...(couldNot === undefined ? {} : { couldNot }),
+          ...(notSure === undefined ? {} : { notSure }),
+        });
         known = result.known;
         played.get(strategy)?.push(result.played);
       }

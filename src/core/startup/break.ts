@@ -85,20 +85,32 @@ function badPartShows(part: Part, machine: Machine): StartDistribution | null {
 
 const isForeign = ({ state }: Placement): boolean => state === 'spare' || state === 'new';
 
+/** Probability that the blade misses one of two pins, or touches them too short: engineering judgement. */
+const missesThePins = 0.03;
+
 /**
- * The probability that one of the spares in place is bad itself, and what that shows, whatever else is wrong; null if no
- * spare is in place. The least that keeps a spare from being trusted without end.
+ * The probability that the attempt itself fails, and what that shows, whatever else is wrong: one of the spares in place
+ * is bad, or the blade missed the pins. Null where neither can be. The least that keeps a spare, or a hand, from being
+ * trusted without end.
  */
-export function spareDoubt(
+export function attemptDoubt(
   machine: Machine,
   configuration: Configuration,
 ): { readonly probability: number; readonly shows: StartDistribution } | null {
-  if (!Object.values(configuration.placements).some(isForeign)) return null;
-  const bad = machine.parts
+  const isBridged = configuration.start === 'bridge';
+  if (!isBridged && !Object.values(configuration.placements).some(isForeign)) return null;
+  const ways = machine.parts
     .filter((part) => isForeign(placementOf(configuration, part.id)))
-    .map((part) => badPartShows(part, machine))
-    .filter((shows) => shows !== null);
-  if (bad.length === 0) return null;
-  const mean = bad[0]?.map((_, o) => bad.reduce((sum, shows) => sum + (shows[o] ?? 0), 0) / bad.length);
-  return mean ? { probability: 1 - (1 - badOnArrival) ** bad.length, shows: mean } : null;
+    .flatMap((part) => badPartShows(part, machine) ?? [])
+    .map((shows) => ({ probability: badOnArrival, shows }));
+  if (isBridged) ways.push({ probability: missesThePins, shows: nothing });
+  const total = ways.reduce((sum, { probability }) => sum + probability, 0);
+  const [first] = ways;
+  if (!first) return null;
+  return {
+    probability: 1 - ways.reduce((works, { probability }) => works * (1 - probability), 1),
+    shows: first.shows.map((_, o) =>
+      ways.reduce((sum, way) => sum + (way.probability / total) * (way.shows[o] ?? 0), 0),
+    ),
+  };
 }

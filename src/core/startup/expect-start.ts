@@ -1,5 +1,5 @@
 import type { Configuration, Machine } from '../machine';
-import { missingBreaks, spareDoubt, type Break } from './break';
+import { missingBreaks, attemptDoubt, type Break } from './break';
 import { linkIndex, type LinkId } from './link';
 import { START_OUTCOMES, startOutcomeIndex, type StartDistribution } from './start-outcome';
 
@@ -21,7 +21,7 @@ export function expectStart(
   { depth = 'start', trustSpares = false }: { depth?: StartDepth; trustSpares?: boolean } = {},
 ): StartDistribution {
   const seen = walk([...missingBreaks(machine, configuration), ...breaks], depth);
-  const doubt = trustSpares ? null : spareDoubt(machine, configuration);
+  const doubt = trustSpares ? null : attemptDoubt(machine, configuration);
   return doubt ? seen.map((p, o) => (1 - doubt.probability) * p + doubt.probability * (doubt.shows[o] ?? 0)) : seen;
 }
 

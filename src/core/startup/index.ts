@@ -3,7 +3,7 @@ export type { Link, LinkId } from './link';
 export { START_OUTCOMES, START_OUTCOME_LABELS, distributionOf, reachesMenu, startOutcomeIndex } from './start-outcome';
 export type { StartDistribution, StartOutcome } from './start-outcome';
 export { expectStageSignal } from './stage-signal';
-export { expectNoPicture, missingBreaks, spareDoubt } from './break';
+export { expectNoPicture, missingBreaks, attemptDoubt } from './break';
 export type { Break } from './break';
 export { probabilityToPass, expectStart } from './expect-start';
 export type { StartDepth } from './expect-start';

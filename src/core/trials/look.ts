@@ -1,5 +1,5 @@
 import { isOriginalIn, type Configuration, type Machine, type Part, type PartKind } from '../machine';
-import { canAct, isAtPart } from '../faults';
+import { canAct, isAtPart, type FaultMode } from '../faults';
 import { probabilityToPass, type LinkId } from '../startup';
 import type { CautionId } from './caution';
 import { falseAlarmsOf } from './false-alarm';
@@ -44,15 +44,27 @@ export function expectLook(
   if (look.passes) probabilities[1] = 1 - unnoticed;
   else
     for (const { fault } of present) {
-      const sighting = fault.mode.sightings?.find((s) => s.look === look.id);
-      const option = look.options.findIndex((o) => o.id === sighting?.as);
-      if (!sighting || option < 0 || !isAtPart(fault, part.id) || !isSeen(part, configuration)) continue;
-      probabilities[option] = (probabilities[option] ?? 0) + unnoticed * sighting.probability;
-      unnoticed *= 1 - sighting.probability;
+      if (!isAtPart(fault, part.id) || !isSeen(part, configuration)) continue;
+      let missed = 1;
+      for (const { option, probability } of sightingsOf(fault.mode, look)) {
+        probabilities[option] = (probabilities[option] ?? 0) + unnoticed * probability;
+        missed -= probability;
+      }
+      unnoticed *= missed;
     }
   probabilities[0] = unnoticed;
   return falseAlarmsOf(look.options).map((alarm, o) => (o === 0 ? 0 : (probabilities[o] ?? 0)) + unnoticed * alarm);
 }
+
+/** What a look sees of a fault that is present: indices of its options, with probabilities that sum to 1 at most. */
+export const sightingsOf = (
+  { sightings = [] }: Pick<FaultMode, 'sightings'>,
+  { id, options }: Pick<Look, 'id' | 'options'>,
+): { readonly option: number; readonly probability: number }[] =>
+  sightings.flatMap(({ look, as, probability }) => {
+    const option = look === id ? options.findIndex((one) => one.id === as) : -1;
+    return option < 0 ? [] : [{ option, probability }];
+  });
 
 const isSeen = (part: Part, configuration: Configuration): boolean => isOriginalIn(configuration, part.id);
 

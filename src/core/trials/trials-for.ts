@@ -66,16 +66,17 @@ function asDoneOn(machine: Machine, configuration: Configuration): (trial: Trial
   return (trial) => drained(byButton(trial));
 }
 
-/** Whatever takes the cord out drains the supply, and a supply that had shut itself off comes back. */
+/** Whatever takes the cord out drains supply and board: what had shut itself off, or sleeps, comes back. */
 function drainedOn(machine: Machine): (trial: Trial) => Trial {
-  const supply = machine.parts.find(({ kind }) => kind === 'supply');
-  if (!supply) return (trial) => trial;
+  const drains = machine.parts.filter(({ kind }) => kind === 'supply' || kind === 'board');
   const known = drainedTrials.get(machine) ?? new WeakMap<Trial, Trial>();
   drainedTrials.set(machine, known);
   return (trial) => {
     const takesCordOut = trial.cautions.includes('unplug') || trial.part?.kind === 'cord';
-    if (!takesCordOut || trial.handling.some(({ act }) => act === 'drain')) return trial;
-    const drained = known.get(trial) ?? { ...trial, handling: [...trial.handling, { act: 'drain', part: supply.id }] };
+    if (!takesCordOut) return trial;
+    const own = new Set(trial.handling.flatMap(({ act, part }) => (act === 'drain' ? [part] : [])));
+    const also = drains.filter(({ id }) => !own.has(id)).map(({ id }) => ({ act: 'drain' as const, part: id }));
+    const drained = known.get(trial) ?? { ...trial, handling: [...trial.handling, ...also] };
     known.set(trial, drained);
     return drained;
   };

@@ -109,7 +109,8 @@ function createCures({ variants }: HypothesisSpace): OutcomeModelCache['curesOf'
     ]);
     return [...touched].flatMap((v): [number, number][] => {
       const fault = variants[v]?.fault;
-      return fault ? [[v, cureProbability(fault, trial)]] : [];
+      const probability = fault ? cureProbability(fault, trial) : 0;
+      return probability > 0 ? [[v, probability]] : [];
     });
   };
 }

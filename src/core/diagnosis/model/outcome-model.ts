@@ -1,12 +1,21 @@
 import { isOriginalIn, type Configuration, type Machine, type Part } from '../../machine';
 import { canAct, type FaultInstance } from '../../faults';
-import { expectStart, linkIndex, LINKS, missingBreaks, spareDoubt, type LinkId, type StartDepth } from '../../startup';
+import {
+  expectStart,
+  linkIndex,
+  LINKS,
+  missingBreaks,
+  attemptDoubt,
+  type LinkId,
+  type StartDepth,
+} from '../../startup';
 import {
   gradeProbabilities,
   unfedComponentOf,
   densityOfReading,
   expectReading,
   falseAlarmsOf,
+  sightingsOf,
   type NormalComponent,
   type Look,
   type Quantity,
@@ -118,7 +127,7 @@ function compileStart(depth: StartDepth, compiling: Compiling): OutcomeModel {
     deciders: decidersOf(pass),
     shows: factsOf(variants).showsAtStart,
     none,
-    badSpare: spareDoubt(machine, configuration),
+    badSpare: attemptDoubt(machine, configuration),
     density: null,
   };
 }
@@ -158,11 +167,12 @@ function compileSighting(look: Look, part: Part, { configuration, variants }: Co
   const none = falseAlarmsOf(look.options);
   if (isOriginalIn(configuration, part.id))
     for (const v of factsOf(variants).atPart.get(part.id) ?? []) {
-      const sighting = variants[v]?.fault.mode.sightings?.find((seen) => seen.look === look.id);
-      const outcome = look.options.findIndex(({ id }) => id === sighting?.as);
-      if (!sighting || outcome < 0) continue;
-      pass[v] = 1 - sighting.probability;
-      shows[v] = [{ outcome, probability: 1 }];
+      const mode = variants[v]?.fault.mode;
+      const seen = mode ? sightingsOf(mode, look) : [];
+      if (seen.length === 0) continue;
+      const noticed = seen.reduce((sum, { probability }) => sum + probability, 0);
+      pass[v] = 1 - noticed;
+      shows[v] = seen.map(({ option, probability }) => ({ outcome: option, probability: probability / noticed }));
     }
   return { width, pass, deciders: decidersOf(pass), shows, none, badSpare: null, density: null };
 }

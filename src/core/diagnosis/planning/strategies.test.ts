@@ -30,7 +30,7 @@ test.each<[string, BriefLog, RegExp]>([
   ['outside-in', dead, /^look\/(outlet-lamp|strip-switch)/],
   ['strip-down', { ...dead, reported: 'twitch', trials: [['start', 'twitch']] }, /^minimal-in-case$/],
   ['build-up', { ...dead, reported: 'twitch', trials: [['start', 'twitch']] }, /^(minimal-on-bench|build\/)/],
-  ['signal-led', { ...dead, reported: 'at-memory', trials: [['start', 'at-memory']] }, /(module|slot|memory)/],
+  ['signal-led', { ...dead, reported: 'at-memory', trials: [['start', 'at-memory']] }, /(module|slot|memory|training)/],
   ['swap-first', dead, /^spare\//],
 ])('%s begins as its strategy does', (strategy, log, trial) => {
   expect(priceOf(log, strategy)?.next?.trial).toMatch(trial);

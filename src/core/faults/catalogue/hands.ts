@@ -164,7 +164,10 @@ export const handFaults: readonly FaultMode[] = [
     existsIn: (_machine, part) => part.bus === 'm2',
     cures: { reseat: 0.95 },
     repair: 'plug-drive',
-    sightings: [{ look: 'm2-seat', as: 'lifted', probability: 0.9 }],
+    sightings: [
+      { look: 'drive-listed', as: 'missing', probability: 0.97 },
+      { look: 'm2-seat', as: 'lifted', probability: 0.9 },
+    ],
     prior: judged(6, { moved: 1.5, 'new-build': 3, 'drive-added': 6 }),
   },
   {

@@ -1,5 +1,6 @@
 import type { FaultMode } from '../fault-mode';
 import { handFaults } from './hands';
+import { leadFaults } from './leads-and-parts';
 import { outsideFaults } from './outside';
 import { powerFaults } from './power';
 import { processingFaults } from './processing';
@@ -12,6 +13,7 @@ export const FAULT_MODES: readonly FaultMode[] = [
   ...processingFaults,
   ...outsideFaults,
   ...handFaults,
+  ...leadFaults,
   ...wearFaults,
   ...settingsFaults,
 ];

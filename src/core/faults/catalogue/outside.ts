@@ -208,6 +208,7 @@ export const outsideFaults: readonly FaultMode[] = [
     presentations: [{ as: 'message-settings', weight: 1 }],
     repair: 'replace',
     readings: [{ quantity: 'coin-cell-volts', meanVolts: 2.2, spreadVolts: 0.4 }],
+    sightings: [{ look: 'date-in-setup', as: 'wrong', probability: 0.95 }],
     prior: judged(8, { old: 4, 'new-build': 0.2 }),
   },
   {
@@ -233,6 +234,7 @@ export const outsideFaults: readonly FaultMode[] = [
     cures: { reseat: 0.95 },
     repair: 'plug-drive',
     sightings: [
+      { look: 'drive-listed', as: 'missing', probability: 0.97 },
       { look: 'drive-sound', as: 'still', probability: 0.6 },
       { look: 'drive-leads', as: 'loose', probability: 0.85 },
     ],
@@ -248,7 +250,10 @@ export const outsideFaults: readonly FaultMode[] = [
     existsIn: mayShareLanes,
     actsIn: asFoundOnly,
     repair: 'move-drive',
-    sightings: [{ look: 'drive-leads', as: 'disabled-socket', probability: 0.85 }],
+    sightings: [
+      { look: 'drive-listed', as: 'missing', probability: 0.97 },
+      { look: 'drive-leads', as: 'disabled-socket', probability: 0.85 },
+    ],
     prior: judged(8, { 'new-build': 2, 'drive-added': 8 }),
   },
   {
@@ -260,6 +265,7 @@ export const outsideFaults: readonly FaultMode[] = [
     presentations: [{ as: 'no-boot', weight: 1 }],
     repair: 'replace',
     sightings: [
+      { look: 'drive-listed', as: 'missing', probability: 0.97 },
       { look: 'drive-sound', as: 'still', probability: 0.6 },
       { look: 'drive-health', as: 'failing', probability: 0.95 },
     ],

@@ -59,7 +59,10 @@ export const powerFaults: readonly FaultMode[] = [
     source: 'ATX12V design guide, +5 VSB',
     presentations: [{ as: 'dead', weight: 1 }],
     repair: 'replace',
-    sightings: [{ look: 'supply-signs', as: 'burnt', probability: 0.3 }],
+    sightings: [
+      { look: 'supply-tester', as: 'fails', probability: 0.98 },
+      { look: 'supply-signs', as: 'burnt', probability: 0.3 },
+    ],
     prior: judged(42, { storm: 3, old: 1.8, 'used-parts': 1.4, smoke: 4, 'breaker-trips': 8 }),
   },
   {
@@ -242,6 +245,7 @@ export const powerFaults: readonly FaultMode[] = [
     ],
     repair: 'replace',
     sightings: [
+      { look: 'supply-tester', as: 'fails', probability: 0.4 },
       { look: 'supply-fan', as: 'kicks', probability: 0.4 },
       { look: 'supply-signs', as: 'burnt', probability: 0.2 },
     ],

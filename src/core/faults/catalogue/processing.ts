@@ -78,7 +78,7 @@ export const processingFaults: readonly FaultMode[] = [
     id: 'cooler-badly-mounted',
     link: 'processor',
     at: 'cooler',
-    title: 'The cooler is badly mounted: film left on, no paste or tilted',
+    title: 'The cooler is badly mounted: no paste, or tilted',
     reason: 'The processor overheats and protects itself within seconds.',
     presentations: [
       { as: 'twitch', weight: 0.4 },

@@ -33,6 +33,7 @@ export const wearFaults: readonly FaultMode[] = [
     stopProbability: 0.75,
     repair: 'replace',
     readings: [{ quantity: 'power-good', meanVolts: 2.4, spreadVolts: 0.9 }],
+    sightings: [{ look: 'supply-tester', as: 'fails', probability: 0.5 }],
     prior: judged(6, { old: 2.5, 'comes-and-goes': 2 }),
   },
   {
@@ -49,6 +50,7 @@ export const wearFaults: readonly FaultMode[] = [
       { quantity: 'vsb-load', meanVolts: 4.3, spreadVolts: 0.25 },
       { quantity: 'vsb', meanVolts: 4.72, spreadVolts: 0.15 },
     ],
+    sightings: [{ look: 'supply-tester', as: 'fails', probability: 0.4 }],
     prior: judged(7, { old: 2.2 }),
   },
   {
@@ -215,7 +217,10 @@ export const wearFaults: readonly FaultMode[] = [
     stopProbability: 0.93,
     cures: { reseat: 0.6 },
     repair: 'mount-cooler',
-    sightings: [{ look: 'cooler-mount', as: 'bad', probability: 0.85 }],
+    sightings: [
+      { look: 'cooler-mount', as: 'dry', probability: 0.7 },
+      { look: 'cooler-mount', as: 'bad', probability: 0.2 },
+    ],
     prior: judged(7, { old: 2.5, 'new-build': 0.2, 'cooler-touched': 2 }),
   },
   {
@@ -243,6 +248,7 @@ export const wearFaults: readonly FaultMode[] = [
     stopProbability: 0.75,
     repair: 'replace',
     sightings: [
+      { look: 'drive-listed', as: 'missing', probability: 0.2 },
       { look: 'drive-health', as: 'failing', probability: 0.87 },
       { look: 'drive-sound', as: 'clicks', probability: 0.3 },
     ],
@@ -260,6 +266,7 @@ export const wearFaults: readonly FaultMode[] = [
     // A spare drive goes on the same lead.
     actsIn: ({ configuration, part }) => isFilled(configuration, part.id),
     repair: 'replace-data-lead',
+    sightings: [{ look: 'drive-listed', as: 'missing', probability: 0.9 }],
     prior: judged(5, { moved: 1.3, old: 1.3 }),
   },
 ];

@@ -1,6 +1,6 @@
 import type { Change, Configuration, Machine, Part } from '../../machine';
 import { fittedModules, placementOf, slotOf } from '../../machine';
-import { instantiateFaults, repairOf, type RepairClass } from '../../faults';
+import { instantiateFaults, repairOf, type RepairClass, type RepairId } from '../../faults';
 import type { CautionId } from '../caution';
 import type { Handling, Trial } from '../trial';
 import { formatTrialId } from '../trial-id';
@@ -40,7 +40,7 @@ function repairTrial(repairClass: RepairClass, machine: Machine, configuration: 
     purpose:
       repair.stake === 'nothing' ? 'Quick to try, and it may be all that is needed.' : 'Fixes it if this is the cause.',
     steps: [
-      ...(isInside(part) || isInsideWork(repairClass) ? ['Switch off and pull the cord.'] : []),
+      ...(isInsideWork(repairClass) ? ['Switch off and pull the cord.'] : []),
       ...movementsOf(repairClass, machine, configuration),
       'Start it and watch for a minute.',
     ],
@@ -55,14 +55,22 @@ function repairTrial(repairClass: RepairClass, machine: Machine, configuration: 
     spares: [],
     needs: 'start',
     cautions: cautionsOf(repairClass),
-    inside: isInside(part) || part.kind === 'board',
+    inside: isInsideWork(repairClass),
     outcomes: outcomesOfStart(),
   };
 }
 
-/** Work on the board that needs the case open; settings and firmware do not. */
+/** What is named after the board and done from outside: by the button, in setup, from the menu. */
+const fromOutside: readonly RepairId[] = [
+  'hold-button',
+  'wait-training',
+  'set-boot',
+  'update-firmware',
+  'roll-back-firmware',
+];
+
 const isInsideWork = ({ part, repair }: RepairClass): boolean =>
-  part.kind === 'board' && repairOf(repair).stake !== 'for-good' && repair !== 'wait-training';
+  isInside(part) || (part.kind === 'board' && !fromOutside.includes(repair));
 
 /** What is done, in order. */
 function movementsOf(repairClass: RepairClass, machine: Machine, configuration: Configuration): string[] {
@@ -87,6 +95,8 @@ const isLoadRepair = ({ repair }: RepairClass): boolean => repair === 'separate-
 
 function changesOf({ repair, part }: RepairClass, machine: Machine, configuration: Configuration): Change[] {
   if (repairOf(repair).replaces) return [{ kind: 'place', part: part.id, to: { state: 'new' } }];
+  if (repair === 'other-header')
+    return [{ kind: 'place', part: part.id, to: { state: 'moved', to: 'another header' } }];
   if (repair === 'leave-unplugged') return [{ kind: 'place', part: part.id, to: { state: 'out' } }];
   if (repair === 'leave-slot-empty') return otherPlace(part, machine, configuration) ?? [];
   if (repair === 'reset-settings') return [{ kind: 'settings', to: 'defaults' }];
@@ -111,7 +121,9 @@ function cautionsOf({ repair, part }: RepairClass): CautionId[] {
     return ['firmware-power'];
   if (repair === 'clear-password') return ['unplug', 'static', 'owner-proof'];
   if (repair === 'clean-slot') return ['unplug', 'static', 'spray'];
-  if (repair === 'restore-system') return ['owner-data'];
+  if (repair === 'restore-system' || repair === 'install-system') return ['owner-data'];
+  if (repair === 'hold-button') return ['unplug'];
+  if (repair === 'own-leads') return ['unplug', 'supply-closed'];
   if (repair === 'clean-switch') return ['unplug', 'spray'];
   if (repair === 'dry-board') return ['liquid', 'spray'];
   if (repair === 'use-live-outlet') return ['building-wiring'];

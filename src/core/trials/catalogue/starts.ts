@@ -142,6 +142,7 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
     'monitor',
     'display-cable',
     'keyboard',
+    'front-usb',
     'processor',
     'board',
   ];

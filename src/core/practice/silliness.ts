@@ -1,0 +1,62 @@
+import { isOriginalIn, type Configuration } from '../machine';
+import { isSilent, type Trial } from '../trials';
+import type { EvidenceStep } from '../diagnosis';
+import type { PracticeBench } from './practice-bench';
+
+/** What a technician would laugh at, or be hurt by. Judged from the machine and the log, not by what the engine says. */
+export const SILLINESS = ['endless', 'repeat', 'wet', 'unsafe', 'impossible'] as const;
+export type Silliness = (typeof SILLINESS)[number];
+
+/** What is silly about doing this trial next; empty where nothing is. */
+export function sillinessOf({ faulty, steps, configuration, there }: PracticeBench, trial: Trial): Silliness[] {
+  const isPowered = trial.needs !== null;
+  const isDrying = trial.repair?.repair === 'dry-board';
+  const isWet = there.some(({ fault }) => fault.mode.id === 'liquid-on-board');
+  const isLookedAt = steps.some(({ trial: done }) => done.ref.kind === 'look' && done.ref.look === 'board-signs');
+  const mayBeWet = faulty.circumstances.includes('spill') && !isLookedAt;
+  const lastSighting = lastAt(steps, 'board-signs');
+  return [
+    ...(isRepeat(steps, configuration, trial) ? (['repeat'] as const) : []),
+    ...(isPowered && !isDrying && (mayBeWet || (isWet && lastSighting === 'traces')) ? (['wet'] as const) : []),
+    ...(isPowered && isBurnt(steps, configuration, trial) ? (['unsafe'] as const) : []),
+    ...(isImpossible(steps, trial) ? (['impossible'] as const) : []),
+  ];
+}
+
+/** The same trial again, with nothing but looks since, that gave no answer, or the same answer as ever. */
+function isRepeat(steps: readonly EvidenceStep[], configuration: Configuration, trial: Trial): boolean {
+  const last = steps.findLastIndex((step) => step.trial.id === trial.id);
+  if (last < 0) return false;
+  const isSame = JSON.stringify(steps[last]?.configuration.placements) === JSON.stringify(configuration.placements);
+  const isUntouched = steps.slice(last + 1).every(({ trial: done, handling }) => !done.repair && handling.length === 0);
+  return isSame && isUntouched && trial.ref.kind !== 'run-under-load';
+}
+
+const lastAt = (steps: readonly EvidenceStep[], look: string): string | null =>
+  steps.findLast(({ trial, outcome }) => trial.ref.kind === 'look' && trial.ref.look === look && !isSilent(outcome))
+    ?.outcome ?? null;
+
+/** A part that was seen to be burnt is in the machine when it is powered. */
+function isBurnt(steps: readonly EvidenceStep[], configuration: Configuration, trial: Trial): boolean {
+  const burnt = (
+    [
+      ['supply-signs', 'burnt'],
+      ['board-signs', 'damage'],
+      ['card-leads', 'scorched'],
+    ] as const
+  ).flatMap(([look, as]) => {
+    const seen = steps.findLast(({ trial: done }) => done.ref.kind === 'look' && done.ref.look === look);
+    return seen?.outcome === as && seen.trial.part ? [seen.trial.part.id] : [];
+  });
+  const isTakenOut = (part: string) =>
+    trial.changes.some((change) => change.kind === 'place' && change.part === part && change.to.state !== 'as-found');
+  return burnt.some((part) => isOriginalIn(configuration, part) && !isTakenOut(part));
+}
+
+/** It needs a machine that stays on, or a system, and the last start showed that there is none. */
+function isImpossible(steps: readonly EvidenceStep[], { needs }: Trial): boolean {
+  const last = steps.findLast(({ trial, outcome }) => trial.observe.kind === 'start' && !isSilent(outcome))?.outcome;
+  const isOff = last === 'dead' || last === 'twitch' || last === 'loop';
+  const hasSystem = last === 'works' || last === 'cuts-out';
+  return (needs === 'stays-on' && isOff) || (needs === 'system' && !hasSystem);
+}
