@@ -23,11 +23,11 @@ export interface Analysis {
 /** Analyses a case; what an earlier analysis of the same machine knows is not computed again. */
 export function analyseCase(input: DiagnosisInput, earlier: Replay | null): Analysis {
   const known = replay(input, earlier);
-  const { space, book, belief } = known;
+  const { space, belief } = known;
   const foremost = probabilityForemost(space, belief);
   const repairs = rankRepairs(space, foremost);
   const right = rightProbability(space, belief, input);
-  const plan = planTrials(input, known.live(), book);
+  const plan = planTrials(input, known.live(), known);
   const stopRule = weighStopping(plan, space, input);
   return {
     known,

@@ -65,7 +65,7 @@ export function exportModel(input: DiagnosisInput, { maxFaults = 1 }: { maxFault
           b === NONE
             ? first
             : first + (model.pass[a] ?? 1) * (cleanProbability(model, o, b) - cleanProbability(model, o, null));
-        const isUnknown = space.variants[a]?.fault.somethingElse ?? false;
+        const isUnknown = !model.isTight && (space.variants[a]?.fault.somethingElse ?? false);
         return noisy(both, trial.outcomes.length, misreadProbabilityOf(trial), isUnknown);
       });
     return {

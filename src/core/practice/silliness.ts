@@ -11,7 +11,10 @@ export type Silliness = (typeof SILLINESS)[number];
 export function sillinessOf({ faulty, steps, configuration, there }: PracticeBench, trial: Trial): Silliness[] {
   const isPowered = trial.needs !== null;
   const isDrying = trial.repair?.repair === 'dry-board';
-  const isWet = there.some(({ fault }) => fault.mode.id === 'liquid-on-board');
+  const isBoardOut = trial.changes.some(
+    (change) => change.kind === 'place' && change.part === 'board' && change.to.state !== 'as-found',
+  );
+  const isWet = !isBoardOut && there.some(({ fault }) => fault.mode.id === 'liquid-on-board');
   const isLookedAt = steps.some(({ trial: done }) => done.ref.kind === 'look' && done.ref.look === 'board-signs');
   const mayBeWet = faulty.circumstances.includes('spill') && !isLookedAt;
   const lastSighting = lastAt(steps, 'board-signs');

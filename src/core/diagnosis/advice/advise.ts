@@ -80,6 +80,11 @@ function finish(situation: Situation): Advice {
       why: 'It runs on the bench. Now put it back into the case.',
     };
   if (top && away.length > 0) return provenOrTurn(situation, top);
+  // Whole again, and it stops later than it did: that is another fault.
+  if (lastStart(input) !== 'works' && lastStart(input) !== 'cuts-out')
+    return situation.plan.proposals.some(({ trial, bits }) => trial.id === plainStart && bits > 0)
+      ? { kind: 'verify', trialId: plainStart, why: 'All is back in. See how far it gets.' }
+      : withoutSeeing(situation);
   const stood = loadsStood(input);
   if (stood === 0 && top && needsOnlyAPicture(top.repairClass) && situation.right >= surelyRightWithAPicture)
     return { kind: 'close', trialId: null, why: 'The picture is there, and nothing inside was touched.' };
@@ -93,12 +98,15 @@ function finish(situation: Situation): Advice {
     : { kind: 'close', trialId: null, why: 'It starts and keeps running under load.' };
 }
 
-/** A repair seems to have helped: before anything else is repaired, see whether it stays up. */
+/** A repair seems to have helped: before anything else is repaired, all goes back in, and is seen to stay up. */
 function verifyRepair(situation: Situation): Advice | null {
   const { input, repairs } = situation;
   const [top] = repairs;
-  const isRepaired = top && repairsDone(input).has(top.repairClass.id) && partsAway(input).length === 0;
-  return isRepaired && lastStart(input) === 'works' && loadsStood(input) === 0
+  const isRepaired = top !== undefined && repairsDone(input).has(top.repairClass.id);
+  if (!isRepaired || lastStart(input) !== 'works') return null;
+  const innocent = putBackInnocent(situation);
+  if (innocent) return innocent;
+  return partsAway(input).length === 0 && loadsStood(input) === 0 && canBeDone(situation, underLoad)
     ? { kind: 'verify', trialId: underLoad, why: 'It starts after the repair. Check that it keeps running.' }
     : null;
 }
@@ -111,8 +119,8 @@ function repairIfSure(situation: Situation): Advice | null {
   if (!top || !proposal || top.repairClass.repair === 'look-deeper') return null;
   const { stake } = repairOf(top.repairClass.repair);
   if (top.probability < sureEnough(top.repairClass)) return null;
-  // Carried out and not seen to fail since: once more would tell and fix nothing.
-  if (repairsDone(situation.input).has(top.repairClass.id) && isGone(situation)) return null;
+  // Carried out once: the same again would tell and fix nothing.
+  if (repairsDone(situation.input).has(top.repairClass.id)) return null;
   return stake === 'part'
     ? provenOrTurn(situation, top)
     : { kind: 'repair', trialId: proposal.trial.id, why: whyNow[stake] };

@@ -1,4 +1,5 @@
-import { percent } from '../../wording';
+import { listOf, percent } from '../../wording';
+import { nameInWords } from '../../machine';
 import type { RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
 import type { RankedRepair } from '../belief/suspects';
@@ -8,15 +9,24 @@ import { partsAway } from './log-facts';
 import { canBeDone, isGone, repairTrialId, type Advice, type Situation } from './situation';
 
 /** What was away and is not the cause goes home, one thing at a time. */
-export function putBackInnocent({ input, repairs }: Situation): Advice | null {
-  const innocent = partsAway(input).find((id) => id !== repairs[0]?.repairClass.part.id);
-  return innocent
-    ? {
-        kind: 'put-back',
-        trialId: formatTrialId({ kind: 'back', part: innocent }),
-        why: 'It runs like this. Put back what was taken out or moved, one thing at a time.',
-      }
-    : null;
+export function putBackInnocent({ input, repairs, plan }: Situation): Advice | null {
+  const innocents = partsAway(input).filter((id) => id !== repairs[0]?.repairClass.part.id);
+  const ids = innocents.map((part) => formatTrialId({ kind: 'back', part }));
+  const next = ids.find((id) => canBeDone({ plan }, id));
+  if (next !== undefined)
+    return {
+      kind: 'put-back',
+      trialId: next,
+      why: 'It runs like this. Put back what was taken out or moved, one thing at a time.',
+    };
+  const names = input.machine.parts.filter(({ id }) => innocents.includes(id)).map(nameInWords);
+  return names.length === 0
+    ? null
+    : {
+        kind: 'undecided',
+        trialId: null,
+        why: `It runs like this, without ${listOf(names)}. Put it back as soon as that can be done, or note why it stays out.`,
+      };
 }
 
 /** A change has most likely taken the fault away: to undo and redo it tells more than another test, and is the proof. */
@@ -41,7 +51,10 @@ export function provenOrTurn(situation: Situation, { repairClass, probability }:
     confirmed === 'suggested'
       ? `It is ${percent(probability)} likely: fix it permanently.`
       : `The cause is ${confirmed}: fix it permanently.`;
-  return { kind: 'repair', trialId: repairTrialId(repairClass), why };
+  const trialId = repairTrialId(repairClass);
+  return canBeDone(situation, trialId)
+    ? { kind: 'repair', trialId, why }
+    : { kind: 'undecided', trialId: null, why: `${why} It could not be done here: refer it, or get what it needs.` };
 }
 
 /** Away, back, away: the next turn that can be made now; null if the proof is whole or has not begun. */

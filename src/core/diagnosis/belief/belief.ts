@@ -83,7 +83,7 @@ export function compileStep(space: HypothesisSpace, step: EvidenceStep, book: Ou
   if (isSilent(step.outcome)) return { cure, none: 1, one, pass: one, forecast: null };
   const model = modelOfStep(step, book);
   const seen = observed(model, step);
-  variants.forEach(({ fault }, v) => (one[v] = seen(v, fault.somethingElse && !model.keepsToLast)));
+  variants.forEach(({ fault }, v) => (one[v] = seen(v, fault.somethingElse && !model.isTight)));
   const pass = cured.length > 0 ? passAfterCure(model.pass, cured) : model.pass;
   return { cure, none: seen(null, false), one, pass: model.pass, forecast: { model, pass } };
 }

@@ -19,7 +19,7 @@ export function decidedOutcomes(
   let untold = 1;
   variants.forEach(({ fault }, v) => {
     const share = (decides[v] ?? 0) * (1 - (pass[v] ?? 1));
-    if (fault.somethingElse && !model.keepsToLast) loose += (decides[v] ?? 0) * (1 - unknownKeepsToLook);
+    if (fault.somethingElse && !model.isTight) loose += (decides[v] ?? 0) * (1 - unknownKeepsToLook);
     if (share === 0) return;
     untold -= share;
     for (const { outcome, probability } of shows[v] ?? [])

@@ -23,10 +23,14 @@ export function expectOutcomes(
   misreadProbability: number,
 ): Float64Array {
   const clean = cleanOutcomes(trial, setting, present);
-  const unknown = present.some(({ fault }) => fault.somethingElse) ? 1 - unknownKeepsToLook : 0;
+  const isLoose = !isSighting(trial) && present.some(({ fault }) => fault.somethingElse);
+  const unknown = isLoose ? 1 - unknownKeepsToLook : 0;
   const spread = 1 - (1 - unknown) * (1 - misreadProbability);
   return clean.map((probability) => probability * (1 - spread) + spread / clean.length);
 }
+
+/** A look that sees certain faults of its part: what is not among them leaves it as it is. */
+const isSighting = ({ observe }: Observed): boolean => observe.kind === 'look' && !observe.look.passes;
 
 /** What a trial watches, and at which part. */
 type Observed = Pick<Trial, 'id' | 'observe' | 'part'>;

@@ -45,8 +45,11 @@ export interface OutcomeModel {
   readonly none: Float64Array;
   /** A spare that is bad itself: the probability, and what it shows whatever else there is. */
   readonly badSpare: { readonly probability: number; readonly shows: Float64Array } | null;
-  /** A repeat of a start: an unknown fault keeps to what it showed. */
-  readonly keepsToLast?: boolean;
+  /**
+   * An unknown fault shows nothing of its own in it: a start made again, which it shows as it did before, and a look that
+   * sees certain faults of one part, of which it is none.
+   */
+  readonly isTight?: boolean;
   /** For measurements: density per volt of a reading when variant v decides, or when nothing does (null). */
   readonly density: ((volts: number, v: number | null) => number) | null;
 }
@@ -174,7 +177,7 @@ function compileSighting(look: Look, part: Part, { configuration, variants }: Co
       pass[v] = 1 - noticed;
       shows[v] = seen.map(({ option, probability }) => ({ outcome: option, probability: probability / noticed }));
     }
-  return { width, pass, deciders: decidersOf(pass), shows, none, badSpare: null, density: null };
+  return { width, pass, deciders: decidersOf(pass), shows, none, badSpare: null, isTight: true, density: null };
 }
 
 /** A measurement: faults that break the feed read nothing, those that change the quantity read their own way. */

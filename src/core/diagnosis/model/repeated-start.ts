@@ -22,7 +22,7 @@ export function repeatedStart(model: OutcomeModel, last: number): OutcomeModel {
     shows[v] = otherwise;
     deciders.push(v);
   }
-  return { ...model, pass, shows, none, deciders: Int32Array.from(deciders), badSpare: null, keepsToLast: true };
+  return { ...model, pass, shows, none, deciders: Int32Array.from(deciders), badSpare: null, isTight: true };
 }
 
 function again(stopProbability: number, showings: readonly Showing[], none: Float64Array, last: number) {

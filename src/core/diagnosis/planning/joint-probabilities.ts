@@ -151,7 +151,7 @@ function settle(
       for (let o = 0; o < width; o++)
         entries[at + o] =
           (1 - badSpare.probability) * (entries[at + o] ?? 0) + mass * badSpare.probability * (badSpare.shows[o] ?? 0);
-    const spread = 1 - (live.isUnknown[row] && !model.keepsToLast ? unknownKeepsToLook : 1) * (1 - misreadProbability);
+    const spread = 1 - (live.isUnknown[row] && !model.isTight ? unknownKeepsToLook : 1) * (1 - misreadProbability);
     const floor = (mass * spread) / width;
     floors[row] = floor;
     for (let o = 0; o < width; o++) {

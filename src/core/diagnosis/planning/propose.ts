@@ -9,7 +9,8 @@ import {
   type TrialForecast,
 } from './joint-probabilities';
 import type { ActiveHypotheses } from './active-hypotheses';
-import type { OutcomeModelCache, ReadyTrial } from '../model/outcome-model-cache';
+import type { ReadyTrial } from '../model/outcome-model-cache';
+import type { Replay } from '../belief/replay';
 import { knownAlready } from '../belief/same-evidence';
 import { whatBlocks } from './what-blocks';
 
@@ -45,14 +46,18 @@ export interface Plan {
 const tooUnlikelyToRepair = 0.0002;
 
 /** Weighs every trial that is possible now, from what is believed now. */
-export function planTrials(input: DiagnosisInput, live: ActiveHypotheses, book: OutcomeModelCache): Plan {
+export function planTrials(
+  input: DiagnosisInput,
+  live: ActiveHypotheses,
+  { book, space }: Pick<Replay, 'book' | 'space'>,
+): Plan {
   const scratch = new JointScratch();
   const ready = book.trialsIn(input.configuration);
   const joint = ({ trial, model, pass }: ReadyTrial): JointProbabilities =>
     jointProbabilities(live, model, pass, misreadProbabilityOf(trial), scratch);
   const known = knownAlready(input.steps);
   const weightOf = new Map(live.classIds.map((id, row) => [id, live.classWeights[row] ?? 0]));
-  const blocks = whatBlocks(input);
+  const blocks = whatBlocks(input, space.faults);
   const isOpen = input.caseOpen || input.configuration.surface === 'bench';
   const weighed = ready.map((one): Proposal => {
     const { trial, stateKey } = one;

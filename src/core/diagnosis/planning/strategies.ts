@@ -1,7 +1,8 @@
 import type { PartKind } from '../../machine';
-import { isAtPart, type FaultInstance } from '../../faults';
+import type { FaultInstance } from '../../faults';
 import type { LinkId, StartOutcome } from '../../startup';
 import type { Trial, TrialKind } from '../../trials';
+import { aimsOf } from './aims';
 
 /** Orders in which trials are chosen. */
 export const STRATEGIES = ['best-value', 'outside-in', 'signal-led', 'strip-down', 'build-up', 'swap-first'] as const;
@@ -117,22 +118,6 @@ const pointsAt: Readonly<Record<StartOutcome, readonly LinkId[]>> = {
   'cuts-out': ['load'],
   works: [],
 };
-
-/** The links whose faults a trial is about: those it fixes, notices, measures or takes away. */
-function aimsOf(trial: Trial, faults: readonly FaultInstance[]): Set<LinkId> {
-  const { observe } = trial;
-  const concerns = (fault: FaultInstance): boolean => {
-    if (trial.repair) return fault.repairClass.id === trial.repair.id;
-    if (!trial.part || !isAtPart(fault, trial.part.id)) return false;
-    if (observe.kind === 'look') return fault.mode.sightings?.some(({ look }) => look === observe.look.id) ?? false;
-    if (observe.kind === 'measure')
-      return fault.mode.readings?.some(({ quantity }) => quantity === observe.quantity.id) ?? false;
-    return true;
-  };
-  const links = new Set(faults.filter(concerns).map(({ link }) => link));
-  if (observe.kind === 'look' && observe.look.passes) links.add(observe.look.passes.link);
-  return links;
-}
 
 const after = 100;
 
