@@ -1,7 +1,14 @@
 import { fork } from 'node:child_process';
 import { parseArgs } from 'node:util';
 import { STRATEGIES, type Strategy } from '../../src/core/diagnosis';
-import { calibrationError, scoreStrategy, type PlayedCase, type StrategyScore } from '../../src/core/practice';
+import {
+  calibrationError,
+  scoreStrategy,
+  SILLINESS,
+  type PlayedCase,
+  type Silliness,
+  type StrategyScore,
+} from '../../src/core/practice';
 import { bundlePart } from './bundle-part';
 import { againstOptimum } from './optimum';
 import type { Part } from './part';
@@ -41,7 +48,7 @@ function inProcess<T>(part: Part): Promise<T> {
 type Played = Map<Strategy, PlayedCase[]>;
 
 async function play(
-  draw: 'usual' | 'stress' | 'doubles',
+  draw: Extract<Part, { kind: 'simulate' }>['draw'],
   count: number,
   strategies: readonly Strategy[],
 ): Promise<Played> {
@@ -70,6 +77,13 @@ const score = (played: Played): StrategyScore[] => [...played].map(([name, games
 const calibration = (played: Played): number =>
   calibrationError([...(played.get('best-value') ?? [])].flatMap(({ forecasts }) => forecasts));
 
+/** How often advice by best value was silly, by kind. */
+function silliness(played: Played): Record<Silliness, number> {
+  const all = (played.get('best-value') ?? []).flatMap(({ silly }) => silly);
+  const counts = SILLINESS.map((kind) => [kind, all.filter((one) => one === kind).length] as const);
+  return Object.fromEntries(counts) as Record<Silliness, number>;
+}
+
 const say = (what: string) => process.stderr.write(`${what}\n`);
 
 say('posterior against enumeration');
@@ -82,12 +96,15 @@ say(`${cases} machines by every strategy`);
 const usual = await play('usual', cases, STRATEGIES);
 say(`${cases} machines under stress`);
 const stress = await play('stress', cases, STRATEGIES);
+say(`${cases} machines with tests that cannot be done, and with misleading weights`);
+const unsure = await play('unsure', cases, ['best-value']);
+const misled = await play('misled', cases, ['best-value']);
 say('double faults and doubtful entries');
 const [doubles, doubtful] = await Promise.all([
   play('doubles', Math.max(8, Math.ceil(cases / 2)), ['best-value']),
   inProcess<Report['doubtful']>({
     kind: 'doubtful',
-    cases: Math.max(8, Math.ceil(cases / 5)),
+    cases: Math.max(400, Math.ceil(cases / 5)),
     seed,
   }),
 ]);
@@ -101,6 +118,9 @@ const report: Report = {
   strategies: score(usual),
   calibrationError: calibration(usual),
   stress: { strategies: score(stress), calibrationError: calibration(stress) },
+  unsure: { strategies: score(unsure), silly: silliness(unsure) },
+  misled: { strategies: score(misled) },
+  silly: silliness(usual),
   doubles: { cases: best?.cases ?? 0, unrepairedShare: best?.unrepairedShare ?? 1 },
   doubtfulFirstTwoShare: doubtful.share,
   doubtful,

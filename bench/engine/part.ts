@@ -1,4 +1,4 @@
-import { simulate, stressedDraw, usualDraw } from '../../src/core/practice';
+import { misledDraw, simulate, stressedDraw, unsureDraw, usualDraw } from '../../src/core/practice';
 import type { Strategy } from '../../src/core/diagnosis';
 import { doubtfulFirstTwo } from './doubtful';
 import { latency, scaling } from './latency';
@@ -7,7 +7,7 @@ import { latency, scaling } from './latency';
 export type Part =
   | {
       readonly kind: 'simulate';
-      readonly draw: 'usual' | 'stress' | 'doubles';
+      readonly draw: 'usual' | 'unsure' | 'stress' | 'misled' | 'doubles';
       readonly cases: number;
       readonly seed: number;
       readonly strategies: readonly Strategy[];
@@ -17,7 +17,13 @@ export type Part =
   | { readonly kind: 'doubtful'; readonly cases: number; readonly seed: number }
   | { readonly kind: 'latency' };
 
-const draws = { usual: usualDraw, stress: stressedDraw, doubles: { twoFaults: 1 } };
+const draws = {
+  usual: usualDraw,
+  unsure: unsureDraw,
+  stress: stressedDraw,
+  misled: misledDraw,
+  doubles: { twoFaults: 1 },
+};
 
 function run(part: Part): unknown {
   switch (part.kind) {

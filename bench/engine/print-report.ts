@@ -31,6 +31,11 @@ function strategyTable(strategies: readonly StrategyScore[]): string {
   ]);
 }
 
+const sillyWords = (silly: Report['silly']): string =>
+  Object.entries(silly)
+    .map(([kind, count]) => `${kind} ${count}`)
+    .join(', ');
+
 /** The report as tables for a person. */
 export function printReport(report: Report): string {
   const { optimumRatio, costRatio, latencyMs, latencyOf } = report;
@@ -46,6 +51,15 @@ calibration error ${report.calibrationError.toFixed(3)}
 the same under stress
 ${strategyTable(report.stress.strategies)}
 calibration error ${report.stress.calibrationError.toFixed(3)}
+
+silly advice                         ${sillyWords(report.silly)}
+
+with tests that cannot be done (10 %) or leave one unsure (5 %)
+${strategyTable(report.unsure.strategies)}
+silly advice                         ${sillyWords(report.unsure.silly)}
+
+with starting weights off by up to e^±1.5
+${strategyTable(report.misled.strategies)}
 
 double faults left unrepaired        ${percent(report.doubles.unrepairedShare)} of ${report.doubles.cases}
 flipped entry among first two doubts ${percent(report.doubtful.share)} of ${report.doubtful.flips}

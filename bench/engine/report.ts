@@ -1,4 +1,4 @@
-import type { StrategyScore } from '../../src/core/practice';
+import type { Silliness, StrategyScore } from '../../src/core/practice';
 import type { againstOptimum } from './optimum';
 
 export interface Speed {
@@ -21,6 +21,15 @@ export interface Report extends ReturnType<typeof againstOptimum> {
   readonly strategies: readonly StrategyScore[];
   readonly calibrationError: number;
   readonly stress: { readonly strategies: readonly StrategyScore[]; readonly calibrationError: number };
+  /** With tests that cannot be done or leave one unsure; how often advice was silly, by kind. */
+  readonly unsure: {
+    readonly strategies: readonly StrategyScore[];
+    readonly silly: Readonly<Record<Silliness, number>>;
+  };
+  /** With starting weights that mislead. */
+  readonly misled: { readonly strategies: readonly StrategyScore[] };
+  /** Of the usual machines. */
+  readonly silly: Readonly<Record<Silliness, number>>;
   readonly doubles: { readonly cases: number; readonly unrepairedShare: number };
   readonly doubtfulFirstTwoShare: number;
   readonly doubtful: { readonly flips: number; readonly share: number; readonly falseAlarmShare: number };

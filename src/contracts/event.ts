@@ -125,6 +125,11 @@ const bodies = {
     tools: z.array(words(60)).max(40).describe('Tools that are not at hand, named as trials name them.'),
     spares: z.array(z.enum(PART_KINDS)).max(PART_KINDS.length).describe('Kinds of part without a spare.'),
   },
+  circumstances: {
+    kind: z.literal('circumstances-set'),
+    circumstances: z.array(z.enum(CIRCUMSTANCES)).max(CIRCUMSTANCES.length).describe('All that is known from now on.'),
+    source: z.enum(['owner', 'bench']).describe('Who says so.'),
+  },
 };
 
 /** One event as this version writes it; `readEvent` reads those of earlier versions too. */
@@ -140,6 +145,7 @@ export const caseEventSchema: z.ZodType<WritableEvent> = z.discriminatedUnion('k
   z.strictObject({ ...base, ...bodies.reopened }),
   z.strictObject({ ...base, ...bodies.strategy }),
   z.strictObject({ ...base, ...bodies.lacking }),
+  z.strictObject({ ...base, ...bodies.circumstances }),
   z.strictObject({ ...base, ...bodies.noted }),
   z.strictObject({ ...base, ...bodies.board }),
   z.strictObject({ ...base, ...bodies.flashed }),
@@ -168,6 +174,7 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...loose, ...bodies.reopened }),
   z.strictObject({ ...loose, ...bodies.strategy }),
   z.strictObject({ ...loose, ...bodies.lacking }),
+  z.strictObject({ ...loose, ...bodies.circumstances }),
   z.strictObject({ ...loose, ...bodies.noted }),
   z.strictObject({ ...loose, ...bodies.board }),
   z.strictObject({ ...loose, ...bodies.flashed }),

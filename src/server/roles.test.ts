@@ -111,6 +111,7 @@ const entries: Readonly<Record<Exclude<CaseEventKind, 'case-opened' | 'entry-str
   'case-reopened': [{ reason: 'Again' }, 'close-cases'],
   'strategy-chosen': [{ strategy: 'best-value' }, 'write-cases'],
   'lacking-set': [{ tools: [], spares: [] }, 'write-cases'],
+  'circumstances-set': [{ circumstances: ['spill'], source: 'bench' }, 'write-cases'],
   'part-noted': [{ part: 'supply', paid: 10 }, 'write-cases'],
   'board-noted': [{ board: eventId(77), model: 'M', revision: '1', installed: 'R1' }, 'write-cases'],
   'firmware-flashed': [flash, 'flash-firmware'],
@@ -199,4 +200,26 @@ test('a role that was taken away is gone with the next request', async () => {
   const id = server.personId('technician');
   await server.as('lead').put(`/api/people/${id}`).send({ role: 'reader' }).expect(204);
   await server.as('technician').get('/api/cases').expect(401);
+});
+
+test('who signs out everywhere holds no session before the person: a change of the account meanwhile is not locked out', async () => {
+  const personId = server.personId('reader', 1);
+  const db = await server.pool.connect();
+  try {
+    await db.query('BEGIN');
+    await db.query("SELECT set_config('probe.shop_id', $1, true)", ['22222222-2222-4222-8222-222222222222']);
+    await db.query('SELECT id FROM people WHERE id = $1 FOR UPDATE', [personId]);
+    const leaving = server
+      .as('reader', 1)
+      .delete('/api/session/all')
+      .then(({ status }) => status);
+    // Until it waits for the person.
+    await new Promise((resolve) => setTimeout(resolve, 300));
+    const { rowCount } = await db.query('SELECT 1 FROM sessions WHERE person_id = $1 FOR UPDATE NOWAIT', [personId]);
+    expect(rowCount).toBeGreaterThan(0);
+    await db.query('COMMIT');
+    expect(await leaving).toBe(204);
+  } finally {
+    db.release();
+  }
 });

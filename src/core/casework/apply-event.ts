@@ -58,6 +58,7 @@ export function openCase(opened: CaseOpened): Stepped {
     closed: null,
     strategy: 'best-value',
     lacking: { tools: [], spares: [] },
+    circumstances: opened.circumstances,
     partFacts: {},
     firmware: { board: null, installed: null, flashes: [], stepsBeforeFlash: 0, verified: null },
   });
@@ -97,6 +98,8 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
       return advance({ ...listed, strategy: event.strategy });
     case 'lacking-set':
       return advance({ ...listed, lacking: { tools: event.tools, spares: event.spares } });
+    case 'circumstances-set':
+      return advance({ ...listed, circumstances: event.circumstances });
     case 'part-noted':
       return notePart(listed, event);
     case 'board-noted':

@@ -1,6 +1,7 @@
 import type { ModuleSpeed } from '../isolation';
 import type { Configuration, Machine } from '../machine';
 import type { EvidenceStep, Lacking, Strategy } from '../diagnosis';
+import type { Circumstance } from '../faults';
 import type { Trial } from '../trials';
 import type { BoardNoted, CaseClosed, CaseEvent, CaseOpened, FirmwareFlashed, FirmwareVerified } from './event';
 
@@ -53,6 +54,8 @@ export interface CaseState {
   readonly closed: CaseClosed | null;
   readonly strategy: Strategy;
   readonly lacking: Lacking;
+  /** As reported at intake, or as learned since. */
+  readonly circumstances: readonly Circumstance[];
   /** What was noted of parts, by part id. */
   readonly partFacts: Readonly<Record<string, PartFacts>>;
   readonly firmware: FirmwareState;

@@ -2,12 +2,12 @@ import { createDiagnoser, type Diagnosis, type DiagnosisInput, type StrategyPric
 import type { Circumstance } from '../faults';
 import type { CaseState } from './case-state';
 
-/** What is known besides the parts: as reported, and what was done to the firmware since. */
-export function circumstancesOf({ opened, firmware }: CaseState): readonly Circumstance[] {
+/** What is known besides the parts: as reported or learned since, and what was done to the firmware. */
+export function circumstancesOf({ circumstances, firmware }: CaseState): readonly Circumstance[] {
   const isBroken = firmware.flashes.at(-1)?.end === 'interrupted' && firmware.verified === null;
-  return isBroken && !opened.circumstances.includes('firmware-updated')
-    ? [...opened.circumstances, 'firmware-updated']
-    : opened.circumstances;
+  return isBroken && !circumstances.includes('firmware-updated')
+    ? [...circumstances, 'firmware-updated']
+    : circumstances;
 }
 
 /** What the engine is asked about a case in its present state. */

@@ -135,6 +135,14 @@ export interface LackingSet extends EventBase {
   readonly spares: readonly PartKind[];
 }
 
+/** What is known of the case besides its parts, learned at any time; it takes the place of what was said before. */
+export interface CircumstancesSet extends EventBase {
+  readonly kind: 'circumstances-set';
+  readonly circumstances: readonly Circumstance[];
+  /** The owner said so, or it was found at the bench. */
+  readonly source: 'owner' | 'bench';
+}
+
 /** Which board it is and what is on it now, as read at the bench. */
 export interface BoardNoted extends EventBase {
   readonly kind: 'board-noted';
@@ -196,6 +204,7 @@ export type WritableEvent =
   | CaseReopened
   | StrategyChosen
   | LackingSet
+  | CircumstancesSet
   | PartNoted
   | BoardNoted
   | FirmwareFlashed

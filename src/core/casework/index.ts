@@ -17,6 +17,7 @@ export type {
   FirmwareVerified,
   FlashEnd,
   FlashPurpose,
+  CircumstancesSet,
   LackingSet,
   NoteAdded,
   PartNoted,

@@ -1,10 +1,11 @@
 import { confirmationOf, type Confirmation } from '../diagnosis';
 import { instantiateFaults } from '../faults';
+import { circumstancesOf } from './diagnose-case';
 import type { CaseState } from './case-state';
 
 /** How far the log proves a fault as the cause; "suggested" for a cause that the engine does not know. */
 export function proofOfCause(state: CaseState, faultId: string | null): Confirmation {
-  const faults = instantiateFaults(state.machine, state.opened.circumstances);
+  const faults = instantiateFaults(state.machine, circumstancesOf(state));
   const fault = faults.find(({ id }) => id === faultId);
   return fault ? confirmationOf(faults, fault.repairClass, state.steps, state.machine) : 'suggested';
 }

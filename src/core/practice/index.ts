@@ -10,6 +10,6 @@ export { diceOf, pick } from './random';
 export type { Dice } from './random';
 export { calibrationError, meanOf, quantileOf, scoreStrategy } from './score';
 export type { StrategyScore } from './score';
-export { simulate, stressedDraw, unsureDraw, usualDraw } from './simulate';
+export { misledDraw, simulate, stressedDraw, unsureDraw, usualDraw } from './simulate';
 export { SILLINESS } from './silliness';
 export type { Silliness } from './silliness';

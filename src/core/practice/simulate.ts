@@ -21,6 +21,9 @@ export const stressedDraw: DrawOptions = {
   eyes: { misreadFactor: 3.3, missFactor: 2, falseAlarmFactor: 2, same: true },
 };
 
+/** Only the starting weights are wrong: off by up to e^±1.5, fault by fault. */
+export const misledDraw: DrawOptions = { twoFaults: 0.05, priorLogError: 1.5 };
+
 /** A bench on which not everything can be done or made out. */
 export const unsureDraw = { twoFaults: 0.05, couldNot: 0.1, notSure: 0.05 } as const;
 

@@ -46,14 +46,15 @@ export function createSignInService(given: Omit<SignInParts, 'attempts'>): SignI
     who: (token) => whoIs(parts, token),
     signOut: ({ me, personId, tokenHash }) =>
       inShop(pool, me.shop.id, async (db) => {
-        await deleteSession(db, tokenHash);
+        // The audit first: it holds the person, as all who end sessions do before they end them.
         await insertAudit(db, { action: 'signed-out', personId }, now());
+        await deleteSession(db, tokenHash);
       }),
     signOutEverywhere: ({ me, personId }) =>
       inShop(pool, me.shop.id, async (db) => {
+        await insertAudit(db, { action: 'signed-out-everywhere', personId }, now());
         await deleteSessionsOf(db, personId);
         await announceSignedOut(db, { shopId: me.shop.id, personId });
-        await insertAudit(db, { action: 'signed-out-everywhere', personId }, now());
       }),
     changePassword: (who, request) => changePassword(parts, who, request),
     needsSetUp: async () => !(await inTransaction(pool, isSetUp)),

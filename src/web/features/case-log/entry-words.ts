@@ -1,3 +1,4 @@
+import { circumstanceWords } from './circumstance-words';
 import { kindInWords } from '../../../core/machine';
 import type { Entry } from '../../../core/casework';
 import { STRATEGY_NAMES } from '../../../core/diagnosis';
@@ -69,6 +70,14 @@ export function entryWords({ event, trial }: Entry): Words {
       };
     case 'lacking-set':
       return lackingWords(event);
+    case 'circumstances-set':
+      return {
+        done: event.source === 'owner' ? 'The owner adds' : 'Found at the bench',
+        seen:
+          event.circumstances.length > 0
+            ? listOf(event.circumstances.map((id) => circumstanceWords[id]))
+            : 'Nothing special',
+      };
   }
 }
 

@@ -6,6 +6,7 @@ import type { CaseState, EventBody } from '../../../../core/casework';
 import type { StrategyPrice, TrialView } from '../../../../core/diagnosis';
 import { Button as PlainButton } from '../../../components/Button';
 import { fonts } from '../../../theme/tokens';
+import { KnownFacts } from './KnownFacts';
 import { ToolsAndSpares } from './ToolsAndSpares';
 import { ColumnHead } from '../column';
 import { OrderChoice } from './OrderChoice';
@@ -80,6 +81,7 @@ export const Alternatives = memo(function Alternatives({
         <h2>Other tests</h2>
         <Allowed action="write-cases">
           <Ways>
+            <KnownFacts known={state.circumstances} onSet={onRecord} />
             <ToolsAndSpares
               trials={inHand ? [inHand, ...trials] : trials}
               lacking={state.lacking}

@@ -1,31 +1,12 @@
 import { Wrench } from 'lucide-react';
 import { useState } from 'react';
 import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
-import styled from 'styled-components';
 import type { TrialView, Lacking } from '../../../../core/diagnosis';
 import type { PartKind } from '../../../../core/machine';
 import { Button } from '../../../components/Button';
 import { CheckGrid } from '../../../components/ChoiceGrid';
-import { PopoverSheet } from '../../../components/Sheet';
 import { HeadButton } from './HeadButton';
-
-const Sheet = styled(PopoverSheet)`
-  width: 24rem;
-  max-width: 94vw;
-  max-height: 70vh;
-  overflow: auto;
-  h2 {
-    font-size: 1.05rem;
-  }
-  p {
-    margin: 0.2rem 0 0.6rem;
-    font-size: 0.88rem;
-    color: ${({ theme }) => theme.muted};
-  }
-  form > * {
-    margin-bottom: 0.7rem;
-  }
-`;
+import { HeadSheet } from './HeadSheet';
 
 const unique = <T extends string>(values: readonly T[]): T[] => [...new Set(values)].sort();
 const choicesOf = (ids: readonly string[]) => ids.map((id) => ({ id, label: id.replaceAll('-', ' ') }));
@@ -49,7 +30,7 @@ export function ToolsAndSpares({
       >
         <Wrench size={16} aria-hidden /> {count === 0 ? 'Tools' : `${count} missing`}
       </HeadButton>
-      <Sheet placement="bottom end">
+      <HeadSheet placement="bottom end">
         <Dialog>
           {({ close }) => (
             <LackingForm
@@ -63,7 +44,7 @@ export function ToolsAndSpares({
             />
           )}
         </Dialog>
-      </Sheet>
+      </HeadSheet>
     </DialogTrigger>
   );
 }
