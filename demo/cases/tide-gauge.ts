@@ -1,6 +1,6 @@
 import { trial, type DemoCase } from '../demo-case';
 
-/** Dead after spray came in; standby is alive. On the bench. */
+/** Dead after spray came in; the board is dry, standby is alive. On the bench. */
 export const tideGauge: DemoCase = {
   key: '05',
   openedMinutesAgo: 25,
@@ -24,6 +24,7 @@ export const tideGauge: DemoCase = {
     reported: 'dead',
   },
   entries: [
+    trial(2, 'look/board-signs/board', 'clean', { note: 'Cord out, dry.' }),
     trial(3, 'start', 'dead', { note: 'Complaint seen.' }),
     trial(5, 'look/rocker/supply', 'at-i'),
     trial(6, 'look/cord/cord', 'seated'),

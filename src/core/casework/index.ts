@@ -29,7 +29,7 @@ export type {
 } from './event';
 export { EVENT_VERSION } from './event-record';
 export type { EventRecord } from './event-record';
-export { currentFaultId, currentTrialId } from './renamed-ids';
+export { currentFaultId } from './renamed-ids';
 export { upcastEvent } from './upcast-event';
 export { CASE_STAGES } from './case-state';
 export type { CaseProblem, CaseStage, CaseState, Entry, FirmwareState, Folded, PartFacts } from './case-state';
