@@ -18,6 +18,8 @@ test('a dead machine ends at a contaminated switch', async ({ page, program }) =
     reported: 'Nothing at all',
     circumstances: ['Liquid spilled'],
   });
+  await expect(title(page)).toHaveText('Inspect the board under a light');
+  await see(page, 'Nothing unusual');
   await see(page, 'Nothing at all');
   await doTrial(page, 'Look for the standby light on the board', 'It is lit');
   await doTrial(page, 'Bridge the two switch pins', 'Starts and keeps running');

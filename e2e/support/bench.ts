@@ -28,7 +28,7 @@ export async function takeIn(
   for (const name of circumstances) await page.getByRole('checkbox', { name }).check({ force: true });
   await parts?.(page);
   await page.getByRole('button', { name: 'Open the case' }).click();
-  await expect(page.getByText('Do this first')).toBeVisible();
+  await expect(page.getByText(/^(Do this first|Make it safe first)$/)).toBeVisible();
 }
 
 export const title = (page: Page) => page.getByRole('heading', { level: 1 });

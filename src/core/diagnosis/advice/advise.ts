@@ -13,7 +13,7 @@ const sureItIsRight = 0.95;
 /** Below this one run under load is not enough. */
 const surelyRight = 0.985;
 /** From this on a moved cable is verified by the picture that it brought. */
-const surelyRightWithAPicture = 0.97;
+const surelyRightWithAPicture = 0.985;
 const seenByThePicture: readonly RepairId[] = [
   'select-input',
   'switch-monitor-on',

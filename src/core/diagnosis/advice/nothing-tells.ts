@@ -2,7 +2,9 @@ import { listOf, percent, uncapitalized } from '../../wording';
 import type { Plan, Proposal } from '../planning/propose';
 import { nextRepair } from './choose-test';
 import { worthTrying } from './how-sure';
-import { repairTrialId, type Advice, type Situation } from './situation';
+import { lastStart, loadsStood } from './log-facts';
+import { canBeDone, isGone, plainStart, repairTrialId, type Advice, type Situation } from './situation';
+import { observedStart } from '../belief/complaint';
 
 /** Nothing at hand tells the rest apart: fix, and end openly where too much is at stake. */
 export function repairLikeliest(situation: Situation): Advice {
@@ -13,7 +15,22 @@ export function repairLikeliest(situation: Situation): Advice {
       trialId: repairTrialId(next.repairClass),
       why: 'No available test can separate the rest. Repair by likelihood and cost.',
     };
+  if (isSeenOnce(situation) && canBeDone(situation, plainStart))
+    return { kind: 'test', trialId: plainStart, why: 'Nothing else is left: see whether it shows the same once more.' };
+  const { input } = situation;
+  if (isGone(situation) && lastStart(input) === 'works' && loadsStood(input) > 0)
+    return {
+      kind: 'close',
+      trialId: null,
+      why: 'It starts and keeps running under load, and nothing at hand tells more. Ask the owner to watch for a fault that comes and goes.',
+    };
   return { kind: 'undecided', trialId: null, why: undecidedWords(situation) };
+}
+
+/** The last start was not made a second time: it may have been misread, or the fault comes and goes. */
+function isSeenOnce({ input: { steps } }: Situation): boolean {
+  const last = steps.findLastIndex((step) => observedStart(step) !== null);
+  return last >= 0 && steps[last]?.trial.id !== plainStart;
 }
 
 const namedLeft = 3;
@@ -25,7 +42,12 @@ export function undecidedWords({ repairs, plan }: Pick<Situation, 'repairs' | 'p
     .filter(({ repairClass, probability }) => repairClass.repair !== 'look-deeper' && probability >= leastLeft)
     .slice(0, namedLeft)
     .map(({ repairClass, probability }) => `${uncapitalized(repairClass.title)} ${percent(probability)}`);
-  const known = left.length > 0 ? `It is undecided between ${listOf(left)}.` : 'No known cause fits.';
+  const known =
+    left.length > 1
+      ? `It is undecided between ${listOf(left)}.`
+      : left.length === 1
+        ? `What is left is ${left.join()}, and that is not enough to act on.`
+        : 'No known cause fits.';
   const deciders = decidersOf(plan).map(decidingWords);
   return deciders.length > 0
     ? `${known} What would decide it: ${deciders.join('; ')}. Or decide with the owner, or refer it to another shop.`

@@ -1,5 +1,5 @@
 import { falseAlarmsOf, isSilent } from '../../trials';
-import { isOriginalIn } from '../../machine';
+import { placementOf } from '../../machine';
 import { isAtPart, type FaultInstance } from '../../faults';
 import { filter, type Belief, type CompiledStep } from './belief';
 import type { EvidenceStep } from '../evidence-step';
@@ -225,7 +225,7 @@ function isBornOut(step: EvidenceStep, fault: FaultInstance, steps: readonly Evi
   if (observe.kind !== 'look' || !part || !isAtPart(fault, part.id)) return false;
   const isSighted = fault.mode.sightings?.some(({ look, as }) => look === observe.look.id && as === step.outcome);
   const now = steps.at(-1)?.configuration;
-  const isAway = now !== undefined && !isOriginalIn(now, fault.part.id);
+  const isAway = now !== undefined && ['out', 'spare'].includes(placementOf(now, fault.part.id).state);
   return isSighted === true && (isAway || steps.some(({ trial }) => trial.repair?.id === fault.repairClass.id));
 }
 

@@ -75,7 +75,7 @@ export function entryWords({ event, trial }: Entry): Words {
         done: event.source === 'owner' ? 'The owner adds' : 'Found at the bench',
         seen:
           event.circumstances.length > 0
-            ? listOf(event.circumstances.map((id) => circumstanceWords[id]))
+            ? event.circumstances.map((id) => circumstanceWords[id]).join('; ')
             : 'Nothing special',
       };
   }

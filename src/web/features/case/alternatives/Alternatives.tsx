@@ -102,7 +102,7 @@ export const Alternatives = memo(function Alternatives({
               <span>{trial.title}</span>
               <span>
                 {trial.blocked !== null
-                  ? 'not now'
+                  ? 'not\u00a0now'
                   : trial.lacks.length > 0
                     ? 'missing'
                     : trial.bits < noInformation

@@ -69,7 +69,7 @@ const About = styled.p`
 /** The bar's width as a variable of its own: a class for each number would pile up. */
 const widthOf = (share: number) => ({ '--share': `${Math.max(0.5, 100 * share)}%` }) as React.CSSProperties;
 
-const shown = 6;
+const shown = 5;
 const alwaysShown = 2;
 const worthShowing = 0.01;
 const linksNamed = 3;
@@ -132,7 +132,9 @@ function Others({ others, isAtOneLink }: { readonly others: readonly SuspectView
         <Bar style={widthOf(together)} />
       </Head>
       {!isAtOneLink && byLink.length > 0 && (
-        <About>{byLink.map(({ name, share }) => `${name} ${percent(share)}`).join(' · ')}</About>
+        <About>
+          {byLink.map(({ name, share }) => `${name} ${percent(share)}`.replaceAll(' ', '\u00a0')).join(' · ')}
+        </About>
       )}
     </Item>
   );
