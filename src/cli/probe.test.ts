@@ -144,3 +144,20 @@ test('verify tells an intact record from one that was changed, cut in the middle
   const plain = probe('verify', write('plain.json', deadKiosk));
   expect([plain.status, plain.stdout]).toEqual([1, expect.stringContaining('no hashes')]);
 });
+
+test('replay prints the conversation as the cards say it, and refuses what it cannot play', () => {
+  const run = probe('replay', '--fault', 'rocker-off@supply', '--machine', write('dead.json', deadKiosk));
+  expect([run.stderr, run.status]).toEqual(['', 0]);
+  expect(run.stdout).toContain('Kiosk, with rocker-off@supply');
+  expect(run.stdout).toContain('[reproduce] First see the fault for yourself.');
+  expect(run.stdout).toMatch(/Seen: It is at O\n {4}Now: \d+ % The rocker switch of the supply is at O/);
+  expect(run.stdout).toMatch(/Ends: close\. No fault is left\. \d+ trials, [\d.]+ min\./);
+  const json = probe('replay', '--fault', 'card-dead@card', '--json');
+  expect((JSON.parse(json.stdout) as { left: string[]; turns: object[] }).turns.length).toBeGreaterThan(3);
+  const wrong = probe('replay', '--fault', 'nothing@supply');
+  expect([wrong.status, wrong.stderr]).toEqual([
+    1,
+    'probe: expected a fault of this machine, found "nothing@supply"\n',
+  ]);
+  expect(probe('replay').stderr).toContain('expected at least one --fault');
+});
