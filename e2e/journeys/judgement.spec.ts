@@ -45,6 +45,7 @@ test('what could not be done is not asked for again, and says so where it is lis
   await see(page, 'Nothing at all');
   await expect(title(page)).toHaveText('Check the rocker switch of the supply');
   await see(page, 'Could not do it');
+  await page.getByRole('button', { name: 'Cannot get to it' }).click();
   await expect(title(page)).not.toHaveText('Check the rocker switch of the supply');
   await goTo(page, 'Check the rocker switch of the supply');
   await expect(page.getByRole('alert')).toContainText('It could not be done, and nothing has changed since.');

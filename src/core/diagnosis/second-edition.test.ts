@@ -1,9 +1,8 @@
 import { completeMachine, asFound } from '../machine';
 import { findTrial, setUpMinutes, trialsFor, type Trial } from '../trials';
-import { inputOf } from '../casework';
 import { desktopWithLights, diagnosisOf, stateOf, type BriefLog } from '../casework/testing-log';
 import { PRACTICE_MACHINES, replayCase, type ReplayedCase } from '../practice';
-import { createDiagnoser, type Diagnosis } from '.';
+import type { Diagnosis } from '.';
 
 /** What somebody with many years at the bench would never do, each rule at the engine's door. */
 
@@ -270,27 +269,4 @@ test('"something else" never stands before a cause with a name', () => {
   });
   const first = suspects.findIndex(({ somethingElse }) => somethingElse);
   expect(suspects.slice(first).every(({ somethingElse }) => somethingElse)).toBe(true);
-});
-
-test('undecided is said well: what is left, and what would decide it', () => {
-  const diagnose = createDiagnoser();
-  const spares = ['card', 'board', 'processor', 'supply', 'cord', 'module', 'drive'];
-  const trials: (readonly [string, string])[] = [['start', 'at-graphics']];
-  // Nothing that is looked at shows anything, and nothing that is tried helps.
-  for (;;) {
-    const state = stateOf({
-      machine: { ...desktopWithLights, builtInGraphics: false },
-      reported: 'at-graphics',
-      trials,
-    });
-    const { advice } = diagnose({ ...inputOf(state), lacking: { tools: [], spares } });
-    if (advice.trial === null || trials.length > 45) {
-      expect(advice.kind).toBe('undecided');
-      expect(advice.why).toMatch(/^It is undecided between .*replace the graphics card \d+ %/);
-      expect(advice.why).toContain('What would decide it: spare card (swap in a known-good graphics card and start');
-      return;
-    }
-    const [sound] = advice.trial.outcomes;
-    trials.push([advice.trial.id, advice.trial.kind === 'start' ? 'at-graphics' : (sound?.id ?? '')]);
-  }
 });

@@ -57,6 +57,14 @@ const shown = 6;
 /** Below this, in bits, a trial has no new information worth saying. */
 const noInformation = 0.004;
 
+/** What a trial takes, or why it is not worth it now. */
+function worthWords({ blocked, lacks, bits, minutes }: TrialView): string {
+  if (blocked !== null) return 'not\u00a0now';
+  if (lacks.length > 0) return 'missing';
+  if (bits < noInformation) return 'no new information';
+  return `${minutes < 1 ? '<\u00a01' : Math.round(minutes)}\u00a0min`;
+}
+
 /** Other trials, each with its minutes; a trial without new information says so. */
 export const Alternatives = memo(function Alternatives({
   trials,
@@ -100,15 +108,7 @@ export const Alternatives = memo(function Alternatives({
           <li key={trial.id}>
             <Pick onPress={() => onPick(trial.id)}>
               <span>{trial.title}</span>
-              <span>
-                {trial.blocked !== null
-                  ? 'not\u00a0now'
-                  : trial.lacks.length > 0
-                    ? 'missing'
-                    : trial.bits < noInformation
-                      ? 'no new information'
-                      : `${trial.minutes < 1 ? '<\u00a01' : Math.round(trial.minutes)}\u00a0min`}
-              </span>
+              <span>{worthWords(trial)}</span>
             </Pick>
           </li>
         ))}

@@ -132,12 +132,7 @@ export const TrialCard = memo(function TrialCard({
           <strong>For this test:</strong> {trial.changes}.
         </Changes>
       )}
-      {trial.blocked !== null && !isProposed && (
-        <>
-          <Notice kind="danger">{trial.blocked}</Notice>
-          <Gap />
-        </>
-      )}
+      {!isProposed && <WhyBlocked trial={trial} />}
       <CautionGate cautions={trial.cautions} gate={gate} />
       <Help caseId={caseId} state={state} trial={trial.id} />
       <NotForTrainees trial={trial.id} />
@@ -163,6 +158,16 @@ export const TrialCard = memo(function TrialCard({
     </div>
   );
 });
+
+/** Why this trial is not proposed now: it is said, and the person decides. */
+function WhyBlocked({ trial: { blocked } }: { readonly trial: TrialView }) {
+  return blocked === null ? null : (
+    <>
+      <Notice kind="danger">{blocked}</Notice>
+      <Gap />
+    </>
+  );
+}
 
 /** Why the outcomes of this trial are missing for one who may record others. */
 function NotForTrainees({ trial }: { readonly trial: string }) {
