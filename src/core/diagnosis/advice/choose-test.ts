@@ -1,5 +1,6 @@
 import { percent } from '../../wording';
 import { repairOf, type RepairClass } from '../../faults';
+import type { StartOutcome } from '../../startup';
 import { signalOf } from '../belief/complaint';
 import type { RankedRepair } from '../belief/suspects';
 import type { EvidenceStep } from '../evidence-step';
@@ -43,10 +44,14 @@ export function chooseTest(situation: Situation): Advice | null {
 const testOf = ({ trial }: Proposal, steps: readonly EvidenceStep[]): Advice => ({
   kind: 'test',
   trialId: trial.id,
-  why: trial.ref.kind === 'start' && signalOf(steps) === 'dead' ? whyAgain : trial.purpose,
+  why: (trial.ref.kind === 'start' && whyStartAgain(signalOf(steps))) || trial.purpose,
 });
 
-const whyAgain = 'The cord has been out since: a supply that had shut itself off may come back.';
+/** What a plain start after a failed one is for; null where its own purpose says it. */
+function whyStartAgain(signal: StartOutcome | null): string | null {
+  if (signal === 'dead') return 'The cord has been out since: a supply that had shut itself off may come back.';
+  return signal === 'cuts-out' ? 'It cut out: see whether it starts again, and how far it gets.' : null;
+}
 
 const movesParts = ({ trial: { changes } }: Proposal): boolean => changes.some(({ kind }) => kind === 'place');
 
