@@ -52,17 +52,19 @@ export function doTrial(bench: PracticeBench, trial: Trial, outcome: string | nu
   const changes = isDone ? trial.changes : [];
   const handling = isDone ? handlingOf(trial, changes) : [];
   if (isDone) bench.there = afterHandling(faulty, bench.there, { ...trial, handling }, nth);
-  bench.configuration = applyChanges(before, changes);
+  const during = applyChanges(before, changes);
   bench.caseOpen ||= isDone && trial.inside;
   const seen = outcome ?? seeOutcome(faulty, bench.there, trial, { before, nth });
   bench.steps.push({
     id: `${bench.steps.length}`,
     trial,
-    configuration: bench.configuration,
+    configuration: during,
     handling,
     outcome: seen,
     volts: null,
     misreadProbability: misreadProbabilityOf(trial),
   });
+  // Bridged pins are for one start: the next one is made with the button again.
+  bench.configuration = { ...during, start: 'button' };
   return seen;
 }

@@ -1,6 +1,6 @@
 import type { Machine } from '../../machine';
 import type { Circumstance } from '../../faults';
-import { formatTrialId } from '../../trials';
+import { formatTrialId, isSilent } from '../../trials';
 import type { StartOutcome } from '../../startup';
 import { signalOf } from '../belief/complaint';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
@@ -106,8 +106,12 @@ export function beforePartsMove({ machine, circumstances, steps }: DiagnosisInpu
       (when?.(machine) ?? true) &&
       (after.some((one) => circumstances.includes(one)) || steps.some((step) => orAfter?.(step, machine) ?? false));
     if (!applies) continue;
-    const ids = trials(machine);
-    const proposal = ids
+    // Once for each change: what was done since has had its chance.
+    const changed = orAfter ? steps.findLastIndex((step) => orAfter(step, machine)) : -1;
+    const isDone = (id: string) =>
+      steps.findLastIndex(({ trial, outcome }) => trial.id === id && !isSilent(outcome)) > changed;
+    const proposal = trials(machine)
+      .filter((id) => !isDone(id))
       .map((id) => plan.proposals.find(({ trial }) => trial.id === id))
       .find((one) => one !== undefined && one.bits > 0 && one.blocked === null && one.lacks.length === 0);
     if (proposal) return { proposal, why };

@@ -149,26 +149,31 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
   return machine.parts
     .filter((part) => swappable.includes(part.kind))
     .filter((part) => ['as-found', 'moved'].includes(placementOf(configuration, part.id).state))
-    .map((part) =>
-      startTrial({
+    .map((part) => {
+      // One spare of a kind is what a shelf has: what it stands in for goes back first.
+      const lent = machine.parts.filter(
+        (other) => other.kind === part.kind && placementOf(configuration, other.id).state === 'spare',
+      );
+      return startTrial({
         ref: { kind: 'spare', part: part.id },
         title: `Swap in ${knownGood(machine, part)} and start`,
         purpose:
           'A known-good part in its place clears it or blames it. A swap also reseats: put the old part back to prove it.',
         steps: [
           ...offFirst(part),
+          ...lent.map((other) => `Put ${nameInWords(other)} back where the spare is now.`),
           `Swap ${nameInWords(part)} for a known-good spare${firstFirmware(part)}.`,
           'Start it and watch for a minute.',
         ],
         part,
-        changes: [place(part, { state: 'spare' })],
+        changes: [...lent.map((other) => place(other, { state: 'as-found' })), place(part, { state: 'spare' })],
         handling: seatedWith(machine, part),
         minutes: watchMinutes,
         spares: [part.kind],
         cautions: handlingCautions(part),
         inside: isInside(part),
-      }),
-    );
+      });
+    });
 }
 
 /** A spare by its kind; where the machine has several of the kind, for which of them. */
