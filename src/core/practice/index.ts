@@ -1,4 +1,4 @@
-export { drawFaultyMachine, machineWithFaults, usualEyes } from './faulty-machine';
+export { drawFaultyMachine, usualEyes } from './faulty-machine';
 export type { DrawOptions, Eyes, FaultyMachine } from './faulty-machine';
 export { playCase } from './play-case';
 export type { PlayedCase } from './play-case';

@@ -3,7 +3,7 @@ export type { CautionId } from './caution';
 export { expectLook, sightingsOf } from './look';
 export type { Look } from './look';
 export { falseAlarmsOf } from './false-alarm';
-export { misreadProbabilityOf, technicianMisreads } from './misreading';
+export { misreadProbabilityOf } from './misreading';
 export { isMetBy, NEED_NOT_MET } from './power-need';
 export type { PowerNeed } from './power-need';
 export type { PresentFault } from './present-fault';

@@ -1,7 +1,7 @@
 import type { Trial } from './trial';
 
 /** A technician's eyes: probability of misreading an outcome. Starting judgement. */
-export const technicianMisreads = 0.015;
+const technicianMisreads = 0.015;
 /** The same where all that can be seen is plain: a rocker at O, a bent pin, liquid. Starting judgement. */
 const misreadsWhatIsPlain = 0.003;
 
