@@ -51,7 +51,7 @@ test('what could not be done is not asked for again, and says so where it is lis
   await expect(page.getByRole('alert')).toContainText('It could not be done, and nothing has changed since.');
 });
 
-test('what nobody can name stands last, as so many others together', async ({ page, program }) => {
+test('what nobody can name stands last, counted together', async ({ page, program }) => {
   await takeIn(page, program.url, { machine: 'Many together', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   const suspects = page.getByRole('region', { name: 'Suspects and other tests' });

@@ -8,7 +8,7 @@ import { readCase } from './read-case';
 const folder = 'src/core/diagnosis/cases';
 const names = readdirSync(folder).map((file) => file.replace('.json', ''));
 
-/** After so many entries, the intake with them, its cause must stand first, and stay there. */
+/** After this number of entries, the intake among them, its cause must stand first, and stay there. */
 const firstAfter: Readonly<Record<string, number>> = {
   'bench-test-dead-module': 4,
   'bench-test-processor-plug': 3,

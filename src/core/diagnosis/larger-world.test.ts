@@ -1,19 +1,9 @@
-import { diagnosisOf, type BriefLog } from '../casework/testing-log';
+import { desktopWithLights, diagnosisOf, type BriefLog } from '../casework/testing-log';
 import type { Circumstance } from '../faults';
 
 /** Faults that look alike, and the one thing that tells them apart. */
 
-const desktop: NonNullable<BriefLog['machine']> = {
-  parts: [
-    { id: 'module-1', kind: 'module' },
-    { id: 'module-2', kind: 'module' },
-    { id: 'card', kind: 'card' },
-    { id: 'drive', kind: 'drive' },
-    { id: 'front-usb', kind: 'front-usb' },
-  ],
-  board: { stageLights: true },
-  builtInGraphics: false,
-};
+const desktop = { ...desktopWithLights, builtInGraphics: false };
 
 /** Probability of each fault, by id. */
 function probabilities(log: BriefLog): (fault: string) => number {

@@ -16,7 +16,7 @@ test('undecided is said well: what is left, and what would decide it', () => {
     const { advice } = diagnose({ ...inputOf(state), lacking: { tools: [], spares } });
     if (advice.trial === null || trials.length > 45) {
       expect(advice.kind).toBe('undecided');
-      expect(advice.why).toMatch(/^It is undecided between .*replace the graphics card \d+ %/);
+      expect(advice.why).toMatch(/^Still possible: .*replace the graphics card \(\d+ %\)/);
       expect(advice.why).toContain('What would decide it: spare card (swap in a known-good graphics card and start');
       return;
     }

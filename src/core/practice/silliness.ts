@@ -1,5 +1,5 @@
 import { isOriginalIn, type Configuration } from '../machine';
-import { isSilent, type Trial } from '../trials';
+import { isSilent, type Handling, type Trial } from '../trials';
 import type { EvidenceStep } from '../diagnosis';
 import type { PracticeBench } from './practice-bench';
 
@@ -31,9 +31,14 @@ function isRepeat(steps: readonly EvidenceStep[], configuration: Configuration, 
   const last = steps.findLastIndex((step) => step.trial.id === trial.id);
   if (last < 0) return false;
   const isSame = JSON.stringify(steps[last]?.configuration.placements) === JSON.stringify(configuration.placements);
-  const isUntouched = steps.slice(last + 1).every(({ trial: done, handling }) => !done.repair && handling.length === 0);
-  return isSame && isUntouched && trial.ref.kind !== 'run-under-load';
+  const since = steps.slice(last + 1);
+  const isUntouched = since.every(({ trial: done, handling }) => !done.repair && handling.every(isDraining));
+  // What was dead may come back once the cord has been out.
+  const mayWake = steps[last]?.outcome === 'dead' && since.some(({ handling }) => handling.some(isDraining));
+  return isSame && isUntouched && !mayWake && trial.ref.kind !== 'run-under-load';
 }
+
+const isDraining = ({ act }: Handling): boolean => act === 'drain';
 
 const lastAt = (steps: readonly EvidenceStep[], look: string): string | null =>
   steps.findLast(({ trial, outcome }) => trial.ref.kind === 'look' && trial.ref.look === look && !isSilent(outcome))

@@ -4,7 +4,7 @@ export { expectLook, sightingsOf } from './look';
 export type { Look } from './look';
 export { falseAlarmsOf } from './false-alarm';
 export { misreadProbabilityOf } from './misreading';
-export { isMetBy, NEED_NOT_MET } from './power-need';
+export { whyNotMet } from './power-need';
 export type { PowerNeed } from './power-need';
 export type { PresentFault } from './present-fault';
 export { QUANTITIES } from './catalogue/quantities';

@@ -28,14 +28,15 @@ const reachedBy: Readonly<Record<StartOutcome, PowerNeed>> = {
   works: 'system',
 };
 
-/** Whether a machine that showed this at its last start can do what a trial needs. */
-export const isMetBy = (need: PowerNeed, outcome: StartOutcome): boolean =>
-  POWER_NEEDS.indexOf(need) <= POWER_NEEDS.indexOf(reachedBy[outcome]);
+/** Why a machine that showed this at its last start cannot do what a trial needs, in a sentence; null where it can. */
+export function whyNotMet(need: PowerNeed, outcome: StartOutcome): string | null {
+  return POWER_NEEDS.indexOf(need) <= POWER_NEEDS.indexOf(reachedBy[outcome]) ? null : notMet[need];
+}
 
-/** Why it cannot, in a sentence. */
-export const NEED_NOT_MET: Readonly<Record<PowerNeed, string>> = {
-  cord: 'It must stay without power.',
-  start: 'It must stay without power.',
+/** The cord and a press of the button are met by every machine. */
+const notMet: Readonly<Record<PowerNeed, string | null>> = {
+  cord: null,
+  start: null,
   'stays-on': 'It does not stay on for this.',
   menu: 'It does not get as far as its menu.',
   system: 'No system runs that could put it under load.',

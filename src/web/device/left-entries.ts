@@ -3,7 +3,7 @@ import { deviceStorage } from './device-storage';
 import type { Batch } from './outbox';
 
 /**
- * What people who are not signed in left on this device, not stored on the server. It is theirs to send: here it is only
+ * What waits on this device, of all people, and is not stored on the server. It is sent by its writer: here it is only
  * counted, or saved as a file where an account was closed meanwhile. Empty where the browser keeps nothing.
  */
 export function useLeftEntries(): readonly Batch[] {

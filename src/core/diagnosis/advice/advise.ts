@@ -12,8 +12,7 @@ import { canBeDone, isGone, plainStart, repairTrialId, underLoad, type Advice, t
 const sureItIsRight = 0.95;
 /** Below this one run under load is not enough. */
 const surelyRight = 0.985;
-/** From this on a moved cable is verified by the picture that it brought. */
-const surelyRightWithAPicture = 0.985;
+/** What the picture itself verifies, if the case was never opened. */
 const seenByThePicture: readonly RepairId[] = [
   'select-input',
   'switch-monitor-on',
@@ -81,13 +80,15 @@ function finish(situation: Situation): Advice {
     };
   if (top && away.length > 0) return provenOrTurn(situation, top);
   // Whole again, and it stops later than it did: that is another fault.
-  if (lastStart(input) !== 'works' && lastStart(input) !== 'cuts-out')
+  const last = lastStart(input);
+  if (last !== 'works' && last !== 'cuts-out')
     return situation.plan.proposals.some(({ trial, bits }) => trial.id === plainStart && bits > 0)
       ? { kind: 'verify', trialId: plainStart, why: 'All is back in. See how far it gets.' }
       : withoutSeeing(situation);
   const stood = loadsStood(input);
-  if (stood === 0 && top && needsOnlyAPicture(top.repairClass) && situation.right >= surelyRightWithAPicture)
-    return { kind: 'close', trialId: null, why: 'The picture is there, and nothing inside was touched.' };
+  const isSeen = top !== undefined && needsOnlyAPicture(top.repairClass) && !input.caseOpen;
+  if (stood === 0 && isSeen && situation.right >= surelyRight)
+    return { kind: 'close', trialId: null, why: 'The picture is there, and the case was not opened.' };
   if (stood === 0) return { kind: 'verify', trialId: underLoad, why: 'It starts. Check that it keeps running.' };
   return stood < 2 && situation.right < surelyRight
     ? {

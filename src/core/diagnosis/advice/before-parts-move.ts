@@ -27,7 +27,7 @@ const pastTheRails: readonly StartOutcome[] = [...startsButNoPicture, 'at-graphi
 const idsOf = (machine: Machine, kind: Machine['parts'][number]['kind']): string[] =>
   machine.parts.flatMap((part) => (part.kind === kind ? [part.id] : []));
 
-export const FIRST_THINGS: readonly FirstThing[] = [
+const FIRST_THINGS: readonly FirstThing[] = [
   {
     after: ['new-build', 'memory-changed', 'processor-changed', 'firmware-updated'],
     orAfter: touchedMemoryOrProcessor,
@@ -101,13 +101,13 @@ export function beforePartsMove({ machine, circumstances, steps }: DiagnosisInpu
   const signal = signalOf(steps);
   if (signal === null) return null;
   for (const { after, orAfter, shows, when, trials, why } of FIRST_THINGS) {
+    const changed = orAfter ? steps.findLastIndex((step) => orAfter(step, machine)) : -1;
     const applies =
       shows.includes(signal) &&
       (when?.(machine) ?? true) &&
-      (after.some((one) => circumstances.includes(one)) || steps.some((step) => orAfter?.(step, machine) ?? false));
+      (after.some((one) => circumstances.includes(one)) || changed >= 0);
     if (!applies) continue;
     // Once for each change: what was done since has had its chance.
-    const changed = orAfter ? steps.findLastIndex((step) => orAfter(step, machine)) : -1;
     const isDone = (id: string) =>
       steps.findLastIndex(({ trial, outcome }) => trial.id === id && !isSilent(outcome)) > changed;
     const proposal = trials(machine)

@@ -1,6 +1,7 @@
 import { placementOf } from '../../machine';
 import type { StartOutcome } from '../../startup';
 import { observedStart } from '../belief/complaint';
+import { isWork } from '../belief/same-evidence';
 import type { DiagnosisInput } from '../evidence-step';
 
 /** Plain facts that the advice reads off the log. */
@@ -9,7 +10,7 @@ import type { DiagnosisInput } from '../evidence-step';
 export function loadsStood({ steps }: DiagnosisInput): number {
   const touched = steps.findLastIndex(
     ({ trial, handling, outcome }) =>
-      outcome !== 'could-not' && (handling.length > 0 || trial.repair || trial.changes.length > 0),
+      outcome !== 'could-not' && (isWork({ repair: trial.repair, handling }) || trial.changes.length > 0),
   );
   return steps
     .slice(Math.max(0, touched))

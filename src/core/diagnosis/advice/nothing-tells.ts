@@ -5,6 +5,7 @@ import { worthTrying } from './how-sure';
 import { lastStart, loadsStood } from './log-facts';
 import { canBeDone, isGone, plainStart, repairTrialId, type Advice, type Situation } from './situation';
 import { observedStart } from '../belief/complaint';
+import { isWork } from '../belief/same-evidence';
 
 /** Nothing at hand tells the rest apart: fix, and end openly where too much is at stake. */
 export function repairLikeliest(situation: Situation): Advice {
@@ -27,10 +28,10 @@ export function repairLikeliest(situation: Situation): Advice {
   return { kind: 'undecided', trialId: null, why: undecidedWords(situation) };
 }
 
-/** The last start was not made a second time: it may have been misread, or the fault comes and goes. */
+/** Since anything was done to it, the machine was started once: that may have been misread, or the fault comes and goes. */
 function isSeenOnce({ input: { steps } }: Situation): boolean {
-  const last = steps.findLastIndex((step) => observedStart(step) !== null);
-  return last >= 0 && steps[last]?.trial.id !== plainStart;
+  const worked = steps.findLastIndex(({ trial, handling }) => isWork({ repair: trial.repair, handling }));
+  return steps.slice(Math.max(0, worked)).filter((step) => observedStart(step) !== null).length === 1;
 }
 
 const namedLeft = 3;
@@ -41,12 +42,12 @@ export function undecidedWords({ repairs, plan }: Pick<Situation, 'repairs' | 'p
   const left = repairs
     .filter(({ repairClass, probability }) => repairClass.repair !== 'look-deeper' && probability >= leastLeft)
     .slice(0, namedLeft)
-    .map(({ repairClass, probability }) => `${uncapitalized(repairClass.title)} ${percent(probability)}`);
+    .map(({ repairClass, probability }) => `${uncapitalized(repairClass.title)} (${percent(probability)})`);
   const known =
     left.length > 1
-      ? `It is undecided between ${listOf(left)}.`
+      ? `Still possible: ${listOf(left)}.`
       : left.length === 1
-        ? `What is left is ${left.join()}, and that is not enough to act on.`
+        ? `Still possible: ${left.join()}, and that is not enough to act on.`
         : 'No known cause fits.';
   const deciders = decidersOf(plan).map(decidingWords);
   return deciders.length > 0

@@ -38,7 +38,7 @@ export function knownAlready(steps: readonly EvidenceStep[]): (trial: Trial, sta
 }
 
 /** Something is done to the machine; that the cord was out for it is no work. */
-const isWork = ({ repair, handling }: Pick<Trial, 'repair' | 'handling'>): boolean =>
+export const isWork = ({ repair, handling }: Pick<Trial, 'repair' | 'handling'>): boolean =>
   repair !== null || handling.some(({ act }) => act !== 'drain');
 
 /** The outcome of the last observation of the same thing in the same state; null if there is none, or it may differ now. */

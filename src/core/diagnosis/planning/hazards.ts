@@ -1,6 +1,6 @@
-import { isOriginalIn, type Configuration } from '../../machine';
+import { isOriginalIn, type Configuration, type Machine } from '../../machine';
 import type { Circumstance, RepairId } from '../../faults';
-import { isSilent, type Trial } from '../../trials';
+import { isSilent, LOOKS, type Trial } from '../../trials';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 
 /**
@@ -20,7 +20,7 @@ interface Hazard {
   readonly whySeen: string;
 }
 
-export const HAZARDS: readonly Hazard[] = [
+const HAZARDS: readonly Hazard[] = [
   {
     id: 'liquid',
     reportedAs: ['spill'],
@@ -66,14 +66,16 @@ export function hazardsOf(
     const parts = partsSeen(hazard, told).filter((id) => isOriginalIn(configuration, id));
     if (parts.length > 0) return [{ hazard, why: hazard.whySeen, looksLeft: [], parts }];
     if (!hazard.reportedAs.some((reported) => circumstances.includes(reported))) return [];
-    const has = (look: string) => look !== 'card-leads' || machine.parts.some(({ kind }) => kind === 'card');
     const isRepaired = told.some(({ trial }) => trial.repair?.repair === hazard.endedBy);
-    const looksLeft = hazard.looks.filter((look) => has(look) && !told.some(({ trial }) => isLook(trial, look)));
-    const supplyless = machine.parts.every(({ kind }) => kind !== 'supply');
-    const left = looksLeft.filter((look) => look !== 'supply-signs' || !supplyless);
-    return isRepaired || left.length === 0 ? [] : [{ hazard, why: hazard.whyReported, looksLeft: left, parts: [] }];
+    const looksLeft = hazard.looks.filter(
+      (look) => has(machine, look) && !told.some(({ trial }) => isLook(trial, look)),
+    );
+    return isRepaired || looksLeft.length === 0 ? [] : [{ hazard, why: hazard.whyReported, looksLeft, parts: [] }];
   });
 }
+
+const has = ({ parts }: Machine, look: string): boolean =>
+  LOOKS.some(({ id, at }) => id === look && parts.some(({ kind }) => kind === at));
 
 const isLook = ({ ref }: Trial, look: string): boolean => ref.kind === 'look' && ref.look === look;
 

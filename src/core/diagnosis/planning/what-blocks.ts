@@ -1,8 +1,8 @@
 import { applyChanges, asFound, type Configuration } from '../../machine';
 import type { FaultInstance } from '../../faults';
-import { isMetBy, isSilent, NEED_NOT_MET, type Trial } from '../../trials';
+import { isSilent, whyNotMet, type Trial } from '../../trials';
 import { observedStart, signalOf } from '../belief/complaint';
-import { configurationKey } from '../belief/same-evidence';
+import { configurationKey, isWork } from '../belief/same-evidence';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { comesLater } from './aims';
 import { endsHazard, hazardsOf } from './hazards';
@@ -28,7 +28,8 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
       );
       if (hazard) return hazard.why;
     }
-    if (last !== null && trial.needs !== null && !isMetBy(trial.needs, last)) return NEED_NOT_MET[trial.needs];
+    const unmet = last !== null && trial.needs !== null ? whyNotMet(trial.needs, last) : null;
+    if (unmet !== null) return unmet;
     const isAbout = trial.repair !== null || trial.observe.kind !== 'start';
     if (isAbout && last !== null && comesLater(trial, faults, last)) return 'The start does not get as far as that.';
     return silent.get(trial.id) ?? null;
@@ -51,7 +52,7 @@ function silentOnes(steps: readonly EvidenceStep[], nowKey: string): Map<string,
     if (!isSilent(outcome)) return;
     const changedSince =
       stateKey(configuration) !== nowKey ||
-      steps.slice(k + 1).some((later) => !isSilent(later.outcome) && later.handling.length > 0);
+      steps.slice(k + 1).some((later) => later.outcome !== 'could-not' && isWork(later.trial));
     if (!changedSince) silent.set(trial.id, outcome === 'could-not' ? vain['could-not'] : vain['not-sure']);
   });
   return silent;

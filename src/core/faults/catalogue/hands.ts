@@ -126,7 +126,10 @@ export const handFaults: readonly FaultMode[] = [
     ],
     cures: { reseat: 0.85 },
     repair: 'mount-cooler',
-    sightings: [{ look: 'cooler-mount', as: 'bad', probability: 0.5 }],
+    sightings: [
+      { look: 'cooler-mount', as: 'one-sided', probability: 0.4 },
+      { look: 'cooler-mount', as: 'bad', probability: 0.1 },
+    ],
     prior: judged(4, { 'new-build': 2.5, 'processor-changed': 4, moved: 1.5, 'cooler-touched': 6 }),
   },
   {

@@ -98,7 +98,10 @@ export const leadFaults: readonly FaultMode[] = [
       { as: 'cuts-out', weight: 0.8 },
     ],
     repair: 'mount-cooler',
-    sightings: [{ look: 'cooler-mount', as: 'film', probability: 0.99 }],
+    sightings: [
+      { look: 'cooler-mount', as: 'film', probability: 0.97 },
+      { look: 'cooler-mount', as: 'bad', probability: 0.02 },
+    ],
     prior: judged(1, { 'new-build': 10, 'cooler-touched': 4 }),
   },
   {

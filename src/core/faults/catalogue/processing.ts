@@ -86,7 +86,10 @@ export const processingFaults: readonly FaultMode[] = [
     ],
     cures: { reseat: 0.85 },
     repair: 'mount-cooler',
-    sightings: [{ look: 'cooler-mount', as: 'bad', probability: 0.85 }],
+    sightings: [
+      { look: 'cooler-mount', as: 'one-sided', probability: 0.7 },
+      { look: 'cooler-mount', as: 'bad', probability: 0.15 },
+    ],
     prior: judged(6, { 'new-build': 4, 'processor-changed': 4, moved: 1.5, 'cooler-touched': 8 }),
   },
   {
@@ -254,7 +257,10 @@ export const processingFaults: readonly FaultMode[] = [
     cures: { reseat: 0.85 },
     repair: 'mount-cooler',
     repairedAt: { kind: 'cooler', repair: 'mount-cooler' },
-    sightings: [{ look: 'cooler-mount', as: 'bad', probability: 0.5 }],
+    sightings: [
+      { look: 'cooler-mount', as: 'one-sided', probability: 0.4 },
+      { look: 'cooler-mount', as: 'bad', probability: 0.1 },
+    ],
     prior: judged(1.5, { 'new-build': 3, 'processor-changed': 4, moved: 1.5, 'cooler-touched': 6 }),
   },
   {

@@ -51,7 +51,7 @@ export function SignInPage({ demoAccounts }: { readonly demoAccounts: Session['d
       {left > 0 && (
         <Notice kind="plain">
           {counted(left, 'entry', 'entries')} on this device {plural(left, 'is', 'are')} not stored yet.{' '}
-          {plural(left, 'It waits', 'They wait')} for whoever wrote {plural(left, 'it', 'them')} to sign in.
+          {plural(left, 'It waits', 'They wait')} for the person who wrote {plural(left, 'it', 'them')} to sign in.
         </Notice>
       )}
       {demoAccounts.length > 0 && (

@@ -60,7 +60,9 @@ function KnownForm({ known, onSet }: KnownFactsProps) {
       }}
     >
       <Heading slot="title">What is known</Heading>
-      <p>It counts from now on. Liquid, smoke and a tripped breaker stop every test that needs power.</p>
+      <p>
+        It counts from now on. After liquid, smoke or a tripped breaker nothing is powered until it has been looked at.
+      </p>
       <CheckGrid label="Besides the parts" choices={choices} values={picked} onChange={setPicked} />
       <ChoiceGrid label="Where from" choices={sources} value={source} onChange={setSource} />
       <Button type="submit" $kind="primary" isDisabled={!isChanged}>

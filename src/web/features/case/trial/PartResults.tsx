@@ -39,7 +39,7 @@ export function PartResults({
   const results = partResults(state, shares);
   const isCheck =
     state.machine.parts.some(({ loose }) => loose) ||
-    (state.opened.machine.bare === true && state.opened.circumstances.includes('used-parts')) ||
+    (state.opened.machine.bare === true && state.circumstances.includes('used-parts')) ||
     results.some(({ paid }) => paid !== null);
   if (!isCheck) return null;
   const paid = totalPaid(results);
