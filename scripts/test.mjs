@@ -1,6 +1,6 @@
 /**
  * npm test: sets up everything, then format, lint, unused code, types, Jest, the first screen's size and Playwright, against a throwaway database.
- * The last line is `N passed, N failed`; the exit code is not 0 if anything failed.
+ * The last line is `N passed, N failed`, above it what failed; the exit code is not 0 if anything failed.
  */
 import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
@@ -31,13 +31,17 @@ mkdirSync(results, { recursive: true });
 
 let passed = 0;
 let failed = 0;
+/** What failed, by name: said just above the last line, where a long log is read first. */
+const failures = [];
 
 /** A check that is one pass or one failure by itself. */
 function check(name, command, args) {
   say(`\n== ${name}`);
   const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit' });
-  if (status !== 0) failed += 1;
-  return status === 0;
+  if (status === 0) return true;
+  failed += 1;
+  failures.push(name);
+  return false;
 }
 
 /** A test runner whose own counts are added; no readable counts is one failure. */
@@ -45,8 +49,10 @@ function suite(name, command, args, environment, readCounts) {
   say(`\n== ${name}`);
   const { status } = spawnSync(command, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...environment } });
   const counts = readCounts() ?? { passed: 0, failed: 0 };
+  const broken = counts.failed > 0 || status === 0 ? counts.failed : 1;
   passed += counts.passed;
-  failed += counts.failed > 0 || status === 0 ? counts.failed : 1;
+  failed += broken;
+  if (broken > 0) failures.push(name);
 }
 
 const readJson = (file) => (existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null);
@@ -82,5 +88,6 @@ try {
 } finally {
   await cluster.stop();
 }
+if (failed > 0) say(`failed: ${failures.join(', ')}`);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
