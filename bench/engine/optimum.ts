@@ -1,4 +1,4 @@
-import { cheapestTest, type PricedTest } from '../../src/core/diagnosis/planning/stop-rule';
+import { cheapestTest, costsInOrder, type PricedTest } from '../../src/core/diagnosis/planning/stop-rule';
 import { costOfMinutes, expectedRepairCost, usualCosts } from '../../src/core/diagnosis/planning/costs';
 import { forecastTrial, type JointProbabilities } from '../../src/core/diagnosis/planning/joint-probabilities';
 import { diceOf, meanOf, quantileOf } from '../../src/core/practice';
@@ -147,7 +147,11 @@ function engineMoney(problem: Problem, set: FaultSet): number {
   const tests = inOrder(problem, set);
   const priced: PricedTest[] = tests.map(({ test, joint }) => ({ minutes: test.minutes, joint: () => joint }));
   const costNow = expectedRepairCost(weights, costs);
-  const cheapest = cheapestTest(priced, { repairCosts: costs, costNow, money: usualCosts });
+  const cheapest = cheapestTest(priced, {
+    inOrder: costsInOrder(weights, costs),
+    costNow,
+    money: usualCosts,
+  });
   const [first] = tests;
   if (first && cheapest && cheapest.cost < costNow - 1e-9)
     return (

@@ -82,7 +82,7 @@ function view(input: DiagnosisInput, analysis: Analysis): Diagnosis {
   };
 }
 
-/** Every proposal: those that forecastTrial something in the order of the case's strategy, then the rest. */
+/** Every proposal: those that tell something in the order of the case's strategy, then the rest. */
 function inOrder({ strategy = 'best-value', steps }: DiagnosisInput, { plan, known }: Analysis): Proposal[] {
   const first = orderByStrategy(strategy, plan, { faults: known.space.faults, signal: signalOf(steps) });
   const ordered = new Set(first);

@@ -57,7 +57,8 @@ export function exportModel(input: DiagnosisInput, { maxFaults = 1 }: { maxFault
     prior: space.prior[h] ?? 0,
     posterior: belief.probabilities[h] ?? 0,
   }));
-  const trials = book.trialsIn(configuration).map(({ trial, model, minutesOpen, minutesClosed }): ExportedTrial => {
+  const trials = book.trialsIn(configuration).map(({ trial, watched, minutesOpen, minutesClosed }): ExportedTrial => {
+    const { model } = watched();
     const row = ([a = 0, b = NONE]: readonly number[]) =>
       trial.outcomes.map((_, o) => {
         const first = cleanProbability(model, o, a);

@@ -3,6 +3,7 @@ import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { createSpace, type HypothesisSpace } from '../model/hypothesis-space';
 import { activeHypotheses, type ActiveHypotheses } from '../planning/active-hypotheses';
 import { createOutcomeModelCache, type OutcomeModelCache } from '../model/outcome-model-cache';
+import { lazy } from '../model/lazy';
 import { decidedOutcomes } from './predict';
 import { withoutRepeats } from './same-evidence';
 import { probabilityByFault } from './suspects';
@@ -82,11 +83,6 @@ function goOn(before: Replay, steps: readonly EvidenceStep[], stepKeys: readonly
     live: done.length > 0 ? lazy(() => activeHypotheses(space, belief)) : before.live,
     byFault,
   };
-}
-
-function lazy<T>(make: () => T): () => T {
-  let made: { readonly value: T } | null = null;
-  return () => (made ??= { value: make() }).value;
 }
 
 function surpriseAt(

@@ -2,28 +2,36 @@ import { applyChanges, foundConfiguration, type Configuration, type Machine } fr
 import { setUpMinutes, trialsFor, type Trial } from '../../trials';
 import { cureProbability } from './cure-probability';
 import type { HypothesisSpace } from './hypothesis-space';
+import { lazy } from './lazy';
 import { passAfterCure } from './pass-after-cure';
 import { actingFaults, actingFrom, compileTrial, type OutcomeModel } from './outcome-model';
 import { configurationKey } from '../belief/same-evidence';
 import { factsOf } from './variant-facts';
+
+export interface WatchedTrial {
+  readonly model: OutcomeModel;
+  /** The model's pass, with what the trial's handling may remove first. */
+  readonly pass: Float64Array;
+}
 
 /** A trial that is possible in a configuration, ready to be weighed. */
 export interface ReadyTrial {
   readonly trial: Trial;
   /** Key of the configuration in which it is watched. */
   readonly stateKey: string;
-  readonly model: OutcomeModel;
-  /** The model's pass, with what the trial's handling may remove first. */
-  readonly pass: Float64Array;
+  /** What it would show; compiled when first asked for: most repairs are never asked. */
+  readonly watched: () => WatchedTrial;
   /** Minutes with set-up, from a closed and from an open case. */
   readonly minutesClosed: number;
   readonly minutesOpen: number;
 }
 
+type Curing = Pick<Trial, 'repair' | 'handling'>;
+
 /** Compiled trials of one machine, made once for each thing observed in each configuration; many trials share them. */
 export interface OutcomeModelCache {
   /** The variants that doing a trial may remove, each with the probability. */
-  readonly curesOf: (trial: Pick<Trial, 'repair' | 'handling'>) => (readonly [variant: number, probability: number])[];
+  readonly curesOf: (trial: Curing) => Cures;
   readonly modelOf: (trial: Trial, configuration: Configuration) => OutcomeModel;
   /** Every trial that is possible in a configuration. */
   readonly trialsIn: (configuration: Configuration) => readonly ReadyTrial[];
@@ -62,13 +70,14 @@ export function createOutcomeModelCache(machine: Machine, space: HypothesisSpace
     const isChanged = trial.changes.length > 0;
     const after = isChanged ? applyChanges(now, trial.changes) : now;
     const stateKey = isChanged ? configurationKey(after) : nowKey;
-    const model = modelIn(trial, after, stateKey);
-    const isHandled = trial.repair !== null || trial.handling.length > 0;
     return {
       trial,
       stateKey,
-      model,
-      pass: isHandled ? passAfterCure(model.pass, cures(trial)) : model.pass,
+      watched: lazy(() => {
+        const model = modelIn(trial, after, stateKey);
+        const cured = cures(trial);
+        return { model, pass: cured.length > 0 ? passAfterCure(model.pass, cured) : model.pass };
+      }),
       minutesClosed: trial.minutes + setUpMinutes(machine, trial, { caseOpen: false }),
       minutesOpen: trial.minutes + setUpMinutes(machine, trial, { caseOpen: true }),
     };
@@ -93,7 +102,9 @@ function observedKey({ observe, part }: Trial): string {
   return `${observe.kind === 'look' ? observe.look.id : observe.quantity.id} ${part?.id ?? ''}`;
 }
 
-/** Looks up what a trial may cure: only faults at the parts that it handles or of the class that it fixes. */
+type Cures = readonly (readonly [variant: number, probability: number])[];
+
+/** Looks up what a trial may cure: each act on each part, and each repair, is asked of the faults once. */
 function createCures({ variants }: HypothesisSpace): OutcomeModelCache['curesOf'] {
   const { atPart } = factsOf(variants);
   const inClass = new Map<string, number[]>();
@@ -102,15 +113,33 @@ function createCures({ variants }: HypothesisSpace): OutcomeModelCache['curesOf'
     if (list) list.push(v);
     else inClass.set(fault.repairClass.id, [v]);
   });
-  return (trial) => {
-    const touched = new Set([
-      ...(trial.repair ? (inClass.get(trial.repair.id) ?? []) : []),
-      ...trial.handling.flatMap(({ part }) => atPart.get(part) ?? []),
-    ]);
-    return [...touched].flatMap((v): [number, number][] => {
-      const fault = variants[v]?.fault;
-      const probability = fault ? cureProbability(fault, trial) : 0;
-      return probability > 0 ? [[v, probability]] : [];
-    });
+  const asked = new Map<string, Cures>();
+  const ask = (key: string, trial: Curing, among: readonly number[]): Cures => {
+    const known = asked.get(key) ?? curedAmong(among, variants, trial);
+    asked.set(key, known);
+    return known;
   };
+  return ({ repair, handling }) => {
+    const all = handling.map((one) =>
+      ask(`${one.act} ${one.part}`, { repair: null, handling: [one] }, atPart.get(one.part) ?? []),
+    );
+    if (repair) all.push(ask(repair.id, { repair, handling: [] }, inClass.get(repair.id) ?? []));
+    return together(all.filter(({ length }) => length > 0));
+  };
+}
+
+function curedAmong(among: readonly number[], variants: HypothesisSpace['variants'], trial: Curing): Cures {
+  return among.flatMap((v): [number, number][] => {
+    const fault = variants[v]?.fault;
+    const probability = fault ? cureProbability(fault, trial) : 0;
+    return probability > 0 ? [[v, probability]] : [];
+  });
+}
+
+/** A fault stays only if it stays through each of several cures. */
+function together(all: readonly Cures[]): Cures {
+  if (all.length < 2) return all[0] ?? [];
+  const stays = new Map<number, number>();
+  for (const cures of all) for (const [v, probability] of cures) stays.set(v, (stays.get(v) ?? 1) * (1 - probability));
+  return [...stays].map(([v, stay]) => [v, 1 - stay]);
 }

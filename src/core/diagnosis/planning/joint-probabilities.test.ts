@@ -61,6 +61,19 @@ test('what is forecast is the information of the joint probabilities, and who le
   expect(forecast.leads[1]).toBeCloseTo(0.3 / 0.5, 12);
 });
 
+test('rows in which nothing is decided are read as one, and tell the same', () => {
+  const rows = [
+    [0.1, 0.05, 0.05],
+    [0.3, 0, 0.1],
+    [0.2, 0.1, 0.1],
+  ];
+  const all = joint(rows);
+  const short = forecastTrial({ ...all, told: Uint8Array.from([0, 1, 0]) });
+  expect(short.bits).toBeCloseTo(forecastTrial(all).bits, 12);
+  expect([...short.leaders]).toEqual([...forecastTrial(all).leaders]);
+  short.leads.forEach((lead, o) => expect(lead).toBeCloseTo(forecastTrial(all).leads[o] ?? 0, 12));
+});
+
 test.each(
   plan.proposals.filter(({ forecast }) => forecast !== null).map((proposal) => [proposal.trial.id, proposal] as const),
 )('plan and belief forecast the same of %s, computed from classes and from hypotheses', (_id, { trial, forecast }) => {

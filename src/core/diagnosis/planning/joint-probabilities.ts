@@ -10,6 +10,11 @@ export interface JointProbabilities {
   readonly entries: Float64Array;
   /** By class: what misreading alone gives each outcome; many entries are just that. */
   readonly floors: Float64Array;
+  /**
+   * By class: 0 where no fault of it decides anything: all such rows are one row, each times its weight. Left out where
+   * that is not known.
+   */
+  readonly told?: Uint8Array;
 }
 
 /** Room for the joint probabilities of one trial after another. */
@@ -17,6 +22,7 @@ export class JointScratch {
   entries = new Float64Array(0);
   base = new Float64Array(0);
   floors = new Float64Array(0);
+  told = new Uint8Array(0);
 
   clear(classes: number, width: number): void {
     if (this.entries.length < classes * width) this.entries = new Float64Array(classes * width);
@@ -24,7 +30,11 @@ export class JointScratch {
     if (this.base.length < classes) {
       this.base = new Float64Array(classes);
       this.floors = new Float64Array(classes);
-    } else this.base.fill(0, 0, classes);
+      this.told = new Uint8Array(classes);
+    } else {
+      this.base.fill(0, 0, classes);
+      this.told.fill(0, 0, classes);
+    }
   }
 }
 
@@ -45,12 +55,13 @@ export function jointProbabilities(
   else addWays(live, model, pass, scratch);
   scratch.base[live.rightRow] = (scratch.base[live.rightRow] ?? 0) + live.right;
   settle(live, model, misreadProbability, scratch);
-  return { width: model.width, classes, entries: scratch.entries, floors: scratch.floors };
+  return { width: model.width, classes, entries: scratch.entries, floors: scratch.floors, told: scratch.told };
 }
 
 function addShows(scratch: JointScratch, model: OutcomeModel, row: number, v: number, weight: number): void {
   const shows = model.shows[v];
   if (!shows) return;
+  scratch.told[row] = 1;
   const at = row * model.width;
   for (let s = 0; s < shows.length; s++) {
     const showing = shows[s];
@@ -133,7 +144,7 @@ function settle(
   live: ActiveHypotheses,
   model: OutcomeModel,
   misreadProbability: number,
-  { entries, base, floors }: JointScratch,
+  { entries, base, floors, told }: JointScratch,
 ): void {
   const { width, none, badSpare } = model;
   for (let row = 0; row < live.classIds.length; row++) {
@@ -146,6 +157,8 @@ function settle(
       mass += value;
     }
     floors[row] = 0;
+    // An unknown fault blurs its row in its own way.
+    if (live.isUnknown[row]) told[row] = 1;
     if (mass === 0) continue;
     if (badSpare)
       for (let o = 0; o < width; o++)
@@ -161,7 +174,7 @@ function settle(
   }
 }
 
-/** What a trial is expected to forecastTrial: probabilities of its outcomes, the class that leads after each, and information. */
+/** What a trial is expected to tell: probabilities of its outcomes, the class that leads after each, and information. */
 export interface TrialForecast {
   readonly probabilities: Float64Array;
   /** By outcome: row of the class that leads then. */
@@ -173,35 +186,66 @@ export interface TrialForecast {
 }
 
 /** Reads joint probabilities; one pass over them. */
-export function forecastTrial({ width, classes, entries, floors }: JointProbabilities): TrialForecast {
-  const probabilities = new Float64Array(width);
-  const leaders = new Int32Array(width);
-  const leads = new Float64Array(width);
-  let bits = 0;
+export function forecastTrial(joint: JointProbabilities): TrialForecast {
+  const { width, classes, entries, told } = joint;
+  const sums = {
+    probabilities: new Float64Array(width),
+    leaders: new Int32Array(width),
+    leads: new Float64Array(width),
+    bits: 0,
+  };
+  const untold = { mass: 0, foremost: -1, foremostMass: 0 };
   for (let row = 0; row < classes; row++) {
-    const at = row * width;
-    let mass = 0;
-    const floor = floors[row] ?? 0;
-    const floorTerm = floor > 0 ? floor * Math.log2(floor) : 0;
-    for (let o = 0; o < width; o++) {
-      const p = entries[at + o] ?? 0;
-      if (p === 0) continue;
-      mass += p;
-      probabilities[o] = (probabilities[o] ?? 0) + p;
-      if (p > (leads[o] ?? 0)) {
-        leads[o] = p;
-        leaders[o] = row;
-      }
-      bits += p === floor ? floorTerm : p * Math.log2(p);
+    if (!told || told[row]) {
+      readRow(joint, row, 1, sums);
+      continue;
     }
-    if (mass > 0) bits -= mass * Math.log2(mass);
+    let mass = 0;
+    for (let o = 0; o < width; o++) mass += entries[row * width + o] ?? 0;
+    untold.mass += mass;
+    if (mass > untold.foremostMass) {
+      untold.foremostMass = mass;
+      untold.foremost = row;
+    }
   }
+  if (untold.foremost >= 0) readRow(joint, untold.foremost, untold.mass / untold.foremostMass, sums);
+  const { probabilities, leads } = sums;
   for (let o = 0; o < width; o++) {
     const p = probabilities[o] ?? 0;
     if (p > 0) {
-      bits -= p * Math.log2(p);
+      sums.bits -= p * Math.log2(p);
       leads[o] = (leads[o] ?? 0) / p;
     }
   }
-  return { probabilities, leaders, leads, bits: Math.max(0, bits) };
+  return { ...sums, bits: Math.max(0, sums.bits) };
+}
+
+interface ForecastSums {
+  readonly probabilities: Float64Array;
+  readonly leaders: Int32Array;
+  readonly leads: Float64Array;
+  bits: number;
+}
+
+/** Adds one row, or the foremost of several alike that weigh `times` as much together. */
+function readRow({ width, entries, floors }: JointProbabilities, row: number, times: number, sums: ForecastSums): void {
+  const { probabilities, leaders, leads } = sums;
+  const at = row * width;
+  const floor = floors[row] ?? 0;
+  const floorTerm = floor > 0 ? floor * Math.log2(floor) : 0;
+  let mass = 0;
+  let bits = 0;
+  for (let o = 0; o < width; o++) {
+    const p = entries[at + o] ?? 0;
+    if (p === 0) continue;
+    mass += p;
+    probabilities[o] = (probabilities[o] ?? 0) + times * p;
+    if (p > (leads[o] ?? 0)) {
+      leads[o] = p;
+      leaders[o] = row;
+    }
+    bits += p === floor ? floorTerm : p * Math.log2(p);
+  }
+  if (mass > 0) bits -= mass * Math.log2(mass);
+  sums.bits += times * bits;
 }

@@ -8,22 +8,26 @@ import {
   type JointProbabilities,
   type TrialForecast,
 } from './joint-probabilities';
+import { lazy } from '../model/lazy';
 import type { ActiveHypotheses } from './active-hypotheses';
 import type { ReadyTrial } from '../model/outcome-model-cache';
 import type { Replay } from '../belief/replay';
 import { knownAlready } from '../belief/same-evidence';
 import { whatBlocks } from './what-blocks';
 
-/** A trial that could be done next, what it would forecastTrial and what it takes. */
+/** A trial that could be done next, what it would tell and what it takes. */
 export interface Proposal {
   readonly trial: Trial;
   /** Minutes from the machine as it stands, set-up counted. */
   readonly minutes: number;
-  /** What it would forecastTrial about repair classes; 0 where it commits, or would only repeat what is known. */
+  /** What it would tell about repair classes; 0 where it commits, or would only repeat what is known. */
   readonly bits: number;
-  /** What it would forecastTrial if nothing like it had been seen yet. */
+  /** What it would tell if nothing like it had been seen yet. */
   readonly bitsIfNew: number;
-  /** Null for what commits or is known: its outcomes are computed only when they are asked for. */
+  /**
+   * Null for what commits or is known: its outcomes are computed only when they are asked for. A repair that touches
+   * nothing likely shows what a plain start shows.
+   */
   readonly forecast: TrialForecast | null;
   /** Tools and spares that it needs and that are not at hand. */
   readonly lacks: readonly string[];
@@ -34,7 +38,7 @@ export interface Proposal {
 /** Everything that can be proposed, and the means to look closer at one trial. */
 export interface Plan {
   readonly live: ActiveHypotheses;
-  /** Entropy of the repair classes: all that tests could forecastTrial, in bits. */
+  /** Entropy of the repair classes: all that tests could tell, in bits. */
   readonly openBits: number;
   /** By information per minute, best first; a trial without new information comes last with 0 bits. */
   readonly proposals: readonly Proposal[];
@@ -53,12 +57,22 @@ export function planTrials(
 ): Plan {
   const scratch = new JointScratch();
   const ready = book.trialsIn(input.configuration);
-  const joint = ({ trial, model, pass }: ReadyTrial): JointProbabilities =>
-    jointProbabilities(live, model, pass, misreadProbabilityOf(trial), scratch);
+  const joint = ({ trial, watched }: ReadyTrial): JointProbabilities => {
+    const { model, pass } = watched();
+    return jointProbabilities(live, model, pass, misreadProbabilityOf(trial), scratch);
+  };
   const known = knownAlready(input.steps);
   const weightOf = new Map(live.classIds.map((id, row) => [id, live.classWeights[row] ?? 0]));
   const blocks = whatBlocks(input, space.faults);
   const isOpen = input.caseOpen || input.configuration.surface === 'bench';
+  const plain = new Map(
+    ready
+      .filter(({ trial }) => isPlain(trial))
+      .map((one) => [startKey(one), lazy(() => forecastTrial(joint(one)))] as const),
+  );
+  const curesNothing = ({ trial }: ReadyTrial) =>
+    book.curesOf(trial).reduce((sum, [v]) => sum + weightAlone(live, v), 0) < tooUnlikelyToRepair;
+  const plainAs = (one: ReadyTrial) => (curesNothing(one) ? (plain.get(startKey(one))?.() ?? null) : null);
   const weighed = ready.map((one): Proposal => {
     const { trial, stateKey } = one;
     const minutes = isOpen ? one.minutesOpen : one.minutesClosed;
@@ -67,7 +81,7 @@ export function planTrials(
     const isKnown = known(trial, stateKey);
     const isVain = trial.repair !== null && (weightOf.get(trial.repair.id) ?? 0) < tooUnlikelyToRepair;
     if (blocked !== null || trial.commits || isVain || (isKnown && !isPlain(trial)))
-      return { trial, minutes, bits: 0, bitsIfNew: 0, forecast: null, lacks, blocked };
+      return { trial, minutes, bits: 0, bitsIfNew: 0, forecast: isVain ? plainAs(one) : null, lacks, blocked };
     const forecast = forecastTrial(joint(one));
     return { trial, minutes, bits: isKnown ? 0 : forecast.bits, bitsIfNew: forecast.bits, forecast, lacks, blocked };
   });
@@ -92,6 +106,16 @@ export function lacksOf({ tools, spares }: Trial, { lacking }: Pick<DiagnosisInp
 
 /** A start of the machine as it stands, against which all others are held. */
 const isPlain = ({ ref }: Trial): boolean => ref.kind === 'start' || ref.kind === 'run-under-load';
+
+/** Probability that a variant is there and counts. */
+function weightAlone({ of, group }: ActiveHypotheses, v: number): number {
+  const g = of.group[v] ?? -1;
+  return (of.alone[v] ?? 0) + (g >= 0 ? (group.sum[g] ?? 0) : 0);
+}
+
+/** Starts with the same key show the same but for what their handling removes. */
+const startKey = ({ trial: { observe }, stateKey }: ReadyTrial): string =>
+  `${observe.kind === 'start' ? observe.depth : ''} ${stateKey}`;
 
 /** Bits by which a changed start must beat a plain one to be worth its change. */
 const worthTheChange = 0.003;

@@ -1,6 +1,6 @@
 import { diagnosisOf, type BriefLog } from '../../casework/testing-log';
 import { costOfRepair, expectedRepairCost, usualCosts } from './costs';
-import { cheapestTest, expectedCostAfter } from './stop-rule';
+import { cheapestTest, costsInOrder, expectedCostAfter } from './stop-rule';
 import { entrySurprise, surpriseOf } from '../belief/surprise';
 
 const money = { ratePerHour: 60, partDelay: 10 };
@@ -27,13 +27,14 @@ const joint = (entries: number[][]) => ({
 test('a test that decides everything saves the failed repairs, one without information saves nothing', () => {
   const costs = Float64Array.of(10, 30);
   const costNow = expectedRepairCost([0.5, 0.5], costs);
+  const inOrder = costsInOrder([0.5, 0.5], costs);
   expect(
     expectedCostAfter(
       joint([
         [0.5, 0],
         [0, 0.5],
       ]),
-      costs,
+      inOrder,
       costNow,
     ),
   ).toBeCloseTo(20, 9);
@@ -43,7 +44,7 @@ test('a test that decides everything saves the failed repairs, one without infor
         [0.25, 0.25],
         [0.25, 0.25],
       ]),
-      costs,
+      inOrder,
       costNow,
     ),
   ).toBeCloseTo(costNow, 9);
@@ -65,8 +66,8 @@ test('a test that decides everything saves the failed repairs, one without infor
         ]),
     },
   ];
-  expect(cheapestTest(tests, { repairCosts: costs, costNow, money })).toEqual({ index: 1, cost: 22 });
-  expect(cheapestTest([], { repairCosts: costs, costNow, money })).toBeNull();
+  expect(cheapestTest(tests, { inOrder, costNow, money })).toEqual({ index: 1, cost: 22 });
+  expect(cheapestTest([], { inOrder, costNow, money })).toBeNull();
 });
 
 const desktop: NonNullable<BriefLog['machine']> = {
