@@ -1,8 +1,17 @@
+import { readFileSync } from 'node:fs';
+import { gunzipSync } from 'node:zlib';
 import pg from 'pg';
 import { migrate } from './database/migrate';
 
-/** A fresh database of its own in the test cluster: migrated, or without anything in it. */
-export async function createTestDatabase({ isEmpty = false } = {}): Promise<{
+interface TestDatabaseOptions {
+  /** Without anything in it, not even tables. */
+  readonly isEmpty?: boolean;
+  /** With the data of an earlier release, which is migrated: a packed dump. */
+  readonly release?: string;
+}
+
+/** A fresh database of its own in the test cluster, migrated. */
+export async function createTestDatabase({ isEmpty = false, release }: TestDatabaseOptions = {}): Promise<{
   url: string;
   drop: () => Promise<void>;
 }> {
@@ -13,6 +22,7 @@ export async function createTestDatabase({ isEmpty = false } = {}): Promise<{
   await run(ownerUrl, `CREATE DATABASE ${name}`);
   const url = new URL(ownerUrl);
   url.pathname = `/${name}`;
+  if (release !== undefined) await run(url.href, gunzipSync(readFileSync(release)).toString('utf8'));
   if (!isEmpty) await migrate(url.href, 'src/server/migrations');
   return { url: url.href, drop: () => run(ownerUrl, `DROP DATABASE ${name} WITH (FORCE)`) };
 }

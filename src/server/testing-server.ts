@@ -36,8 +36,9 @@ export interface TestServer {
   close(): Promise<void>;
 }
 
-export async function createTestServer(): Promise<TestServer> {
-  const database = await createTestDatabase();
+/** @param release the data of an earlier release, migrated: a file of `releases/`. */
+export async function createTestServer({ release }: { release?: string } = {}): Promise<TestServer> {
+  const database = await createTestDatabase(release === undefined ? {} : { release });
   const pool = createPool(database.url, { onError: () => undefined });
   const changes = createChangeFeed(database.url, () => undefined);
   const people = new Map<string, { id: string; token: string }>();
