@@ -45,12 +45,15 @@ export function printDiagnosis({ diagnosis, prices, state }: Printed): string {
   return `${lines.join('\n')}\n`;
 }
 
-function suspectLines({ suspects, rightProbability }: Diagnosis): string[] {
+function suspectLines({ suspects, together, rightProbability }: Diagnosis): string[] {
   const rows = suspects.slice(0, 10).map(({ probability, title, fault, confirmation }) => {
     const proof = confirmation === 'suggested' ? '' : `  ${confirmation}`;
     return `  ${percent(probability).padStart(9)}  ${title}  [${fault}]${proof}`;
   });
-  return ['Suspects', ...rows, `  right as it stands: ${percent(rightProbability)}`];
+  const joint = together.map(
+    ({ title, titles, probability }) => `  ${percent(probability).padStart(9)}  both: ${titles.join(' + ')} (${title})`,
+  );
+  return ['Suspects', ...rows, ...joint, `  right as it stands: ${percent(rightProbability)}`];
 }
 
 function evidenceLines({ suspects }: Diagnosis, state: CaseState): string[] {

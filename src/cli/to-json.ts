@@ -26,6 +26,7 @@ export function toJson(diagnosis: Diagnosis, prices: readonly StrategyPrice[]) {
         evidence,
       }),
     ),
+    together: diagnosis.together,
     links,
     repairs: diagnosis.repairs,
     rightProbability,

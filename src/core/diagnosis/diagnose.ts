@@ -1,14 +1,15 @@
 import { describeChanges, type Machine } from '../machine';
 import type { FaultInstance } from '../faults';
-import { recommendedWait, type Trial } from '../trials';
+import { misreadProbabilityOf, recommendedWait, type Trial } from '../trials';
 import { confirmationFrom, proofTurns } from './advice/confirmation';
 import { isComplaintGone, observedStart, reproducedComplaint, signalOf } from './belief/complaint';
-import type { Diagnosis, SuspectView, TrialView } from './diagnosis';
+import type { Diagnosis, OutcomeView, SuspectView, TrialView } from './diagnosis';
 import { doubtfulEntries, fitEntries } from './belief/doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
 import type { HypothesisSpace } from './model/hypothesis-space';
 import { orderByStrategy } from './planning/order-by-strategy';
 import { lastLinkPassed, standLinks } from './belief/link-states';
+import { forecastSuspects } from './planning/forecast-suspects';
 import { forecastTrial } from './planning/joint-probabilities';
 import { rightClass } from './planning/active-hypotheses';
 import type { Plan, Proposal } from './planning/propose';
@@ -16,6 +17,7 @@ import { analyseCase, type Analysis } from './analysis';
 import type { Replay } from './belief/replay';
 import { priceStrategies, type StrategyPrice } from './planning/strategy-prices';
 import {
+  jointSuspects,
   probabilityByFault,
   probabilityByLink,
   probabilityByPart,
@@ -57,10 +59,17 @@ function view(input: DiagnosisInput, analysis: Analysis): Diagnosis {
   const { known, foremost, right, plan, stopRule, advice } = analysis;
   const { space, steps, belief } = known;
   const suspects = rankSuspects(space, known.byFault.at(-1) ?? probabilityByFault(space, belief));
-  const viewTrial = viewOf(input, plan, suspects);
+  const viewTrial = viewOf(input, analysis, suspects);
   const chosen = plan.proposals.find(({ trial }) => trial.id === advice.trialId);
   return {
     suspects: viewSuspects(suspects, known, input.machine),
+    together: jointSuspects(space, belief).map(({ cause: { title, reason }, faults, probability }) => ({
+      title,
+      reason,
+      faults: faults.map(({ id }) => id),
+      titles: faults.map((fault) => fault.title),
+      probability,
+    })),
     links: standLinks(probabilityByLink(space, foremost), {
       hasEvidence: steps.length > 0,
       rightUpTo: rightUpTo(input, right),
@@ -75,10 +84,10 @@ function view(input: DiagnosisInput, analysis: Analysis): Diagnosis {
     doubts: doubtfulEntries(known, fitEntries(space, steps, known.compiled, belief)),
     surprise: surpriseOf(known.surprises.filter((entry) => entry !== null)),
     stopRule,
-    advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen) : null },
+    advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen, true) : null },
     alternatives: inOrder(input, analysis)
       .filter(({ trial }) => trial.id !== advice.trialId && !trial.commits)
-      .map(viewTrial),
+      .map((proposal, rank) => viewTrial(proposal, rank < glancedAt)),
   };
 }
 
@@ -153,15 +162,14 @@ function viewSuspect(
 
 function viewOf(
   { machine, steps }: DiagnosisInput,
-  { live, jointOf }: Plan,
+  { plan, known }: Pick<Analysis, 'plan' | 'known'>,
   ranked: readonly Suspect[],
-): (proposal: Proposal) => TrialView {
-  const titles = new Map([...ranked].reverse().map(({ fault }) => [fault.repairClass.id, fault.title]));
-  titles.set(rightClass, 'fixed');
+): (proposal: Proposal, isShown: boolean) => TrialView {
   const isFirstAfterFlash = awaitsFirstStart(steps);
-  const titleOf = live.classIds.map((id) => titles.get(id) ?? '');
-  return ({ trial, minutes, bits, forecast, lacks, blocked }) => {
-    const { probabilities, leaders, leads } = forecast ?? forecastTrial(jointOf(trial));
+  const foresee = foreseen(plan, known, ranked);
+  return (proposal, isShown) => {
+    const { trial, minutes, bits, lacks, blocked } = proposal;
+    const { probabilities, then } = foresee(proposal, isShown);
     return {
       id: trial.id,
       title: trial.title,
@@ -179,18 +187,37 @@ function viewOf(
       changes: describeChanges(machine, trial.changes),
       touches: touchesOf(trial),
       wait: recommendedWait(machine, trial, { isFirstAfterFlash }),
-      outcomes: trial.outcomes.map(({ id, label }, o) => {
-        const title = titleOf[leaders[o] ?? 0];
-        return {
-          id,
-          label,
-          probability: probabilities[o] ?? 0,
-          then: title ? { title, probability: leads[o] ?? 0 } : null,
-        };
-      }),
+      outcomes: trial.outcomes.map(({ id, label }, o) => ({
+        id,
+        label,
+        probability: probabilities[o] ?? 0,
+        then: then(o),
+      })),
     };
   };
 }
+
+/** What each outcome would leave: "fixed", or the first of the list of suspects with the figure that it will have. */
+function foreseen({ live, jointOf }: Plan, { space, belief }: Replay, ranked: readonly Suspect[]) {
+  const titles = new Map([...ranked].reverse().map(({ fault }) => [fault.repairClass.id, fault.title]));
+  return ({ trial, forecast, watched }: Proposal, isShown: boolean) => {
+    const { probabilities, leaders, leads } = forecast ?? forecastTrial(jointOf(trial));
+    const first = isShown ? forecastSuspects(space, belief, watched(), misreadProbabilityOf(trial)) : null;
+    const then = (o: number): OutcomeView['then'] => {
+      const id = live.classIds[leaders[o] ?? 0] ?? rightClass;
+      const probability = leads[o] ?? 0;
+      if (id === rightClass) return { title: 'fixed', probability };
+      const suspect = first?.[o];
+      if (suspect) return { title: space.faults[suspect.fault]?.title ?? '', probability: suspect.probability };
+      const title = titles.get(id);
+      return title ? { title, probability } : null;
+    };
+    return { probabilities, then };
+  };
+}
+
+/** The trials that are read at a glance: the advised one and the first of the others. */
+const glancedAt = 4;
 
 /** Firmware was written and nobody has started it since. */
 function awaitsFirstStart(steps: readonly EvidenceStep[]): boolean {

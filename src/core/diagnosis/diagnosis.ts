@@ -58,10 +58,23 @@ export interface SuspectView {
   readonly evidence: readonly EvidenceWeight[];
 }
 
+/** Two faults as one cause. */
+export interface JointView {
+  readonly title: string;
+  readonly reason: string;
+  /** Ids of the two faults. */
+  readonly faults: readonly string[];
+  readonly titles: readonly string[];
+  /** Probability that just these two are there. */
+  readonly probability: number;
+}
+
 /** Everything the engine says about a case: plain data, the same in worker, server and command line. */
 export interface Diagnosis {
   /** Likeliest first; what the catalogue does not know comes after all that it does. */
   readonly suspects: readonly SuspectView[];
+  /** Faults that one event brought about together, likeliest first; they stand among the suspects too. */
+  readonly together: readonly JointView[];
   readonly links: readonly LinkStanding[];
   /** Probability that the fault that counts now is repaired by each repair, highest first; they sum to 1. */
   readonly repairs: readonly { readonly repair: string; readonly title: string; readonly probability: number }[];

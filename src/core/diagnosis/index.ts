@@ -1,7 +1,7 @@
 export { MODEL_VERSION } from './model-version';
 export { createDiagnoser } from './diagnose';
 export type { Diagnoser } from './diagnose';
-export type { Diagnosis, OutcomeView, SuspectView, TrialView } from './diagnosis';
+export type { Diagnosis, JointView, OutcomeView, SuspectView, TrialView } from './diagnosis';
 export type { AdviceKind } from './advice/situation';
 export { confirmationOf } from './advice/confirmation';
 export { observedStart, reportedTrialId } from './belief/complaint';

@@ -11,6 +11,8 @@ import {
   canAct,
   instantiateFaults,
   isAtPart,
+  jointCauseBits,
+  strongestJointCause,
   type Presentation,
   type Circumstance,
   type FaultInstance,
@@ -82,7 +84,8 @@ export function drawFaultyMachine(
   );
   for (let attempt = 0; attempt < maxTries; attempt++) {
     const named = (name: string) => dice(`${name} ${attempt}`);
-    const drawn = drawWays(ways, named, dice('how many') < twoFaults ? 2 : 1);
+    const count = dice('how many') < twoFaults ? 2 : 1;
+    const drawn = drawWays(ways, named, { count, circumstances });
     const faulty = shownBy({ machine, circumstances, eyes, dice }, drawn, named);
     if (faulty) return faulty;
   }
@@ -134,10 +137,20 @@ function waysOf(machine: Machine, circumstances: readonly Circumstance[], factor
     );
 }
 
-function drawWays(ways: readonly Way[], dice: Dice, count: 1 | 2): Way[] {
+/** A second fault is likelier where one event brings it about together with the first. */
+function drawWays(
+  ways: readonly Way[],
+  dice: Dice,
+  { count, circumstances }: { count: 1 | 2; circumstances: readonly Circumstance[] },
+): Way[] {
   const first = drawOf(ways, () => true, dice('first'));
   if (!first || count === 1) return first ? [first] : [];
-  const second = drawOf(ways, ({ fault }) => fault.repairClass.id !== first.fault.repairClass.id, dice('second'));
+  const bits = jointCauseBits(first.fault.mode.id);
+  const beside = ways.map((way): Way => {
+    const cause = strongestJointCause(bits & jointCauseBits(way.fault.mode.id), circumstances);
+    return cause ? { ...way, weight: way.weight * cause.times } : way;
+  });
+  const second = drawOf(beside, ({ fault }) => fault.repairClass.id !== first.fault.repairClass.id, dice('second'));
   return second ? inChainOrder([first, second]) : [first];
 }
 

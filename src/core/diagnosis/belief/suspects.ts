@@ -1,4 +1,4 @@
-import type { FaultInstance, RepairClass } from '../../faults';
+import { JOINT_CAUSES, type FaultInstance, type JointCause, type RepairClass } from '../../faults';
 import { LINK_IDS, type LinkId } from '../../startup';
 import type { Belief } from './belief';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
@@ -23,6 +23,34 @@ export function probabilityByFault(
 export function rankSuspects({ faults }: HypothesisSpace, byFault: Float64Array): Suspect[] {
   return faults
     .map((fault, f) => ({ fault, probability: byFault[f] ?? 0 }))
+    .sort((a, b) => b.probability - a.probability);
+}
+
+/** Two faults that one event brought about, and the probability that just these two are there. */
+export interface JointSuspect {
+  readonly cause: JointCause;
+  readonly faults: readonly [FaultInstance, FaultInstance];
+  readonly probability: number;
+}
+
+/** Below this two faults together are not worth a line. */
+const worthNaming = 0.05;
+
+/** The pairs of faults that one event brings about and that are likely enough to name, likeliest first. */
+export function jointSuspects({ variants, first, second, joint }: HypothesisSpace, belief: Belief): JointSuspect[] {
+  const sums = new Map<string, { -readonly [K in keyof JointSuspect]: JointSuspect[K] }>();
+  for (const { hypothesis: h, cause: at } of joint) {
+    const probability = belief.probabilities[h] ?? 0;
+    const [a, b] = [variants[first[h] ?? 0]?.fault, variants[second[h] ?? 0]?.fault];
+    const cause = JOINT_CAUSES[at];
+    if (probability < worthNaming / 100 || !a || !b || !cause) continue;
+    const key = `${a.id} ${b.id}`;
+    const known = sums.get(key);
+    if (known) known.probability += probability;
+    else sums.set(key, { cause, faults: [a, b], probability });
+  }
+  return [...sums.values()]
+    .filter(({ probability }) => probability >= worthNaming)
     .sort((a, b) => b.probability - a.probability);
 }
 

@@ -1,5 +1,12 @@
 import type { Machine } from '../../machine';
-import { breakOf, instantiateFaults, type Circumstance, type FaultInstance } from '../../faults';
+import {
+  breakOf,
+  instantiateFaults,
+  jointCauseBits,
+  strongestJointCause,
+  type Circumstance,
+  type FaultInstance,
+} from '../../faults';
 import { linkIndex, type StartDistribution } from '../../startup';
 import type { PresentFault } from '../../trials';
 
@@ -38,12 +45,17 @@ export interface HypothesisSpace {
   readonly pairsFrom: Int32Array;
   /** Prior probabilities; they sum to 1. */
   readonly prior: Float64Array;
+  /** The pairs that one event brings about, each with the place of that event in JOINT_CAUSES. */
+  readonly joint: readonly { readonly hypothesis: number; readonly cause: number }[];
 }
 
 export interface SpaceOptions {
   /** The maximum number of faults at once. */
   readonly maxFaults?: 1 | 2;
-  /** Probability, 0 to 1, that a machine with a fault has two: engineering judgement. */
+  /**
+   * Probability, 0 to 1, that a machine with a fault has two that know nothing of each other: engineering judgement.
+   * Pairs that one event brings about come on top of it.
+   */
   readonly pairShare?: number;
   /** Leaves faults out, for small models. Default: none. */
   readonly keeps?: (fault: FaultInstance) => boolean;
@@ -61,7 +73,7 @@ export function createSpace(
   const shares = sharesOf(faults.map(({ weight }) => weight));
   const weights = Float64Array.from(variants, (v) => (shares[v.faultIndex] ?? 0) * v.share);
   const pairs = maxFaults === 2 ? compatiblePairs(variants) : noPairs(variants.length);
-  return weigh(faults, variants, weights, pairs, pairs.second.length > 0 ? pairShare : 0);
+  return weigh(faults, { variants, circumstances }, weights, pairs, pairs.second.length > 0 ? pairShare : 0);
 }
 
 function variantsOf(fault: FaultInstance, faultIndex: number, machine: Machine): Variant[] {
@@ -122,7 +134,7 @@ function compatiblePairs(variants: readonly Variant[]): Pairs {
 
 function weigh(
   faults: readonly FaultInstance[],
-  variants: readonly Variant[],
+  { variants, circumstances }: { variants: readonly Variant[]; circumstances: readonly Circumstance[] },
   weights: Float64Array,
   pairs: Pairs,
   pairShare: number,
@@ -147,5 +159,30 @@ function weigh(
     }
   }
   for (let h = singles; h < count; h++) prior[h] = ((prior[h] ?? 0) * pairShare) / pairMass;
-  return { faults, variants, first, second, pairsFrom, prior };
+  const space = { faults, variants, first, second, pairsFrom, prior };
+  return { ...space, joint: liftJointPairs(space, circumstances) };
+}
+
+/** Makes the pairs that one event brings about likelier, in place; all still sum to 1. */
+function liftJointPairs(
+  { variants, second, pairsFrom, prior }: Omit<HypothesisSpace, 'joint'>,
+  circumstances: readonly Circumstance[],
+): HypothesisSpace['joint'] {
+  const bits = variants.map(({ fault }) => jointCauseBits(fault.mode.id));
+  const joint: { hypothesis: number; cause: number }[] = [];
+  let total = 1;
+  for (let a = 0; a < variants.length; a++) {
+    const own = bits[a] ?? 0;
+    if (own === 0) continue;
+    for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++) {
+      const shared = own & (bits[second[h] ?? 0] ?? 0);
+      const cause = shared === 0 ? null : strongestJointCause(shared, circumstances);
+      if (!cause) continue;
+      total += (prior[h] ?? 0) * (cause.times - 1);
+      prior[h] = (prior[h] ?? 0) * cause.times;
+      joint.push({ hypothesis: h, cause: cause.index });
+    }
+  }
+  for (let h = 0; h < prior.length; h++) prior[h] = (prior[h] ?? 0) / total;
+  return joint;
 }

@@ -33,6 +33,7 @@ export interface Proposal {
   readonly lacks: readonly string[];
   /** Why it is not proposed now; see whatBlocks. */
   readonly blocked: string | null;
+  readonly watched: ReadyTrial['watched'];
 }
 
 /** Everything that can be proposed, and the means to look closer at one trial. */
@@ -74,16 +75,17 @@ export function planTrials(
     book.curesOf(trial).reduce((sum, [v]) => sum + weightAlone(live, v), 0) < tooUnlikelyToRepair;
   const plainAs = (one: ReadyTrial) => (curesNothing(one) ? (plain.get(startKey(one))?.() ?? null) : null);
   const weighed = ready.map((one): Proposal => {
-    const { trial, stateKey } = one;
+    const { trial, stateKey, watched } = one;
     const minutes = isOpen ? one.minutesOpen : one.minutesClosed;
     const blocked = blocks(trial);
     const lacks = lacksOf(trial, input);
     const isKnown = known(trial, stateKey);
     const isVain = trial.repair !== null && (weightOf.get(trial.repair.id) ?? 0) < tooUnlikelyToRepair;
     if (blocked !== null || trial.commits || isVain || (isKnown && !isPlain(trial)))
-      return { trial, minutes, bits: 0, bitsIfNew: 0, forecast: isVain ? plainAs(one) : null, lacks, blocked };
+      return { trial, minutes, bits: 0, bitsIfNew: 0, forecast: isVain ? plainAs(one) : null, lacks, blocked, watched };
     const forecast = forecastTrial(joint(one));
-    return { trial, minutes, bits: isKnown ? 0 : forecast.bits, bitsIfNew: forecast.bits, forecast, lacks, blocked };
+    const bits = isKnown ? 0 : forecast.bits;
+    return { trial, minutes, bits, bitsIfNew: forecast.bits, forecast, lacks, blocked, watched };
   });
   const proposals = withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
   const byTrial = new Map(ready.map((one) => [one.trial, one]));

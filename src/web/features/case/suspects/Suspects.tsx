@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { ChevronDown } from 'lucide-react';
 import { Button, Disclosure, DisclosurePanel } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Diagnosis, SuspectView } from '../../../../core/diagnosis';
+import type { Diagnosis, JointView, SuspectView } from '../../../../core/diagnosis';
 import type { CaseState } from '../../../../core/casework';
 import { LINKS, type LinkId } from '../../../../core/startup';
 import { percent, counted } from '../../../components/format';
@@ -110,11 +110,29 @@ export const Suspects = memo(function Suspects({
             {rank === 0 && suspect.proofTurns >= 2 && <ProofTurns turns={suspect.proofTurns} isShort />}
           </Item>
         ))}
+        {!link && diagnosis.together.map((one) => <Together key={one.faults.join(' ')} joint={one} />)}
         <Others others={others} isAtOneLink={link !== null} />
       </ul>
     </div>
   );
 });
+
+/** Two of the suspects as one cause. */
+function Together({ joint: { title, reason, titles, probability } }: { readonly joint: JointView }) {
+  return (
+    <Item>
+      <Head as="div">
+        <Title>Both at once: {title.charAt(0).toLowerCase() + title.slice(1)}</Title>
+        <Share>{percent(probability)}</Share>
+        <span />
+        <Bar style={widthOf(probability)} />
+      </Head>
+      <About>
+        {titles.join(' + ')}. {reason}
+      </About>
+    </Item>
+  );
+}
 
 /** Whatever is not listed, as what it is: very many together, each of them unlikely. */
 function Others({ others, isAtOneLink }: { readonly others: readonly SuspectView[]; readonly isAtOneLink: boolean }) {
