@@ -77,8 +77,11 @@ function expectSound(diagnosis: Diagnosis, state: CaseState): void {
   expect(notFinite(diagnosis)).toEqual([]);
   const probabilities = diagnosis.suspects.map(({ probability }) => probability);
   expect(probabilities.filter((p) => p < 0 || p > 1 + 1e-9)).toEqual([]);
-  const named = diagnosis.suspects.filter(({ somethingElse }) => !somethingElse).map(({ probability }) => probability);
-  expect(probabilities.slice(0, named.length)).toEqual([...named].sort((a, b) => b - a));
+  const named = diagnosis.suspects.filter(({ somethingElse }) => !somethingElse);
+  const inOrder = [...named].sort(
+    (a, b) => Number(a.isRepaired) - Number(b.isRepaired) || b.probability - a.probability,
+  );
+  expect(diagnosis.suspects.slice(0, named.length)).toEqual(inOrder);
   expect(diagnosis.repairs.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 6);
   const { trial } = diagnosis.advice;
   if (trial) {

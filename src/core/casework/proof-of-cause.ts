@@ -1,4 +1,4 @@
-import { confirmationOf, type Confirmation } from '../diagnosis';
+import { confirmationOf, countedCure, isProvenByCount, sureEnoughFor, type Confirmation } from '../diagnosis';
 import { instantiateFaults } from '../faults';
 import { circumstancesOf } from './diagnose-case';
 import type { CaseState } from './case-state';
@@ -7,5 +7,8 @@ import type { CaseState } from './case-state';
 export function proofOfCause(state: CaseState, faultId: string | null): Confirmation {
   const faults = instantiateFaults(state.machine, circumstancesOf(state));
   const fault = faults.find(({ id }) => id === faultId);
-  return fault ? confirmationOf(faults, fault.repairClass, state.steps, state.machine) : 'suggested';
+  if (!fault) return 'suggested';
+  const cure = countedCure({ faults }, state, () => sureEnoughFor.work);
+  if (cure?.repair === fault.repairClass.id && isProvenByCount(cure)) return 'proven';
+  return confirmationOf(faults, fault.repairClass, state.steps, state.machine);
 }

@@ -1,4 +1,6 @@
+import type { RepairClass } from '../faults';
 import { advise } from './advice/advise';
+import { countedCure, type CountedCure } from './advice/cure-by-count';
 import type { Advice } from './advice/situation';
 import type { DiagnosisInput } from './evidence-step';
 import { planTrials, type Plan } from './planning/propose';
@@ -17,6 +19,8 @@ export interface Analysis {
   readonly right: number;
   readonly plan: Plan;
   readonly stopRule: StopRule;
+  /** The last repair that cannot be undone, as its starts prove it. */
+  readonly cure: CountedCure | null;
   readonly advice: Advice;
 }
 
@@ -29,6 +33,9 @@ export function analyseCase(input: DiagnosisInput, earlier: Replay | null): Anal
   const right = rightProbability(space, belief, input);
   const plan = planTrials(input, known.live(), known);
   const stopRule = weighStopping(plan, space, input);
+  const cure = countedCure(space, { ...input, steps: known.steps }, (step, repairClass) =>
+    shareOfCure(known, step, repairClass),
+  );
   return {
     known,
     foremost,
@@ -36,6 +43,16 @@ export function analyseCase(input: DiagnosisInput, earlier: Replay | null): Anal
     right,
     plan,
     stopRule,
-    advice: advise({ input, space, plan, repairs, stopRule, right }),
+    cure,
+    advice: advise({ input, space, plan, repairs, stopRule, right, cure }),
   };
+}
+
+/** How likely a repair was to cure the fault, from what was known before it was done; never taken as certain. */
+function shareOfCure({ space, byFault }: Replay, step: number, repairClass: RepairClass): number {
+  const share = space.faults.reduce(
+    (sum, fault, f) => sum + (fault.repairClass.id === repairClass.id ? (byFault[step]?.[f] ?? 0) : 0),
+    0,
+  );
+  return Math.min(0.98, Math.max(0.02, share));
 }

@@ -1,27 +1,25 @@
-import { describeChanges, type Machine } from '../machine';
+import type { Machine } from '../machine';
 import type { FaultInstance } from '../faults';
-import { misreadProbabilityOf, recommendedWait, type Trial } from '../trials';
 import { confirmationFrom, proofTurns } from './advice/confirmation';
-import { isComplaintGone, observedStart, reproducedComplaint, signalOf } from './belief/complaint';
-import type { Diagnosis, OutcomeView, SuspectView, TrialView } from './diagnosis';
+import { isProvenByCount, type CountedCure } from './advice/cure-by-count';
+import { isComplaintGone, observedStart, repairedInVain, reproducedComplaint, signalOf } from './belief/complaint';
+import type { Diagnosis, SuspectView } from './diagnosis';
 import { doubtfulEntries, fitEntries } from './belief/doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
-import type { HypothesisSpace } from './model/hypothesis-space';
 import { orderByStrategy } from './planning/order-by-strategy';
 import { lastLinkPassed, standLinks } from './belief/link-states';
-import { forecastSuspects } from './planning/forecast-suspects';
-import { forecastTrial } from './planning/joint-probabilities';
-import { rightClass } from './planning/active-hypotheses';
-import type { Plan, Proposal } from './planning/propose';
+import type { Proposal } from './planning/propose';
+import { viewOf } from './planning/view-trials';
 import { analyseCase, type Analysis } from './analysis';
-import type { Replay } from './belief/replay';
 import { priceStrategies, type StrategyPrice } from './planning/strategy-prices';
 import {
   jointSuspects,
+  spentFaults,
   probabilityByFault,
   probabilityByLink,
   probabilityByPart,
   rankSuspects,
+  type RankedSuspects,
   type Suspect,
 } from './belief/suspects';
 import { surpriseOf } from './belief/surprise';
@@ -59,10 +57,11 @@ function view(input: DiagnosisInput, analysis: Analysis): Diagnosis {
   const { known, foremost, right, plan, stopRule, advice } = analysis;
   const { space, steps, belief } = known;
   const suspects = rankSuspects(space, known.byFault.at(-1) ?? probabilityByFault(space, belief));
-  const viewTrial = viewOf(input, analysis, suspects);
+  const spent = spentFaults(space, belief, repairedInVain(steps));
+  const viewTrial = viewOf(input, analysis, { suspects, spent });
   const chosen = plan.proposals.find(({ trial }) => trial.id === advice.trialId);
   return {
-    suspects: viewSuspects(suspects, known, input.machine),
+    suspects: viewSuspects({ suspects, spent }, analysis, input.machine),
     together: jointSuspects(space, belief).map(({ cause: { title, reason }, faults, probability }) => ({
       title,
       reason,
@@ -108,8 +107,8 @@ function rightUpTo(input: DiagnosisInput, right: number) {
 }
 
 function viewSuspects(
-  ranked: readonly Suspect[],
-  { space, byFault: series, steps }: Replay,
+  { suspects, spent }: RankedSuspects,
+  { known: { space, byFault: series, steps }, cure }: Pick<Analysis, 'known' | 'cure'>,
   machine: Machine,
 ): SuspectView[] {
   const eventIds = steps.map(({ id }) => id);
@@ -122,20 +121,30 @@ function viewSuspects(
     );
   };
   // "Something else" is no cause that anybody could name: it never stands first.
-  const inOrder = [...ranked].sort((a, b) => Number(a.fault.somethingElse) - Number(b.fault.somethingElse));
+  // What was repaired while the complaint stayed is not what to look for.
+  const last = ({ fault }: Suspect) => (fault.somethingElse ? 2 : spent.has(fault) ? 1 : 0);
+  const inOrder = [...suspects].sort((a, b) => last(a) - last(b));
   return inOrder.map(({ fault, probability }) =>
-    viewSuspect(fault, probability, evidenceOn(fault.id), space, steps, machine),
+    viewSuspect(fault, probability, evidenceOn(fault.id), { faults: space.faults, steps, machine, cure, spent }),
   );
+}
+
+/** What the proof of a suspect is read from. */
+interface Proofs {
+  readonly faults: readonly FaultInstance[];
+  readonly steps: readonly EvidenceStep[];
+  readonly machine: Machine;
+  readonly cure: CountedCure | null;
+  readonly spent: ReadonlySet<FaultInstance>;
 }
 
 function viewSuspect(
   fault: FaultInstance,
   probability: number,
   { priorDecibans, weights }: WeighedEvidence,
-  { faults }: HypothesisSpace,
-  steps: readonly EvidenceStep[],
-  machine: Machine,
+  { faults, steps, machine, cure: counted, spent }: Proofs,
 ): SuspectView {
+  const cure = counted?.repair === fault.repairClass.id ? counted : null;
   const turns = probability > 0.01 ? proofTurns(faults, fault.repairClass, steps, machine) : 0;
   return {
     fault: fault.id,
@@ -146,13 +155,15 @@ function viewSuspect(
     link: fault.link,
     probability,
     somethingElse: fault.somethingElse,
+    isRepaired: spent.has(fault),
     repair: {
       id: fault.repairClass.id,
       title: fault.repairClass.title,
       minutes: fault.repairClass.minutes,
       price: fault.repairClass.price,
     },
-    confirmation: confirmationFrom(turns),
+    confirmation: cure && isProvenByCount(cure) ? 'proven' : confirmationFrom(turns),
+    cure,
     proofTurns: turns,
     priorDecibans,
     priorSource: fault.mode.prior.source,
@@ -160,78 +171,5 @@ function viewSuspect(
   };
 }
 
-function viewOf(
-  { machine, steps }: DiagnosisInput,
-  { plan, known }: Pick<Analysis, 'plan' | 'known'>,
-  ranked: readonly Suspect[],
-): (proposal: Proposal, isShown: boolean) => TrialView {
-  const isFirstAfterFlash = awaitsFirstStart(steps);
-  const foresee = foreseen(plan, known, ranked);
-  return (proposal, isShown) => {
-    const { trial, minutes, bits, lacks, blocked } = proposal;
-    const { probabilities, then } = foresee(proposal, isShown);
-    return {
-      id: trial.id,
-      title: trial.title,
-      purpose: trial.purpose,
-      steps: trial.steps,
-      cautions: trial.cautions,
-      tools: trial.tools,
-      spares: trial.spares,
-      lacks,
-      blocked,
-      minutes,
-      bits,
-      kind: trial.observe.kind,
-      limits: limitsOf(trial),
-      changes: describeChanges(machine, trial.changes),
-      touches: touchesOf(trial),
-      wait: recommendedWait(machine, trial, { isFirstAfterFlash }),
-      outcomes: trial.outcomes.map(({ id, label }, o) => ({
-        id,
-        label,
-        probability: probabilities[o] ?? 0,
-        then: then(o),
-      })),
-    };
-  };
-}
-
-/** What each outcome would leave: "fixed", or the first of the list of suspects with the figure that it will have. */
-function foreseen({ live, jointOf }: Plan, { space, belief }: Replay, ranked: readonly Suspect[]) {
-  const titles = new Map([...ranked].reverse().map(({ fault }) => [fault.repairClass.id, fault.title]));
-  return ({ trial, forecast, watched }: Proposal, isShown: boolean) => {
-    const { probabilities, leaders, leads } = forecast ?? forecastTrial(jointOf(trial));
-    const first = isShown ? forecastSuspects(space, belief, watched(), misreadProbabilityOf(trial)) : null;
-    const then = (o: number): OutcomeView['then'] => {
-      const id = live.classIds[leaders[o] ?? 0] ?? rightClass;
-      const probability = leads[o] ?? 0;
-      if (id === rightClass) return { title: 'fixed', probability };
-      const suspect = first?.[o];
-      if (suspect) return { title: space.faults[suspect.fault]?.title ?? '', probability: suspect.probability };
-      const title = titles.get(id);
-      return title ? { title, probability } : null;
-    };
-    return { probabilities, then };
-  };
-}
-
 /** The trials that are read at a glance: the advised one and the first of the others. */
 const glancedAt = 4;
-
-/** Firmware was written and nobody has started it since. */
-function awaitsFirstStart(steps: readonly EvidenceStep[]): boolean {
-  const flashed = steps.findLastIndex(({ handling }) => handling.some(({ act }) => act === 'flash'));
-  return flashed > steps.findLastIndex((step) => observedStart(step) !== null);
-}
-
-function touchesOf({ part, changes, repair }: Trial): string[] {
-  const changed = changes.flatMap((change) => (change.kind === 'place' ? [change.part] : []));
-  return [...new Set([...(part ? [part.id] : []), ...(repair ? [repair.part.id] : []), ...changed])];
-}
-
-function limitsOf(trial: Trial): TrialView['limits'] {
-  if (trial.observe.kind !== 'measure') return null;
-  const { lowVolts, highVolts, nominalVolts } = trial.observe.quantity;
-  return { lowVolts, highVolts, nominalVolts };
-}

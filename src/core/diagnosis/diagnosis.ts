@@ -2,6 +2,7 @@ import type { PartKind } from '../machine';
 import type { CautionId, OutcomeOption, RecommendedWait } from '../trials';
 import type { AdviceKind } from './advice/situation';
 import type { Confirmation } from './advice/confirmation';
+import type { CountedCure } from './advice/cure-by-count';
 import type { EntryFit } from './belief/doubt';
 import type { LinkStanding } from './belief/link-states';
 import type { StopRule } from './planning/stop-rule';
@@ -49,10 +50,14 @@ export interface SuspectView {
   readonly link: LinkStanding['link'];
   readonly probability: number;
   readonly somethingElse: boolean;
+  /** It was repaired, and the complaint stayed: another fault is there as well. */
+  readonly isRepaired: boolean;
   readonly repair: { readonly id: string; readonly title: string; readonly minutes: number; readonly price: number };
   readonly confirmation: Confirmation;
   /** Turns of away, back, away that the log has made for its repair, 0 to 4 and on. */
   readonly proofTurns: number;
+  /** Where its repair was done and cannot be undone: the starts that prove it. */
+  readonly cure: CountedCure | null;
   readonly priorDecibans: number;
   readonly priorSource: string;
   readonly evidence: readonly EvidenceWeight[];

@@ -9,5 +9,5 @@ export { instantiateFaults, isAtPart, repairClassOf } from './instantiate';
 export type { FaultInstance, RepairClass } from './instantiate';
 export { breakOf, canAct } from './fault-break';
 export type { HandlingAct } from './handling-act';
-export { JOINT_CAUSES, jointCauseBits, strongestJointCause } from './joint-causes';
+export { JOINT_CAUSES, jointCauseBits, jointChances, likeliestJointCause } from './joint-causes';
 export type { JointCause } from './joint-causes';

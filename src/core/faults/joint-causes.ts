@@ -9,10 +9,10 @@ export interface JointCause {
   readonly reason: string;
   /** Fault modes; any two of them, at whatever parts, go together. */
   readonly modes: readonly string[];
-  /** How many times likelier two of them are than two faults that know nothing of each other: engineering judgement. */
-  readonly times: number;
+  /** Probability, 0 to 1, that one of them has another of them beside it: engineering judgement. */
+  readonly chance: number;
   /** The same where one of these is known. */
-  readonly when?: { readonly known: readonly Circumstance[]; readonly times: number };
+  readonly when?: { readonly known: readonly Circumstance[]; readonly chance: number };
 }
 
 /** Thirty at most: each is one bit of a number. */
@@ -22,8 +22,8 @@ export const JOINT_CAUSES: readonly JointCause[] = [
     title: 'More is drawn than the supply and its leads can carry',
     reason: 'A supply that is too small is fed on through splitters and adapters, and shuts itself off.',
     modes: ['supply-too-small', 'card-lead-split', 'supply-latched', 'card-plug-scorched', 'strip-too-weak'],
-    times: 8,
-    when: { known: ['card-changed'], times: 16 },
+    chance: 0.2,
+    when: { known: ['card-changed'], chance: 0.3 },
   },
   {
     id: 'liquid',
@@ -40,16 +40,16 @@ export const JOINT_CAUSES: readonly JointCause[] = [
       'keyboard-dead',
       'keyboard-port-dead',
     ],
-    times: 6,
-    when: { known: ['spill'], times: 25 },
+    chance: 0.08,
+    when: { known: ['spill'], chance: 0.3 },
   },
   {
     id: 'kit',
     title: 'The modules were bought together, and are bad together',
     reason: 'Modules of one kit share their type, their age and what was done to them.',
     modes: ['module-of-another-kind', 'module-dead', 'module-flawed', 'module-contacts-dirty'],
-    times: 5,
-    when: { known: ['memory-changed', 'used-parts'], times: 10 },
+    chance: 0.04,
+    when: { known: ['memory-changed', 'used-parts'], chance: 0.1 },
   },
   {
     id: 'knocked',
@@ -68,8 +68,8 @@ export const JOINT_CAUSES: readonly JointCause[] = [
       'switch-lead-off',
       'front-usb-shifted',
     ],
-    times: 2,
-    when: { known: ['moved'], times: 6 },
+    chance: 0.02,
+    when: { known: ['moved'], chance: 0.06 },
   },
   {
     id: 'surge',
@@ -86,8 +86,8 @@ export const JOINT_CAUSES: readonly JointCause[] = [
       'monitor-dead',
       'outlet-dead',
     ],
-    times: 2,
-    when: { known: ['storm', 'smoke', 'breaker-trips'], times: 10 },
+    chance: 0.02,
+    when: { known: ['storm', 'smoke', 'breaker-trips'], chance: 0.12 },
   },
   {
     id: 'one-hand',
@@ -106,16 +106,16 @@ export const JOINT_CAUSES: readonly JointCause[] = [
       'short-under-board',
       'supply-lead-loose',
     ],
-    times: 1,
-    when: { known: ['new-build'], times: 4 },
+    chance: 0,
+    when: { known: ['new-build'], chance: 0.07 },
   },
   {
     id: 'socket',
     title: 'The processor was changed, and its socket suffered',
     reason: 'A processor set in at an angle bends pins, and sits badly on them.',
     modes: ['processor-badly-seated', 'socket-pins-bent', 'channel-pins-bent', 'cooler-pressure-uneven'],
-    times: 3,
-    when: { known: ['processor-changed', 'cooler-touched'], times: 8 },
+    chance: 0.03,
+    when: { known: ['processor-changed', 'cooler-touched'], chance: 0.1 },
   },
 ];
 
@@ -127,16 +127,17 @@ JOINT_CAUSES.forEach(({ modes }, at) => {
 
 export const jointCauseBits = (mode: string): number => bitsByMode.get(mode) ?? 0;
 
-/** The strongest joint cause of the bits: its place in JOINT_CAUSES, and the factor; null where there is none. */
-export function strongestJointCause(
-  bits: number,
-  circumstances: readonly Circumstance[],
-): { readonly index: number; readonly times: number } | null {
-  let best: { index: number; times: number } | null = null;
-  JOINT_CAUSES.forEach(({ times, when }, index) => {
-    if ((bits & (1 << index)) === 0) return;
-    const own = when?.known.some((known) => circumstances.includes(known)) ? when.times : times;
-    if (own > 1 && (!best || own > best.times)) best = { index, times: own };
+/** By place in JOINT_CAUSES: the chance of each in a case of which this is known. */
+export const jointChances = (circumstances: readonly Circumstance[]): number[] =>
+  JOINT_CAUSES.map(({ chance, when }) =>
+    when?.known.some((known) => circumstances.includes(known)) ? when.chance : chance,
+  );
+
+/** Of the causes whose bits are set, the place of the one with the greatest chance; null where none has any. */
+export function likeliestJointCause(bits: number, chances: readonly number[]): number | null {
+  let best: number | null = null;
+  chances.forEach((chance, at) => {
+    if ((bits & (1 << at)) !== 0 && chance > (best === null ? 0 : (chances[best] ?? 0))) best = at;
   });
   return best;
 }

@@ -20,6 +20,8 @@ export interface Repair {
   readonly handling?: HandlingAct;
   /** The original part goes out for good. */
   readonly replaces?: boolean;
+  /** Nobody can undo it to see the fault come back: it is proven by counting starts. */
+  readonly noWayBack?: boolean;
 }
 
 const free = (title: string, minutes: number, handling?: HandlingAct): Repair => ({
@@ -45,6 +47,7 @@ export const REPAIRS = {
     price: 'small',
     stake: 'work',
     handling: 'clean',
+    noWayBack: true,
   },
   'push-power-plugs': free('Push the 24-pin and processor plugs fully in at both ends', 2, 'reseat'),
   'right-plug': free('Plug the right lead into the processor socket', 3),
@@ -64,16 +67,30 @@ export const REPAIRS = {
     price: 'small',
     stake: 'work',
     handling: 'reseat',
+    noWayBack: true,
   },
   'plug-cooler-fan': free('Plug the fan of {part} into the processor-fan header', 2),
-  'update-firmware': { title: 'Update the firmware of {part}', minutes: 20, price: 'nothing', stake: 'for-good' },
+  'update-firmware': {
+    title: 'Update the firmware of {part}',
+    minutes: 20,
+    price: 'nothing',
+    stake: 'for-good',
+    noWayBack: true,
+  },
   // Writes the image that belongs there: done on a board that does not start anyway.
-  'recover-firmware': { title: 'Recover the firmware of {part}', minutes: 25, price: 'nothing', stake: 'work' },
+  'recover-firmware': {
+    title: 'Recover the firmware of {part}',
+    minutes: 25,
+    price: 'nothing',
+    stake: 'work',
+    noWayBack: true,
+  },
   'roll-back-firmware': {
     title: 'Go back to the previous firmware version on {part}',
     minutes: 20,
     price: 'nothing',
     stake: 'for-good',
+    noWayBack: true,
   },
   'reset-settings': free('Reset the settings to defaults', 5, 'reset'),
   'clear-password': {
@@ -89,6 +106,7 @@ export const REPAIRS = {
     price: 'small',
     stake: 'work',
     handling: 'clean',
+    noWayBack: true,
   },
   'leave-slot-empty': free('Leave {part} empty', 2),
   'right-slots': free('Move the modules to the slots that the manual lists', 2),
@@ -142,8 +160,16 @@ export const REPAIRS = {
     price: 'small',
     stake: 'work',
     handling: 'clean',
+    noWayBack: true,
   },
-  'dry-board': { title: 'Dry and clean {part}', minutes: 60, price: 'small', stake: 'work', handling: 'clean' },
+  'dry-board': {
+    title: 'Dry and clean {part}',
+    minutes: 60,
+    price: 'small',
+    stake: 'work',
+    handling: 'clean',
+    noWayBack: true,
+  },
   'look-deeper': { title: 'Investigate {part} further', minutes: 60, price: 'small', stake: 'for-good' },
   replace: { title: 'Replace {part}', minutes: 15, price: 'part', stake: 'part', replaces: true },
 } as const satisfies Record<string, Repair>;

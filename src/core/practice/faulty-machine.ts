@@ -12,7 +12,8 @@ import {
   instantiateFaults,
   isAtPart,
   jointCauseBits,
-  strongestJointCause,
+  jointChances,
+  likeliestJointCause,
   type Presentation,
   type Circumstance,
   type FaultInstance,
@@ -54,7 +55,7 @@ export interface FaultyMachine {
 }
 
 export interface DrawOptions {
-  /** Probability, 0 to 1, of a second fault. */
+  /** Probability, 0 to 1, of a second fault that has nothing to do with the first. */
   readonly twoFaults?: number;
   /** Priors are off by up to this factor's logarithm, either way, fault by fault. */
   readonly priorLogError?: number;
@@ -84,8 +85,7 @@ export function drawFaultyMachine(
   );
   for (let attempt = 0; attempt < maxTries; attempt++) {
     const named = (name: string) => dice(`${name} ${attempt}`);
-    const count = dice('how many') < twoFaults ? 2 : 1;
-    const drawn = drawWays(ways, named, { count, circumstances });
+    const drawn = drawWays(ways, named, { isDouble: dice('how many') < twoFaults, circumstances });
     const faulty = shownBy({ machine, circumstances, eyes, dice }, drawn, named);
     if (faulty) return faulty;
   }
@@ -137,21 +137,26 @@ function waysOf(machine: Machine, circumstances: readonly Circumstance[], factor
     );
 }
 
-/** A second fault is likelier where one event brings it about together with the first. */
+/** One fault, two that know nothing of each other, or two that one event brought about. */
 function drawWays(
   ways: readonly Way[],
   dice: Dice,
-  { count, circumstances }: { count: 1 | 2; circumstances: readonly Circumstance[] },
+  { isDouble, circumstances }: { isDouble: boolean; circumstances: readonly Circumstance[] },
 ): Way[] {
   const first = drawOf(ways, () => true, dice('first'));
-  if (!first || count === 1) return first ? [first] : [];
-  const bits = jointCauseBits(first.fault.mode.id);
-  const beside = ways.map((way): Way => {
-    const cause = strongestJointCause(bits & jointCauseBits(way.fault.mode.id), circumstances);
-    return cause ? { ...way, weight: way.weight * cause.times } : way;
-  });
-  const second = drawOf(beside, ({ fault }) => fault.repairClass.id !== first.fault.repairClass.id, dice('second'));
+  if (!first) return [];
+  const isOther = ({ fault }: Way) => fault.repairClass.id !== first.fault.repairClass.id;
+  const beside = isDouble ? isOther : isBesideBy(first, circumstances, dice('one event'));
+  const second = beside && drawOf(ways, (way) => isOther(way) && beside(way), dice('second'));
   return second ? inChainOrder([first, second]) : [first];
+}
+
+/** What may stand beside a fault if an event brought more of its kind; null if none did. */
+function isBesideBy(first: Way, circumstances: readonly Circumstance[], at: number): ((way: Way) => boolean) | null {
+  const chances = jointChances(circumstances);
+  const cause = likeliestJointCause(jointCauseBits(first.fault.mode.id), chances);
+  if (cause === null || at >= (chances[cause] ?? 0)) return null;
+  return ({ fault }) => (jointCauseBits(fault.mode.id) & (1 << cause)) !== 0;
 }
 
 function drawOf(ways: readonly Way[], fits: (way: Way) => boolean, at: number): Way | null {

@@ -1,6 +1,6 @@
 export { CAUTIONS, gateOf } from './caution';
 export type { CautionId } from './caution';
-export { expectLook, sightingsOf } from './look';
+export { countedStops, expectLook, sightingsOf } from './look';
 export type { Look } from './look';
 export { falseAlarmsOf } from './false-alarm';
 export { misreadProbabilityOf } from './misreading';

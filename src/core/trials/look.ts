@@ -26,7 +26,26 @@ export interface Look {
    * Set where the look shows whether the chain passes a link: the first option if it does, the second if not.
    * `ignoring` leaves out links that this sign does not need.
    */
-  readonly passes?: { readonly link: LinkId; readonly ignoring: readonly LinkId[] };
+  readonly passes?: PassedLink;
+  /**
+   * Set where it is done so many times over and counted: the first option if the chain passes the link each time, the
+   * second if it does so sometimes, the third if it never does.
+   */
+  readonly times?: number;
+}
+
+export interface PassedLink {
+  readonly link: LinkId;
+  readonly ignoring: readonly LinkId[];
+}
+
+/**
+ * Of so many starts: the probability that a fault which stops one with this probability lets all of them through, and
+ * where it does not, that it stops each.
+ */
+export function countedStops(stops: number, times: number): { readonly all: number; readonly each: number } {
+  const all = (1 - stops) ** times;
+  return { all, each: all === 1 ? 1 : stops ** times / (1 - all) };
 }
 
 /**
@@ -40,6 +59,8 @@ export function expectLook(
 ): Float64Array {
   const probabilities = new Float64Array(look.options.length);
   let unnoticed = 1;
+  if (look.passes && look.times)
+    return expectCounted(look.options, look.passes, present, { machine, configuration, times: look.times });
   if (look.passes) unnoticed = signProbability(look.passes, present, machine, configuration);
   if (look.passes) probabilities[1] = 1 - unnoticed;
   else
@@ -56,6 +77,26 @@ export function expectLook(
   return falseAlarmsOf(look.options).map((alarm, o) => (o === 0 ? 0 : (probabilities[o] ?? 0)) + unnoticed * alarm);
 }
 
+/** A counted series: the first fault in the chain that stops any of it decides how it looks. */
+function expectCounted(
+  options: Look['options'],
+  passed: PassedLink,
+  present: readonly PresentFault[],
+  { machine, configuration, times }: { machine: Machine; configuration: Configuration; times: number },
+): Float64Array {
+  const probabilities = new Float64Array(options.length);
+  const none = falseAlarmsOf(options);
+  if (signProbability(passed, [], machine, configuration) === 0) none.fill(0).fill(1, 2, 3);
+  let quiet = 1;
+  for (const fault of present) {
+    const { all, each } = countedStops(1 - signProbability(passed, [fault], machine, configuration), times);
+    probabilities[1] = (probabilities[1] ?? 0) + quiet * (1 - all) * (1 - each);
+    probabilities[2] = (probabilities[2] ?? 0) + quiet * (1 - all) * each;
+    quiet *= all;
+  }
+  return probabilities.map((probability, o) => probability + quiet * (none[o] ?? 0));
+}
+
 /** What a look sees of a fault that is present: indices of its options, with probabilities that sum to 1 at most. */
 export const sightingsOf = (
   { sightings = [] }: Pick<FaultMode, 'sightings'>,
@@ -69,7 +110,7 @@ export const sightingsOf = (
 const isSeen = (part: Part, configuration: Configuration): boolean => isOriginalIn(configuration, part.id);
 
 function signProbability(
-  { link, ignoring }: NonNullable<Look['passes']>,
+  { link, ignoring }: PassedLink,
   present: readonly PresentFault[],
   machine: Machine,
   configuration: Configuration,

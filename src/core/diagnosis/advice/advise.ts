@@ -1,9 +1,11 @@
 import { repairOf, type RepairClass, type RepairId, type RepairStake } from '../../faults';
 import { formatTrialId } from '../../trials';
+import { percent } from '../../wording';
 import { observedStart, reportedTrialId, reproducedComplaint } from '../belief/complaint';
 import { chooseTest } from './choose-test';
+import type { CountedCure } from './cure-by-count';
 import { sureEnough } from './how-sure';
-import { lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
+import { countedSince, lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
 import { makeSafe } from './make-safe';
 import { repairLikeliest } from './nothing-tells';
 import { provenOrTurn, putBackInnocent, turnForProof } from './prove';
@@ -85,6 +87,8 @@ function finish(situation: Situation): Advice {
     return situation.plan.proposals.some(({ trial, bits }) => trial.id === plainStart && bits > 0)
       ? { kind: 'verify', trialId: plainStart, why: 'All is back in. See how far it gets.' }
       : withoutSeeing(situation);
+  const counted = countUp(situation);
+  if (counted) return counted;
   const stood = loadsStood(input);
   const isSeen = top !== undefined && needsOnlyAPicture(top.repairClass) && !input.caseOpen;
   if (stood === 0 && isSeen && situation.right >= surelyRight)
@@ -98,6 +102,32 @@ function finish(situation: Situation): Advice {
       }
     : { kind: 'close', trialId: null, why: 'It starts and keeps running under load.' };
 }
+
+/** What is proven by counting: a switch by ten presses, what cannot be undone by starts that work. Null where neither is. */
+function countUp(situation: Situation): Advice | null {
+  const { input, repairs, cure, plan } = situation;
+  const [top] = repairs;
+  if (!top) return null;
+  const { part, id } = top.repairClass;
+  if (part.kind === 'case-switch' && repairsDone(input).has(id)) {
+    const presses = formatTrialId({ kind: 'look', look: 'ten-presses', part: part.id });
+    if (countedSince(input, presses) === 'all')
+      return { kind: 'close', trialId: null, why: 'It answered ten presses out of ten.' };
+    if (canBeDone({ plan }, presses) && countedSince(input, presses) === null)
+      return { kind: 'verify', trialId: presses, why: 'It starts. A switch is proven by ten presses.' };
+  }
+  if (cure?.repair !== id || !cure.wanted) return null;
+  const trialId = reproducedComplaint(input.steps) === 'cuts-out' ? underLoad : plainStart;
+  return canBeDone({ plan }, trialId) ? { kind: 'verify', trialId, why: whyCountOn(cure) } : null;
+}
+
+const whyCountOn = ({ before, after, probability, wanted }: CountedCure): string => {
+  const all = after.worked + after.failed;
+  const earlier = before.worked + before.failed;
+  const had = earlier === 0 ? '' : `, ${before.worked} of ${earlier} before`;
+  const more = wanted === 1 ? 'One more good start proves it' : `${wanted ?? 0} more good starts in a row prove it`;
+  return `It cannot be undone, so count: worked ${after.worked} of ${all} since${had}. That makes it ${percent(probability)} sure. ${more}.`;
+};
 
 /** A repair seems to have helped: before anything else is repaired, all goes back in, and is seen to stay up. */
 function verifyRepair(situation: Situation): Advice | null {

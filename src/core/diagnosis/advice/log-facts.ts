@@ -1,5 +1,6 @@
 import { placementOf } from '../../machine';
 import type { StartOutcome } from '../../startup';
+import { isSilent } from '../../trials';
 import { observedStart } from '../belief/complaint';
 import { isWork } from '../belief/same-evidence';
 import type { DiagnosisInput } from '../evidence-step';
@@ -16,6 +17,15 @@ export function loadsStood({ steps }: DiagnosisInput): number {
     .slice(Math.max(0, touched))
     .filter((s) => s.trial.observe.kind === 'start' && s.trial.observe.depth === 'load' && observedStart(s) === 'works')
     .length;
+}
+
+/** What a counted trial last came to with no work done since; null if it was not done. */
+export function countedSince({ steps }: DiagnosisInput, trialId: string): string | null {
+  const at = steps.findLastIndex(({ trial, outcome }) => trial.id === trialId && !isSilent(outcome));
+  const worked = steps.findLastIndex(
+    ({ trial, handling, outcome }) => outcome !== 'could-not' && isWork({ repair: trial.repair, handling }),
+  );
+  return at > worked ? (steps[at]?.outcome ?? null) : null;
 }
 
 /** What the last start showed; null if none was made. */

@@ -2,11 +2,13 @@ import { listOf, percent } from '../../wording';
 import { nameInWords } from '../../machine';
 import type { RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
+import { reproducedComplaint } from '../belief/complaint';
+import type { EvidenceStep } from '../evidence-step';
 import type { RankedRepair } from '../belief/suspects';
 import { confirmationOf, proofTurns } from './confirmation';
 import { sureEnoughFor } from './how-sure';
 import { partsAway } from './log-facts';
-import { canBeDone, isGone, repairTrialId, type Advice, type Situation } from './situation';
+import { canBeDone, isGone, repairTrialId, underLoad, type Advice, type Situation } from './situation';
 
 /** What was away and is not the cause goes home, one thing at a time. */
 export function putBackInnocent({ input, repairs, plan }: Situation): Advice | null {
@@ -57,6 +59,9 @@ export function provenOrTurn(situation: Situation, { repairClass, probability }:
     : { kind: 'undecided', trialId: null, why: `${why} It could not be done here: refer it, or get what it needs.` };
 }
 
+const isPutBack = (step: EvidenceStep | undefined, part: string): boolean =>
+  step?.trial.ref.kind === 'back' && step.trial.ref.part === part && step.outcome === 'works';
+
 /** Away, back, away: the next turn that can be made now; null if the proof is whole or has not begun. */
 function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): Advice | null {
   const turns = proofTurns(space.faults, repairClass, input.steps, input.machine);
@@ -68,6 +73,15 @@ function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): 
       trialId: formatTrialId({ kind: 'back', part: id }),
       why: 'The fault went away with the change. Undo it: if the fault comes back, that is proof.',
     };
+  // A start alone does not show whether what cuts out under load came back.
+  if (turns === 2 && !isAway && reproducedComplaint(input.steps) === 'cuts-out' && canBeDone({ plan }, underLoad))
+    return isPutBack(input.steps.at(-1), id)
+      ? {
+          kind: 'prove',
+          trialId: underLoad,
+          why: 'The old part is back. Put it under load: if it cuts out again, that is proof.',
+        }
+      : null;
   if (turns !== 3 || isAway) return null;
   const beside = input.machine.parts
     .filter((part) => part.loose)

@@ -1,6 +1,7 @@
 import type { RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
 import { seemsGone } from '../belief/complaint';
+import type { CountedCure } from './cure-by-count';
 import type { RankedRepair } from '../belief/suspects';
 import type { DiagnosisInput } from '../evidence-step';
 import type { HypothesisSpace } from '../model/hypothesis-space';
@@ -41,6 +42,8 @@ export interface Situation {
   readonly stopRule: StopRule;
   /** See rightProbability. */
   readonly right: number;
+  /** The last repair that cannot be undone; null if there was none. */
+  readonly cure: CountedCure | null;
 }
 
 /** It is among the proposals, nothing blocks it, and nothing that it needs is missing. */

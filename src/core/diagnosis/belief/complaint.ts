@@ -62,3 +62,17 @@ export function seemsGone(steps: readonly EvidenceStep[]): boolean {
   });
   return told.at(-1) ?? false;
 }
+
+/** Ids of the repair classes after which a start still showed the complaint, if it is not gone since. */
+export function repairedInVain(steps: readonly EvidenceStep[]): Set<string> {
+  const complaint = reproducedComplaint(steps);
+  if (complaint === null) return new Set();
+  const told = steps.map((step) => (observedStart(step) === null ? null : isComplaintGone(complaint, step)));
+  const failed = told.lastIndexOf(false);
+  if (told.lastIndexOf(true) > failed) return new Set();
+  return new Set(
+    steps
+      .slice(0, failed + 1)
+      .flatMap(({ trial, outcome }) => (trial.repair && outcome !== 'could-not' ? [trial.repair.id] : [])),
+  );
+}

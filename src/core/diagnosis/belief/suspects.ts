@@ -26,6 +26,51 @@ export function rankSuspects({ faults }: HypothesisSpace, byFault: Float64Array)
     .sort((a, b) => b.probability - a.probability);
 }
 
+/** Faults by falling probability, and those among them that are repaired already. */
+export interface RankedSuspects {
+  readonly suspects: readonly Suspect[];
+  readonly spent: ReadonlySet<FaultInstance>;
+}
+
+/**
+ * Faults that were repaired while the complaint stayed, and that are most likely gone: they were a cause, and are not
+ * the one to look for. `repaired` are ids of repair classes.
+ */
+export function spentFaults(
+  { faults, variants, second, pairsFrom }: HypothesisSpace,
+  { probabilities, stillThere, byVariant }: Belief,
+  repaired: ReadonlySet<string>,
+): Set<FaultInstance> {
+  const spent = new Set<FaultInstance>();
+  if (repaired.size === 0) return spent;
+  const there = new Float64Array(faults.length);
+  const whole = new Float64Array(faults.length);
+  const own = variants.map(({ fault }) => repaired.has(fault.repairClass.id));
+  const add = (v: number, probability: number) => {
+    const f = variants[v]?.faultIndex ?? 0;
+    there[f] = (there[f] ?? 0) + probability;
+  };
+  for (let a = 0; a < variants.length; a++) {
+    const at = variants[a]?.faultIndex ?? 0;
+    if (own[a]) {
+      whole[at] = (whole[at] ?? 0) + (byVariant[a] ?? 0);
+      add(a, (probabilities[a] ?? 0) * (stillThere[4 * a + 1] ?? 0));
+    }
+    for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++) {
+      const b = second[h] ?? 0;
+      if (!own[a] && !own[b]) continue;
+      const p = probabilities[h] ?? 0;
+      const both = stillThere[4 * h + 3] ?? 0;
+      if (own[a]) add(a, p * (both + (stillThere[4 * h + 1] ?? 0)));
+      if (own[b]) add(b, p * (both + (stillThere[4 * h + 2] ?? 0)));
+    }
+  }
+  faults.forEach((fault, f) => {
+    if (repaired.has(fault.repairClass.id) && (there[f] ?? 0) < 0.5 * (whole[f] ?? 0)) spent.add(fault);
+  });
+  return spent;
+}
+
 /** Two faults that one event brought about, and the probability that just these two are there. */
 export interface JointSuspect {
   readonly cause: JointCause;

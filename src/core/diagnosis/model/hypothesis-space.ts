@@ -3,7 +3,8 @@ import {
   breakOf,
   instantiateFaults,
   jointCauseBits,
-  strongestJointCause,
+  jointChances,
+  likeliestJointCause,
   type Circumstance,
   type FaultInstance,
 } from '../../faults';
@@ -160,27 +161,37 @@ function weigh(
   }
   for (let h = singles; h < count; h++) prior[h] = ((prior[h] ?? 0) * pairShare) / pairMass;
   const space = { faults, variants, first, second, pairsFrom, prior };
-  return { ...space, joint: liftJointPairs(space, circumstances) };
+  return { ...space, joint: addJointPairs(space, weights, jointChances(circumstances)) };
 }
 
-/** Makes the pairs that one event brings about likelier, in place; all still sum to 1. */
-function liftJointPairs(
+/**
+ * Makes the pairs that one event brings about likelier, in place: with the chance of the event, one of its faults has
+ * another of them beside it, drawn by its weight among them. Then all sum to 1 again.
+ */
+function addJointPairs(
   { variants, second, pairsFrom, prior }: Omit<HypothesisSpace, 'joint'>,
-  circumstances: readonly Circumstance[],
+  weights: Float64Array,
+  chances: readonly number[],
 ): HypothesisSpace['joint'] {
   const bits = variants.map(({ fault }) => jointCauseBits(fault.mode.id));
+  const among = chances.map((_, at) =>
+    bits.reduce((sum, own, v) => ((own & (1 << at)) === 0 ? sum : sum + (weights[v] ?? 0)), 0),
+  );
   const joint: { hypothesis: number; cause: number }[] = [];
   let total = 1;
   for (let a = 0; a < variants.length; a++) {
     const own = bits[a] ?? 0;
     if (own === 0) continue;
     for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++) {
-      const shared = own & (bits[second[h] ?? 0] ?? 0);
-      const cause = shared === 0 ? null : strongestJointCause(shared, circumstances);
-      if (!cause) continue;
-      total += (prior[h] ?? 0) * (cause.times - 1);
-      prior[h] = (prior[h] ?? 0) * cause.times;
-      joint.push({ hypothesis: h, cause: cause.index });
+      const b = second[h] ?? 0;
+      const shared = own & (bits[b] ?? 0);
+      const cause = shared === 0 ? null : likeliestJointCause(shared, chances);
+      if (cause === null) continue;
+      // Either of the two may have been the first.
+      const more = (2 * (chances[cause] ?? 0) * (weights[a] ?? 0) * (weights[b] ?? 0)) / (among[cause] ?? 1);
+      prior[h] = (prior[h] ?? 0) + more;
+      total += more;
+      joint.push({ hypothesis: h, cause });
     }
   }
   for (let h = 0; h < prior.length; h++) prior[h] = (prior[h] ?? 0) / total;

@@ -10,6 +10,7 @@ import {
   type StartDepth,
 } from '../../startup';
 import {
+  countedStops,
   gradeProbabilities,
   unfedComponentOf,
   densityOfReading,
@@ -147,17 +148,29 @@ function compileSign(
   const missing = missingBreaks(machine, configuration).some((stop) => linkIndex(stop.link) <= upTo);
   const width = look.options.length;
   const none = falseAlarmsOf(look.options);
-  if (missing) none.fill(0).fill(1, 1, 2);
-  const pass = passes(compiling, (at) => at <= upTo && !ignored.includes(at));
+  const gone = look.times ? 2 : 1;
+  if (missing) none.fill(0).fill(1, gone, gone + 1);
+  const once = passes(compiling, (at) => at <= upTo && !ignored.includes(at));
+  const { times } = look;
+  const pass = times ? once.map((through) => countedStops(1 - through, times).all) : once;
   return {
     width,
     pass,
     deciders: decidersOf(pass),
-    shows: factsOf(variants).showsAsSign,
+    shows: times ? [...once].map((through) => showsCounted(1 - through, times)) : factsOf(variants).showsAsSign,
     none,
     badSpare: null,
     density: null,
   };
+}
+
+/** Some of a counted series, or none of it, came through. */
+function showsCounted(stops: number, times: number): Showing[] {
+  const { each } = countedStops(stops, times);
+  return [
+    { outcome: 1, probability: 1 - each },
+    { outcome: 2, probability: each },
+  ];
 }
 
 const unseen: readonly Showing[] = [];

@@ -1,4 +1,5 @@
 import type { Belief } from '../belief/belief';
+import type { FaultInstance } from '../../faults';
 import { unknownKeepsToLook } from '../model/expect-outcomes';
 import type { HypothesisSpace } from '../model/hypothesis-space';
 import type { WatchedTrial } from '../model/outcome-model-cache';
@@ -12,14 +13,15 @@ export interface LeadingSuspect {
 
 /**
  * The first of the list of suspects after each outcome of a trial; null where no known fault is left. All hypotheses
- * count, so that the figure is the very one that the list will show; "something else" never stands first. Linear in
+ * count, so that the figure is the very one that the list will show; "something else" and what was repaired in
+ * vain never stand first. Linear in
  * hypotheses: for the few trials that are shown, not for the plan.
  */
 export function forecastSuspects(
   space: HypothesisSpace,
   belief: Belief,
   watched: WatchedTrial,
-  misreadProbability: number,
+  { misreadProbability, spent }: { misreadProbability: number; spent: ReadonlySet<FaultInstance> },
 ): (LeadingSuspect | null)[] {
   const { width } = watched.model;
   const { faults } = space;
@@ -27,12 +29,13 @@ export function forecastSuspects(
   const blur = blurOf(watched, rows, misreadProbability);
   const total = blur(faults.length, false);
   const leading: (LeadingSuspect | null)[] = Array.from({ length: width }, () => null);
-  faults.forEach(({ somethingElse }, fault) => {
+  faults.forEach((one, fault) => {
+    const { somethingElse } = one;
     const row = blur(fault, somethingElse);
     row.forEach((p, o) => {
       // "Something else" is alone in its hypotheses, and no other row counts it.
       if (somethingElse) total[o] = (total[o] ?? 0) + p;
-      else if (p > (leading[o]?.probability ?? 0)) leading[o] = { fault, probability: p };
+      else if (!spent.has(one) && p > (leading[o]?.probability ?? 0)) leading[o] = { fault, probability: p };
     });
   });
   return leading.map((lead, o) => lead && { ...lead, probability: lead.probability / (total[o] ?? 1) });

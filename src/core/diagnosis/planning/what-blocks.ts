@@ -1,6 +1,6 @@
 import { applyChanges, asFound, type Configuration } from '../../machine';
-import type { FaultInstance } from '../../faults';
-import { isSilent, whyNotMet, type Trial } from '../../trials';
+import { isAtPart, type FaultInstance } from '../../faults';
+import { isSilent, sightingsOf, whyNotMet, type Trial } from '../../trials';
 import { observedStart, signalOf } from '../belief/complaint';
 import { configurationKey, isWork } from '../belief/same-evidence';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
@@ -18,6 +18,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
       .map(observedStart)
       .filter((outcome) => outcome !== null)
       .at(-1) ?? signalOf(steps);
+  const isPutRight = putRight(steps, faults);
   const silent = silentOnes(steps, stateKey(configuration));
   // What was burnt may be out now, and a trial may put it back.
   const mayBeUnsafe = hazardsOf(input, asFound).length > 0;
@@ -32,7 +33,28 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
     if (unmet !== null) return unmet;
     const isAbout = trial.repair !== null || trial.observe.kind !== 'start';
     if (isAbout && last !== null && comesLater(trial, faults, last)) return 'The start does not get as far as that.';
+    if (isPutRight(trial)) return 'You have put right what this looks for.';
     return silent.get(trial.id) ?? null;
+  };
+}
+
+/** Whether a look was made, and what it found has been repaired since: the same look would find nothing more. */
+function putRight(steps: readonly EvidenceStep[], faults: readonly FaultInstance[]): (trial: Trial) => boolean {
+  const repairedAfter = new Map<string, number>();
+  steps.forEach(({ trial, outcome }, k) => {
+    if (trial.repair && outcome !== 'could-not') repairedAfter.set(trial.repair.id, k);
+  });
+  return ({ id, observe, part }) => {
+    if (observe.kind !== 'look' || observe.look.passes || !part || repairedAfter.size === 0) return false;
+    const { look } = observe;
+    const seen = steps.findLastIndex(({ trial, outcome }) => trial.id === id && !isSilent(outcome));
+    const option = look.options.findIndex((one) => one.id === steps[seen]?.outcome);
+    return faults.some(
+      (fault) =>
+        isAtPart(fault, part.id) &&
+        (repairedAfter.get(fault.repairClass.id) ?? -1) > seen &&
+        sightingsOf(fault.mode, look).some((sighting) => sighting.option === option),
+    );
   };
 }
 

@@ -6,6 +6,13 @@ const option = (id: string, label: string): OutcomeOption => ({ id, label });
 /** What nobody sees where it is not. */
 const plainly = (id: string, label: string): OutcomeOption => ({ id, label, isPlain: true });
 
+/** Ten times over: all, some or none of them. */
+const counted = (all: string, some: string, none: string): Look['options'] => [
+  option('all', all),
+  option('some', some),
+  plainly('none', none),
+];
+
 export const LOOKS: readonly Look[] = [
   {
     id: 'outlet-lamp',
@@ -461,6 +468,40 @@ export const LOOKS: readonly Look[] = [
     minutes: 1,
     inside: true,
     cautions: ['static'],
+  },
+  {
+    id: 'ten-presses',
+    at: 'case-switch',
+    title: 'Press {part} ten times and count',
+    purpose: 'A worn, wet or sticking switch answers some presses and misses others.',
+    steps: [
+      'Press {part} as the owner would. When it answers, switch off at once: hold the button until it is off.',
+      'Wait until it is quiet, and press again: ten times in all. Count how often it answered.',
+    ],
+    options: counted('It answered all ten', 'It missed some', 'It answered none'),
+    minutes: 4,
+    inside: false,
+    cautions: [],
+    needs: 'start',
+    passes: { link: 'start', ignoring: [] },
+    times: 10,
+  },
+  {
+    id: 'ten-starts',
+    at: 'board',
+    title: 'Start it ten times and count',
+    purpose: 'What comes and goes shows in the count, not in one start.',
+    steps: [
+      'Start it. As soon as the picture is there, or it has plainly failed, switch off and wait half a minute.',
+      'Do so ten times in all. Count how often the picture came.',
+    ],
+    options: counted('The picture came all ten times', 'It failed some times', 'It never came'),
+    minutes: 12,
+    inside: false,
+    cautions: [],
+    needs: 'start',
+    passes: { link: 'picture', ignoring: [] },
+    times: 10,
   },
   {
     id: 'joint-press',

@@ -7,6 +7,7 @@ import { formatTrialId } from '../trial-id';
 import { isInside, outcomesOfStart, seatedWith } from './start-trial';
 
 const startAfterMinutes = 1;
+const loadAfterMinutes = 6;
 
 /** Every repair that the machine's possible faults call for, carried out and followed by a start. */
 export function repairTrials(machine: Machine, configuration: Configuration): Trial[] {
@@ -33,24 +34,25 @@ function repairTrial(repairClass: RepairClass, machine: Machine, configuration: 
   const repair = repairOf(repairClass.repair);
   const { part } = repairClass;
   const ref = { kind: 'repair', repair: repairClass.repair, part: part.id } as const;
+  const isUnderLoad = part.id === 'link-load' || isLoadRepair(repairClass);
   return {
     ref,
     id: formatTrialId(ref),
-    title: `${repairClass.title}, then start`,
+    title: `${repairClass.title}, then ${isUnderLoad ? 'run it under full load' : 'start'}`,
     purpose:
       repair.stake === 'nothing' ? 'Quick to try, and it may be all that is needed.' : 'Fixes it if this is the cause.',
     steps: [
       ...(isInsideWork(repairClass) ? ['Switch off and pull the cord.'] : []),
       ...movementsOf(repairClass, machine, configuration),
-      'Start it and watch for a minute.',
+      isUnderLoad ? 'Start it and run it under full load for five minutes.' : 'Start it and watch for a minute.',
     ],
     part,
-    observe: { kind: 'start', depth: part.id === 'link-load' || isLoadRepair(repairClass) ? 'load' : 'start' },
+    observe: { kind: 'start', depth: isUnderLoad ? 'load' : 'start' },
     changes: changesOf(repairClass, machine, configuration),
     handling: handlingWith(repairClass, machine),
     repair: repairClass,
     commits: repair.stake === 'for-good' || repair.stake === 'part',
-    minutes: repair.minutes + startAfterMinutes,
+    minutes: repair.minutes + (isUnderLoad ? loadAfterMinutes : startAfterMinutes),
     tools: [],
     spares: [],
     needs: 'start',

@@ -2,7 +2,7 @@ import { memo } from 'react';
 import { ChevronDown } from 'lucide-react';
 import { Button, Disclosure, DisclosurePanel } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Diagnosis, JointView, SuspectView } from '../../../../core/diagnosis';
+import type { CountedCure, Diagnosis, JointView, StartCount, SuspectView } from '../../../../core/diagnosis';
 import type { CaseState } from '../../../../core/casework';
 import { LINKS, type LinkId } from '../../../../core/startup';
 import { percent, counted } from '../../../components/format';
@@ -35,6 +35,11 @@ const Head = styled(Button)`
 const Title = styled.span`
   font-weight: 600;
   line-height: 1.2;
+`;
+const Aside = styled.span`
+  color: ${({ theme }) => theme.muted};
+  font-weight: 400;
+  font-style: italic;
 `;
 const Share = styled.span`
   font: 700 0.92rem ${fonts.code};
@@ -107,7 +112,10 @@ export const Suspects = memo(function Suspects({
         {listed.map((suspect, rank) => (
           <Item key={suspect.fault}>
             <Suspect suspect={suspect} state={state} />
-            {rank === 0 && suspect.proofTurns >= 2 && <ProofTurns turns={suspect.proofTurns} isShort />}
+            {rank === 0 && suspect.cure && <About>{wordsOfCure(suspect.cure)}</About>}
+            {rank === 0 && !suspect.cure && suspect.proofTurns >= 2 && (
+              <ProofTurns turns={suspect.proofTurns} isShort />
+            )}
           </Item>
         ))}
         {!link && diagnosis.together.map((one) => <Together key={one.faults.join(' ')} joint={one} />)}
@@ -116,6 +124,13 @@ export const Suspects = memo(function Suspects({
     </div>
   );
 });
+
+/** What cannot be undone is proven by counting starts. */
+function wordsOfCure({ before, after, probability }: CountedCure): string {
+  const of = ({ worked, failed }: StartCount) => `${worked} of ${worked + failed}`;
+  const earlier = before.worked + before.failed === 0 ? '' : `, ${of(before)} before`;
+  return `Repaired, and it cannot be undone. Worked ${of(after)} since${earlier}: ${percent(probability)} sure that it holds.`;
+}
 
 /** Two of the suspects as one cause. */
 function Together({ joint: { title, reason, titles, probability } }: { readonly joint: JointView }) {
@@ -165,7 +180,10 @@ function Suspect({ suspect, state }: { readonly suspect: SuspectView; readonly s
   return (
     <Disclosure>
       <Head slot="trigger">
-        <Title>{suspect.title}</Title>
+        <Title>
+          {suspect.title}
+          {suspect.isRepaired && <Aside> repaired</Aside>}
+        </Title>
         <Share>{percent(suspect.probability)}</Share>
         <ChevronDown size={16} aria-hidden />
         <Bar style={widthOf(suspect.probability)} />

@@ -1,0 +1,87 @@
+import { describeChanges } from '../../machine';
+import { misreadProbabilityOf, recommendedWait, type Trial } from '../../trials';
+import { observedStart } from '../belief/complaint';
+import type { RankedSuspects } from '../belief/suspects';
+import type { Replay } from '../belief/replay';
+import type { OutcomeView, TrialView } from '../diagnosis';
+import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
+import { rightClass } from './active-hypotheses';
+import { forecastSuspects } from './forecast-suspects';
+import { forecastTrial } from './joint-probabilities';
+import type { Plan, Proposal } from './propose';
+
+/** Turns proposals into what is shown of them; what is read at a glance is forecast to the figure of the list. */
+export function viewOf(
+  { machine, steps }: DiagnosisInput,
+  { plan, known }: { readonly plan: Plan; readonly known: Replay },
+  ranked: RankedSuspects,
+): (proposal: Proposal, isShown: boolean) => TrialView {
+  const isFirstAfterFlash = awaitsFirstStart(steps);
+  const foresee = foreseen(plan, known, ranked);
+  return (proposal, isShown) => {
+    const { trial, minutes, bits, lacks, blocked } = proposal;
+    const { probabilities, then } = foresee(proposal, isShown);
+    return {
+      id: trial.id,
+      title: trial.title,
+      purpose: trial.purpose,
+      steps: trial.steps,
+      cautions: trial.cautions,
+      tools: trial.tools,
+      spares: trial.spares,
+      lacks,
+      blocked,
+      minutes,
+      bits,
+      kind: trial.observe.kind,
+      limits: limitsOf(trial),
+      changes: describeChanges(machine, trial.changes),
+      touches: touchesOf(trial),
+      wait: recommendedWait(machine, trial, { isFirstAfterFlash }),
+      outcomes: trial.outcomes.map(({ id, label }, o) => ({
+        id,
+        label,
+        probability: probabilities[o] ?? 0,
+        then: then(o),
+      })),
+    };
+  };
+}
+
+/** What each outcome would leave: "fixed", or the first of the list of suspects with the figure that it will have. */
+function foreseen({ live, jointOf }: Plan, { space, belief }: Replay, { suspects, spent }: RankedSuspects) {
+  const titles = new Map([...suspects].reverse().map(({ fault }) => [fault.repairClass.id, fault.title]));
+  return ({ trial, forecast, watched }: Proposal, isShown: boolean) => {
+    const { probabilities, leaders, leads } = forecast ?? forecastTrial(jointOf(trial));
+    const first = isShown
+      ? forecastSuspects(space, belief, watched(), { misreadProbability: misreadProbabilityOf(trial), spent })
+      : null;
+    const then = (o: number): OutcomeView['then'] => {
+      const id = live.classIds[leaders[o] ?? 0] ?? rightClass;
+      const probability = leads[o] ?? 0;
+      if (id === rightClass) return { title: 'fixed', probability };
+      const suspect = first?.[o];
+      if (suspect) return { title: space.faults[suspect.fault]?.title ?? '', probability: suspect.probability };
+      const title = titles.get(id);
+      return title ? { title, probability } : null;
+    };
+    return { probabilities, then };
+  };
+}
+
+/** Firmware was written and nobody has started it since. */
+function awaitsFirstStart(steps: readonly EvidenceStep[]): boolean {
+  const flashed = steps.findLastIndex(({ handling }) => handling.some(({ act }) => act === 'flash'));
+  return flashed > steps.findLastIndex((step) => observedStart(step) !== null);
+}
+
+function touchesOf({ part, changes, repair }: Trial): string[] {
+  const changed = changes.flatMap((change) => (change.kind === 'place' ? [change.part] : []));
+  return [...new Set([...(part ? [part.id] : []), ...(repair ? [repair.part.id] : []), ...changed])];
+}
+
+function limitsOf(trial: Trial): TrialView['limits'] {
+  if (trial.observe.kind !== 'measure') return null;
+  const { lowVolts, highVolts, nominalVolts } = trial.observe.quantity;
+  return { lowVolts, highVolts, nominalVolts };
+}
