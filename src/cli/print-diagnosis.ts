@@ -72,12 +72,11 @@ function adviceLines({ advice }: Diagnosis): string[] {
   const head = `Do this now: ${advice.kind}. ${advice.why}`;
   const { trial } = advice;
   if (!trial) return [head];
-  const outcomes = trial.outcomes
-    .filter(({ probability }) => probability >= 0.01)
-    .map(({ probability, label, id, then }) => {
-      const next = then ? `, then ${then.title} ${percent(then.probability)}` : '';
-      return `    ${percent(probability).padStart(9)}  ${label}  [${id}]${next}`;
-    });
+  const outcomes = trial.outcomes.flatMap(({ probability, label, id, then }) => {
+    if (probability === null || probability < 0.01) return [];
+    const next = then ? `, then ${then.title} ${percent(then.probability)}` : '';
+    return [`    ${percent(probability).padStart(9)}  ${label}  [${id}]${next}`];
+  });
   return [head, `  ${trial.title}  [${trial.id}], about ${trial.minutes.toFixed(1)} min`, ...outcomes];
 }
 

@@ -87,7 +87,7 @@ function expectSound(diagnosis: Diagnosis, state: CaseState): void {
   if (trial) {
     expect(findTrial(state.machine, state.configuration, trial.id)).not.toBeNull();
     if (trial.outcomes.length > 0)
-      expect(trial.outcomes.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 6);
+      expect(trial.outcomes.reduce((sum, { probability }) => sum + (probability ?? 0), 0)).toBeCloseTo(1, 6);
   }
 }
 

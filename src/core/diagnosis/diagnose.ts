@@ -172,4 +172,4 @@ function viewSuspect(
 }
 
 /** The trials that are read at a glance: the advised one and the first of the others. */
-const glancedAt = 4;
+const glancedAt = 2;

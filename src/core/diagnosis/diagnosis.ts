@@ -36,7 +36,8 @@ export interface TrialView {
 }
 
 export interface OutcomeView extends OutcomeOption {
-  readonly probability: number;
+  /** Null where the trial is blocked: what it would show is not computed. */
+  readonly probability: number | null;
   /** The repair that would lead after this outcome. */
   readonly then: { readonly title: string; readonly probability: number } | null;
 }

@@ -52,3 +52,19 @@ test('a supply that is too small and the split lead that feeds the card are name
   for (const fault of joint?.faults ?? []) expect(joint?.probability).toBeLessThanOrEqual(shareOf(fault));
   expect(diagnosisOf(desktop).together).toEqual([]);
 });
+
+test('what a repair has just put right is not looked at again', () => {
+  const trials: BriefLog['trials'] = [
+    ['start', 'works'],
+    ['run-under-load', 'cuts-out'],
+    ['look/card-leads/card', 'split'],
+    ['fix/separate-leads@card', 'cuts-out'],
+  ];
+  const diagnosis = diagnosisOf({ ...desktop, trials });
+  expect([...diagnosis.alternatives].find(({ id }) => id === 'look/card-leads/card')?.blocked).toBe(
+    'You have put right what this looks for.',
+  );
+  // The next to look for stands first, and what was repaired says so.
+  expect(diagnosis.suspects[0]?.fault).toBe('supply-too-small@supply');
+  expect(diagnosis.suspects.find(({ fault }) => fault === 'card-lead-split@card')?.isRepaired).toBe(true);
+});

@@ -55,20 +55,6 @@ describe('no useless repeat', () => {
     expect(diagnosisOf({ ...desktop, reported: 'dead', trials }).advice.trial?.id).not.toBe('fix/set-rocker@supply');
   });
 
-  test('what a repair has just put right is not looked at again', () => {
-    const trials: BriefLog['trials'] = [
-      ['start', 'works'],
-      ['run-under-load', 'cuts-out'],
-      ['look/card-leads/card', 'split'],
-      ['fix/separate-leads@card', 'cuts-out'],
-    ];
-    const diagnosis = diagnosisOf({ ...desktop, trials });
-    expect(find(diagnosis, 'look/card-leads/card')?.blocked).toBe('You have put right what this looks for.');
-    // The next to look for stands first, and what was repaired says so.
-    expect(diagnosis.suspects[0]?.fault).toBe('supply-too-small@supply');
-    expect(diagnosis.suspects.find(({ fault }) => fault === 'card-lead-split@card')?.isRepaired).toBe(true);
-  });
-
   test('a complaint that cannot be reproduced is worked on as it was reported', () => {
     const { advice } = diagnosisOf({ ...desktop, reported: 'dead', trials: [['start', 'could-not']] });
     expect([advice.kind, advice.trial?.kind]).toEqual(['test', 'look']);

@@ -91,7 +91,7 @@ test('outcomes of a trial say what would lead then', () => {
   const atO = next.trial?.outcomes.find(({ id }) => id === 'at-o');
   expect(atO?.then?.title).toBe('The rocker switch of the supply is at O');
   expect(atO?.then?.probability).toBeGreaterThan(0.8);
-  expect(next.trial?.outcomes.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
+  expect(next.trial?.outcomes.reduce((sum, { probability }) => sum + (probability ?? 0), 0)).toBeCloseTo(1, 9);
 });
 
 test('links before the fault are proven, links behind it not reached', () => {

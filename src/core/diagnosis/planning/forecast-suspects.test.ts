@@ -33,7 +33,7 @@ test.each(logs)('where %s, each outcome leaves the suspect and the figure that w
   const shown = [...(advice.trial ? [advice.trial] : []), ...alternatives.slice(0, 2)];
   const told = shown.flatMap(({ id, outcomes }) =>
     outcomes.flatMap(({ id: outcome, probability, then }) =>
-      probability > 0.02 && then && then.title !== 'fixed' ? [{ id, outcome, then }] : [],
+      (probability ?? 0) > 0.02 && then && then.title !== 'fixed' ? [{ id, outcome, then }] : [],
     ),
   );
   expect(told.length).toBeGreaterThan(1);

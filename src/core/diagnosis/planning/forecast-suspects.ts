@@ -1,8 +1,10 @@
 import type { Belief } from '../belief/belief';
 import type { FaultInstance } from '../../faults';
 import { unknownKeepsToLook } from '../model/expect-outcomes';
-import type { HypothesisSpace } from '../model/hypothesis-space';
+import type { HypothesisSpace, Showing } from '../model/hypothesis-space';
+import type { OutcomeModel } from '../model/outcome-model';
 import type { WatchedTrial } from '../model/outcome-model-cache';
+import { factsOf } from '../model/variant-facts';
 
 /** Who stands first in the list of suspects after one outcome, with the figure that stands there then. */
 export interface LeadingSuspect {
@@ -54,55 +56,80 @@ interface Rows {
 function jointByFault(space: HypothesisSpace, belief: Belief, { model, pass }: WatchedTrial): Rows {
   const { variants, faults, second, pairsFrom } = space;
   const { probabilities, stillThere, touched } = belief;
-  const { width, shows } = model;
+  const { faultIndex } = factsOf(variants);
   const all = faults.length;
-  const decided = new Float64Array((all + 1) * width);
-  const quiet = new Float64Array(all + 1);
-  const mass = new Float64Array(all + 1);
-  const decide = (row: number, v: number, weight: number) => {
-    if (weight === 0) return;
-    for (const { outcome, probability } of shows[v] ?? [])
-      decided[row * width + outcome] = (decided[row * width + outcome] ?? 0) + weight * probability;
-  };
-  const leave = (row: number, still: number, whole: number) => {
-    quiet[row] = (quiet[row] ?? 0) + still;
-    mass[row] = (mass[row] ?? 0) + whole;
-  };
+  const rows = createRows(all + 1, model);
+  // By variant: with what weight it decides beside any first fault.
+  const decidesSecond = new Float64Array(variants.length);
   for (let a = 0; a < variants.length; a++) {
-    const own = variants[a]?.faultIndex ?? 0;
+    const own = faultIndex[a] ?? 0;
     const through = pass[a] ?? 1;
+    const isTouched = touched[a] === 1;
     const alone = probabilities[a] ?? 0;
-    const there = touched[a] ? alone * (stillThere[4 * a + 1] ?? 0) : alone;
-    let decides = there * (1 - through);
+    let decides = (isTouched ? alone * (stillThere[4 * a + 1] ?? 0) : alone) * (1 - through);
     let still = alone - decides;
     let whole = alone;
     for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++) {
       const p = probabilities[h] ?? 0;
       if (p < beyondCounting) continue;
       const b = second[h] ?? 0;
-      const beside = variants[b]?.faultIndex ?? 0;
-      const moved = touched[a] === 1 || touched[b] === 1;
-      const both = moved ? p * (stillThere[4 * h + 3] ?? 0) : p;
-      const onlyA = moved ? p * (stillThere[4 * h + 1] ?? 0) : 0;
-      const onlyB = moved ? p * (stillThere[4 * h + 2] ?? 0) : 0;
-      const byA = (both + onlyA) * (1 - through);
-      const byB = (both * through + onlyB) * (1 - (pass[b] ?? 1));
-      decide(beside, a, byA);
-      decide(beside, b, byB);
-      decide(own, b, byB);
-      decide(all, b, byB);
-      leave(beside, p - byA - byB, p);
+      const isMoved = isTouched || touched[b] === 1;
+      const both = isMoved ? p * (stillThere[4 * h + 3] ?? 0) : p;
+      const byA = (isMoved ? both + p * (stillThere[4 * h + 1] ?? 0) : p) * (1 - through);
+      const byB = (isMoved ? both * through + p * (stillThere[4 * h + 2] ?? 0) : p * through) * (1 - (pass[b] ?? 1));
+      const rest = p - byA - byB;
+      const beside = faultIndex[b] ?? 0;
+      if (byA > 0) rows.decide(beside, a, byA);
+      if (byB > 0) {
+        rows.decide(own, b, byB);
+        rows.decide(beside, b, byB);
+        decidesSecond[b] = (decidesSecond[b] ?? 0) + byB;
+      }
+      rows.leave(beside, rest, p);
       decides += byA;
-      still += p - byA - byB;
+      still += rest;
       whole += p;
     }
     const isKnown = variants[a]?.fault.somethingElse === false;
     for (const row of isKnown ? [own, all] : [own]) {
-      decide(row, a, decides);
-      leave(row, still, whole);
+      rows.decide(row, a, decides);
+      rows.leave(row, still, whole);
     }
   }
-  return { decided, quiet, mass };
+  decidesSecond.forEach((weight, b) => rows.decide(all, b, weight));
+  return rows;
+}
+
+function createRows(count: number, { width, shows, deciders }: OutcomeModel) {
+  const decided = new Float64Array(count * width);
+  const quiet = new Float64Array(count);
+  const mass = new Float64Array(count);
+  // By variant: its first way of showing; most have one, and the few others follow in `more`.
+  const outcome = new Int32Array(shows.length);
+  const share = new Float64Array(shows.length);
+  const more = new Map<number, readonly Showing[]>();
+  for (const v of deciders) {
+    const [first, ...others] = shows[v] ?? [];
+    outcome[v] = first?.outcome ?? 0;
+    share[v] = first?.probability ?? 0;
+    if (others.length > 0) more.set(v, others);
+  }
+  const add = (at: number, weight: number) => (decided[at] = (decided[at] ?? 0) + weight);
+  return {
+    decided,
+    quiet,
+    mass,
+    decide(row: number, v: number, weight: number) {
+      if (weight === 0) return;
+      add(row * width + (outcome[v] ?? 0), weight * (share[v] ?? 0));
+      if ((share[v] ?? 0) < 1)
+        for (const also of more.get(v) ?? []) add(row * width + also.outcome, weight * also.probability);
+    },
+    leave(row: number, still: number, whole: number) {
+      quiet[row] = (quiet[row] ?? 0) + still;
+      mass[row] = (mass[row] ?? 0) + whole;
+    },
+  };
 }
 
 /** A pair this unlikely changes no figure that is shown. */

@@ -29,19 +29,19 @@ export function viewOf(
       cautions: trial.cautions,
       tools: trial.tools,
       spares: trial.spares,
-      lacks,
-      blocked,
-      minutes,
-      bits,
       kind: trial.observe.kind,
       limits: limitsOf(trial),
       changes: describeChanges(machine, trial.changes),
       touches: touchesOf(trial),
       wait: recommendedWait(machine, trial, { isFirstAfterFlash }),
+      lacks,
+      blocked,
+      minutes,
+      bits,
       outcomes: trial.outcomes.map(({ id, label }, o) => ({
         id,
         label,
-        probability: probabilities[o] ?? 0,
+        probability: probabilities?.[o] ?? null,
         then: then(o),
       })),
     };
@@ -51,7 +51,8 @@ export function viewOf(
 /** What each outcome would leave: "fixed", or the first of the list of suspects with the figure that it will have. */
 function foreseen({ live, jointOf }: Plan, { space, belief }: Replay, { suspects, spent }: RankedSuspects) {
   const titles = new Map([...suspects].reverse().map(({ fault }) => [fault.repairClass.id, fault.title]));
-  return ({ trial, forecast, watched }: Proposal, isShown: boolean) => {
+  return ({ trial, forecast, watched, blocked }: Proposal, isShown: boolean) => {
+    if (!forecast && blocked !== null) return { probabilities: null, then: () => null };
     const { probabilities, leaders, leads } = forecast ?? forecastTrial(jointOf(trial));
     const first = isShown
       ? forecastSuspects(space, belief, watched(), { misreadProbability: misreadProbabilityOf(trial), spent })

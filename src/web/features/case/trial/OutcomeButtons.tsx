@@ -115,6 +115,7 @@ export const OutcomeButtons = memo(function OutcomeButtons({
 });
 
 function Telling({ outcome: { probability, then } }: { readonly outcome: OutcomeView }) {
+  if (probability === null) return null;
   return (
     <Then>
       {percent(probability)}
@@ -159,7 +160,7 @@ function OtherOutcomes({
                     >
                       <Key $silent>·</Key>
                       <Label>{outcome.label}</Label>
-                      <Then>{percent(outcome.probability)}</Then>
+                      {outcome.probability !== null && <Then>{percent(outcome.probability)}</Then>}
                     </Outcome>
                   ))}
                 </List>

@@ -14,9 +14,10 @@ export interface OutcomeChoices {
 /** Splits a trial's outcomes into those worth a large button and the rest. Looks and measurements show all. */
 export function splitOutcomes({ kind, outcomes }: TrialView): OutcomeChoices {
   if (kind !== 'start') return { likely: outcomes, others: [] };
-  const ranked = [...outcomes].sort((a, b) => b.probability - a.probability);
+  const likelihood = ({ probability }: OutcomeView) => probability ?? 0;
+  const ranked = [...outcomes].sort((a, b) => likelihood(b) - likelihood(a));
   const works = ranked.find(({ id }) => id === 'works');
-  const top = ranked.filter(({ probability }, i) => i < 2 || probability >= likelyEnough).slice(0, largeButtons);
+  const top = ranked.filter((outcome, i) => i < 2 || likelihood(outcome) >= likelyEnough).slice(0, largeButtons);
   // A start that works must always be one press away.
   const likely = works && !top.includes(works) ? [...top.slice(0, largeButtons - 1), works] : top;
   return { likely, others: outcomes.filter((outcome) => !likely.includes(outcome)) };
