@@ -59,7 +59,13 @@ export const declaredMachineSchema = z.strictObject({
     .boolean()
     .optional()
     .describe('The processor makes a picture by itself. Default: true when no card is listed.'),
-  bare: z.boolean().optional().describe('Parts on a bench: no module or drive is implied where none is listed.'),
+  bare: z.boolean().optional().describe('Complete as listed: no module or drive is implied where none is listed.'),
+  onBench: z
+    .boolean()
+    .optional()
+    .describe(
+      'Parts that lie on the bench to be proven: no case and no switch, nothing is implied that is not listed.',
+    ),
 }) satisfies z.ZodType<DeclaredMachine>;
 
 const placement = z.discriminatedUnion('state', [

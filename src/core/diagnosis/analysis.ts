@@ -3,11 +3,12 @@ import { advise } from './advice/advise';
 import { countedCure, type CountedCure } from './advice/cure-by-count';
 import type { Advice } from './advice/situation';
 import type { DiagnosisInput } from './evidence-step';
+import { provingOf, type Proving } from './advice/proving';
 import { planTrials, type Plan } from './planning/propose';
 import { replay, type Replay } from './belief/replay';
 import { rightProbability } from './belief/right-probability';
 import { weighStopping, type StopRule } from './planning/stop-rule';
-import { probabilityForemost, rankRepairs, type RankedRepair } from './belief/suspects';
+import { probabilityByFault, probabilityForemost, rankRepairs, type RankedRepair } from './belief/suspects';
 
 /** What is computed of a case before it is put into words. */
 export interface Analysis {
@@ -21,6 +22,8 @@ export interface Analysis {
   readonly stopRule: StopRule;
   /** The last repair that cannot be undone, as its starts prove it. */
   readonly cure: CountedCure | null;
+  /** Null for a machine with a complaint. */
+  readonly proving: Proving | null;
   readonly advice: Advice;
 }
 
@@ -36,6 +39,7 @@ export function analyseCase(input: DiagnosisInput, earlier: Replay | null): Anal
   const cure = countedCure(space, { ...input, steps: known.steps }, (step, repairClass) =>
     shareOfCure(known, step, repairClass),
   );
+  const proving = input.machine.onBench ? provingOf({ ...input, steps: known.steps }, sharesToReplace(known)) : null;
   return {
     known,
     foremost,
@@ -44,7 +48,8 @@ export function analyseCase(input: DiagnosisInput, earlier: Replay | null): Anal
     plan,
     stopRule,
     cure,
-    advice: advise({ input, space, plan, repairs, stopRule, right, cure }),
+    proving,
+    advice: advise({ input, space, plan, repairs, stopRule, right, cure, proving }),
   };
 }
 
@@ -55,4 +60,14 @@ function shareOfCure({ space, byFault }: Replay, step: number, repairClass: Repa
     0,
   );
   return Math.min(0.98, Math.max(0.02, share));
+}
+
+/** By part: probability of a fault for which the part itself has to go; a plug that is not fully in is none. */
+function sharesToReplace({ space, belief }: Replay): Record<string, number> {
+  const byFault = probabilityByFault(space, belief);
+  const shares: Record<string, number> = {};
+  space.faults.forEach(({ repairClass: { repair, part } }, f) => {
+    if (repair === 'replace') shares[part.id] = (shares[part.id] ?? 0) + (byFault[f] ?? 0);
+  });
+  return shares;
 }

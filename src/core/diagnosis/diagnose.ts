@@ -80,6 +80,7 @@ function view(input: DiagnosisInput, analysis: Analysis): Diagnosis {
     })),
     parts: probabilityByPart(space, belief.probabilities),
     rightProbability: right,
+    proving: analysis.proving,
     doubts: doubtfulEntries(known, fitEntries(space, steps, known.compiled, belief)),
     surprise: surpriseOf(known.surprises.filter((entry) => entry !== null)),
     stopRule,

@@ -4,6 +4,7 @@ import type { AdviceKind } from './advice/situation';
 import type { Confirmation } from './advice/confirmation';
 import type { CountedCure } from './advice/cure-by-count';
 import type { EntryFit } from './belief/doubt';
+import type { Proving } from './advice/proving';
 import type { LinkStanding } from './belief/link-states';
 import type { StopRule } from './planning/stop-rule';
 import type { Surprise } from './belief/surprise';
@@ -87,6 +88,8 @@ export interface Diagnosis {
   /** Probability of a fault at each part, by part id. */
   readonly parts: Readonly<Record<string, number>>;
   readonly rightProbability: number;
+  /** For parts on the bench: their verdicts, and the starts ahead. Null for a machine with a complaint. */
+  readonly proving: Proving | null;
   /** Entries that fit badly with all the others, worst first: they may be mistaken. */
   readonly doubts: readonly EntryFit[];
   /** How improbable the log is, against what is usual. */

@@ -9,6 +9,7 @@ import {
   type Machine,
   type Part,
 } from '../machine';
+import { capitalized, listOf } from '../wording';
 import { expectStart, START_OUTCOMES, type StartOutcome } from '../startup';
 import { firstSlot, minimalChanges, moduleThatStays } from './minimal';
 
@@ -83,10 +84,14 @@ export function buildUpSteps(machine: Machine, configuration: Configuration): Bu
   const powered = machine.parts.filter(({ kind }) =>
     ['board', 'processor', 'cooler', 'supply', 'adapter'].includes(kind),
   );
+  const base = ['board', 'processor', 'cooler', 'power'];
+  const inside = (...more: readonly string[]) => capitalized(listOf([...base, ...more]));
+  const memory = module ? [`${nameInWords(module)} in ${nameOf(machine, slot)}`] : [];
+  const graphics = card ? [nameInWords(card)] : [];
   return [
-    step('processor', 'Board, processor, cooler and power only', powered, upTo(0)),
-    ...(module ? [step('memory', `Add ${nameInWords(module)} in ${nameOf(machine, slot)}`, [module], upTo(1))] : []),
-    ...(card ? [step('graphics', `Add ${nameInWords(card)}`, [card], upTo(2))] : []),
-    ...(drive ? [step('drive', `Add ${nameInWords(drive)}`, [drive], upTo(3))] : []),
+    step('processor', `${inside()}, nothing else`, powered, upTo(0)),
+    ...(module ? [step('memory', inside(...memory), [module], upTo(1))] : []),
+    ...(card ? [step('graphics', inside(...memory, ...graphics), [card], upTo(2))] : []),
+    ...(drive ? [step('drive', inside(...memory, ...graphics, nameInWords(drive)), [drive], upTo(3))] : []),
   ];
 }

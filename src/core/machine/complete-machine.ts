@@ -66,7 +66,13 @@ export function completeMachine(declared: DeclaredMachine): CompletedMachine {
   const parts = [...withNames(whole, board), ...boardPlaces(board)];
   return {
     ok: true,
-    machine: { name: declared.name, parts, board, builtInGraphics: declared.builtInGraphics ?? !has(declared, 'card') },
+    machine: {
+      name: declared.name,
+      parts,
+      board,
+      builtInGraphics: declared.builtInGraphics ?? !has(declared, 'card'),
+      ...(declared.onBench ? { onBench: true } : {}),
+    },
   };
 }
 

@@ -21,6 +21,8 @@ export interface DeclaredMachine {
   readonly builtInGraphics?: boolean;
   /** Parts on a bench, not a whole machine: no module or drive is implied where none is listed. */
   readonly bare?: boolean;
+  /** Parts that lie on the bench to be proven: no case, no switch; the board is started by its pins. */
+  readonly onBench?: boolean;
 }
 
 /** What a whole machine has as well. */
@@ -48,4 +50,5 @@ export const has = (declared: DeclaredMachine, kind: DeclaredKind): boolean =>
   declared.parts.some((p) => p.kind === kind);
 
 /** What belongs to the machine whether or not somebody wrote it down. */
-export const impliedFor = (declared: DeclaredMachine) => (declared.bare ? implied : [...implied, ...impliedWhenWhole]);
+export const impliedFor = ({ bare, onBench }: DeclaredMachine) =>
+  [...implied, ...(bare || onBench ? [] : impliedWhenWhole)].filter(({ kind }) => !onBench || kind !== 'case-switch');

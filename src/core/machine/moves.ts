@@ -20,11 +20,11 @@ export interface Move {
   readonly changes: readonly Change[];
 }
 
-/** How the machine came in: everything attached but what lies loose beside it. */
+/** How the machine came in: everything attached but what lies loose beside it, in its case or on the bench. */
 export function foundConfiguration(machine: Machine): Configuration {
   const loose = machine.parts.filter((part) => part.loose);
   return applyChanges(
-    asFound,
+    machine.onBench ? { ...asFound, surface: 'bench' } : asFound,
     loose.map((part): Change => ({ kind: 'place', part: part.id, to: { state: 'out' } })),
   );
 }

@@ -87,6 +87,8 @@ export interface Machine {
   readonly board: BoardFacts;
   /** The processor can make a picture by itself. */
   readonly builtInGraphics: boolean;
+  /** Parts that lie on the bench to be proven: no case, no switch. */
+  readonly onBench?: true;
 }
 
 /**

@@ -20,10 +20,11 @@ export function createPracticeBench(faulty: FaultyMachine): PracticeBench {
   return {
     faulty,
     configuration: foundConfiguration(machine),
-    caseOpen: false,
+    caseOpen: machine.onBench === true,
     there: faulty.faults,
     minutes: 0,
-    steps: [reportedStep('reported', machine, reported)],
+    // Nobody complains of parts that lie on the bench.
+    steps: machine.onBench ? [] : [reportedStep('reported', machine, reported)],
   };
 }
 

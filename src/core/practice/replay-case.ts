@@ -69,7 +69,7 @@ export function replayCase({
       break;
     }
     const trial = trialAt(bench, advice.trial.id);
-    const isFirst = turns.length === 0 && trial.id === firstTrialId(faulty);
+    const isFirst = turns.length === 0 && !machine.onBench && trial.id === firstTrialId(faulty);
     bench.minutes += advice.trial.minutes;
     const seen = doTrial(bench, trial, isFirst ? faulty.complaint : null);
     diagnosis = diagnose(inputAt(bench, strategy));

@@ -38,7 +38,7 @@ export function missingBreaks(machine: Machine, configuration: Configuration): B
   const stop = (link: LinkId, shows: StartDistribution) => breaks.push({ link, probability: 1, shows });
   if (!filled('outlet') || !filled('cord')) stop('wall', nothing);
   if (!filled('supply') && !filled('adapter')) stop('standby', nothing);
-  if (configuration.start === 'button' && !filled('case-switch')) stop('start', nothing);
+  if (configuration.start === 'button' && !machine.onBench && !filled('case-switch')) stop('start', nothing);
   if (!filled('processor')) stop('processor', expectStageSignal('processor', machine.board));
   if (fittedModules(machine, configuration).length === 0) stop('memory', expectStageSignal('memory', machine.board));
   if (!filled('card') && !machine.builtInGraphics) stop('graphics', expectStageSignal('graphics', machine.board));

@@ -31,6 +31,8 @@ export type TrialRef =
   | { readonly kind: 'measure'; readonly quantity: string; readonly part: string }
   /** One module alone, in one slot. */
   | { readonly kind: 'only'; readonly module: string; readonly slot: string }
+  /** A set of parts put in together to be proven: the first is what came attached, then what lies beside it. */
+  | { readonly kind: 'set'; readonly number: string }
   /** A step of building up on the bench. */
   | { readonly kind: 'build'; readonly step: BuildStepId }
   /** Several parts of a kind out at once. */
@@ -60,6 +62,8 @@ export function formatTrialId(ref: TrialRef): string {
       return `${ref.kind}/${ref.part}`;
     case 'only':
       return `only/${ref.module}/${ref.slot}`;
+    case 'set':
+      return `set/${ref.number}`;
     case 'build':
       return `build/${ref.step}`;
     case 'out-all':
@@ -95,6 +99,7 @@ export function parseTrialId(id: string): TrialRef | null {
 function parsePair(head: string, name: string): TrialRef | null {
   if (isOneOf(PART_TRIALS, head)) return { kind: head, part: name };
   if (head === 'build') return isOneOf(BUILD_STEPS, name) ? { kind: 'build', step: name } : null;
+  if (head === 'set') return { kind: 'set', number: name };
   if (head === 'out-all') return { kind: 'out-all', group: name };
   const repair = head === repairPrefix ? parseRepairClassId(name) : null;
   return repair ? { kind: 'repair', ...repair } : null;

@@ -7,6 +7,7 @@ import {
   minimalStarts,
   startsBackInCase,
   startsOnBench,
+  startsWithSet,
   startsWithoutGroups,
 } from './catalogue/minimal-starts';
 import {
@@ -35,13 +36,14 @@ const makers: Readonly<Record<TrialKind, MakeTrials | null>> = {
   measure: (machine) => measureTrials(machine),
   out: startsWithout,
   back: startsWithBack,
-  'back-in-case': (_machine, configuration) => startsBackInCase(configuration),
+  'back-in-case': (machine, configuration) => (machine.onBench ? [] : startsBackInCase(configuration)),
   spare: startsWithSpare,
   'load-with-spare': loadsWithSpare,
   only: startsWithOneModule,
   'minimal-in-case': minimalStarts,
   'minimal-on-bench': minimalStarts,
   build: minimalStarts,
+  set: (machine, configuration) => startsWithSet(machine, configuration),
   'on-bench': (_machine, configuration) => startsOnBench(configuration),
   'out-all': startsWithoutGroups,
   'load-with-defaults': loadsWithDefaults,

@@ -8,6 +8,7 @@ import { sureEnough } from './how-sure';
 import { countedSince, lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
 import { makeSafe } from './make-safe';
 import { repairLikeliest } from './nothing-tells';
+import { proveParts } from './prove-parts';
 import { provenOrTurn, putBackInnocent, turnForProof } from './prove';
 import { canBeDone, isGone, plainStart, repairTrialId, underLoad, type Advice, type Situation } from './situation';
 
@@ -29,6 +30,7 @@ export function advise(situation: Situation): Advice {
   const { input } = situation;
   const unsafe = makeSafe(situation);
   if (unsafe) return unsafe;
+  if (situation.proving) return proveParts(situation, situation.proving);
   const seen = input.steps.filter((step) => observedStart(step) !== null);
   if (seen.length === 0) return reproduce(situation);
   if (reproducedComplaint(input.steps) === null) return complaintNotSeen(situation);

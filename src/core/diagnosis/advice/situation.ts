@@ -1,6 +1,7 @@
 import type { RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
 import { seemsGone } from '../belief/complaint';
+import type { Proving } from './proving';
 import type { CountedCure } from './cure-by-count';
 import type { RankedRepair } from '../belief/suspects';
 import type { DiagnosisInput } from '../evidence-step';
@@ -44,6 +45,8 @@ export interface Situation {
   readonly right: number;
   /** The last repair that cannot be undone; null if there was none. */
   readonly cure: CountedCure | null;
+  /** How far parts on the bench are proven; null for a machine with a complaint. */
+  readonly proving: Proving | null;
 }
 
 /** It is among the proposals, nothing blocks it, and nothing that it needs is missing. */

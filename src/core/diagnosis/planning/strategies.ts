@@ -70,6 +70,8 @@ function placeApart({ ref, part }: Trial): number | null {
       return 27;
     case 'build':
       return 28;
+    case 'set':
+      return 28.5;
     case 'look':
       return lateLooks[ref.look] ?? null;
     case 'repair':

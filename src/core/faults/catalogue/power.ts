@@ -263,6 +263,7 @@ export const powerFaults: readonly FaultMode[] = [
       { as: 'twitch', weight: 0.8 },
       { as: 'dead', weight: 0.2 },
     ],
+    existsIn: ({ onBench }) => !onBench,
     actsIn: inTheCase,
     repair: 'clear-short',
     sightings: [{ look: 'stand-offs', as: 'extra', probability: 0.85 }],

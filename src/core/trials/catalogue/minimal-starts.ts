@@ -1,6 +1,15 @@
 import { listOf, uncapitalized } from '../../wording';
-import { isFilled, type Change, type Configuration, type Machine, type PartKind } from '../../machine';
-import { buildUpSteps, minimalChanges, stripDownList } from '../../isolation';
+import {
+  isFilled,
+  nameInWords,
+  nameOf,
+  type Change,
+  type Configuration,
+  type Machine,
+  type Part,
+  type PartKind,
+} from '../../machine';
+import { buildUpSteps, changesForSet, minimalChanges, provingSets, stripDownList } from '../../isolation';
 import { START_OUTCOME_LABELS } from '../../startup';
 import type { Trial } from '../trial';
 import { out, place, startTrial } from './start-trial';
@@ -36,6 +45,7 @@ export function minimalStarts(machine: Machine, configuration: Configuration): T
     'Leave one module in the slot that the manual lists first.',
   ];
   const bench: Change[] = configuration.surface === 'bench' ? [] : [{ kind: 'surface', to: 'bench' }];
+  if (machine.onBench) return buildStarts(machine, configuration);
   return [
     startTrial({
       ref: { kind: 'minimal-in-case' },
@@ -83,7 +93,7 @@ function buildStarts(machine: Machine, configuration: Configuration): Trial[] {
       steps: [
         'Switch off and pull the cord.',
         ...(configuration.surface === 'bench' ? [] : [onBox]),
-        `${step.title}. Nothing else on the board than this and the steps before.`,
+        `On the board now: ${uncapitalized(step.title)}. Everything else is off it.`,
         `Bridge the two switch pins. Expect: ${sign}.`,
       ],
       changes: step.changes,
@@ -94,6 +104,47 @@ function buildStarts(machine: Machine, configuration: Configuration): Trial[] {
       inside: true,
     });
   });
+}
+
+/** On the bench: the parts of a set put in together, where they do not stand so already. */
+export function startsWithSet(machine: Machine, configuration: Configuration): Trial[] {
+  if (!machine.onBench) return [];
+  return provingSets(machine).flatMap((set, index) => {
+    const changes = changesForSet(machine, configuration, set);
+    const moved = set.filter(({ id }) => changes.some((change) => change.kind === 'place' && change.part === id));
+    if (moved.length === 0) return [];
+    const names = listOf(moved.map(nameInWords));
+    const gone = machine.parts.filter(({ id }) =>
+      changes.some((change) => change.kind === 'place' && change.part === id && change.to.state === 'out'),
+    );
+    return [
+      startTrial({
+        ref: { kind: 'set', number: `${index + 1}` },
+        title: `Put in ${names} and start`,
+        purpose: moved.length > 1 ? 'One good start proves all of them.' : 'A part is proven good only by working.',
+        steps: [
+          'Switch off and pull the cord.',
+          ...(gone.length > 0 ? [`Take out ${listOf(gone.map(nameInWords))}.`] : []),
+          ...moved.map((part) => putIn(part, changes, machine)),
+          'Bridge the two switch pins for one second and watch for a minute.',
+        ],
+        changes,
+        handling: moved.map(({ id }) => ({ act: 'reseat', part: id })),
+        minutes: 1 + 0.5 * moved.length,
+        tools: ['screwdriver'],
+        cautions: ['unplug', 'static', 'two-pins', 'no-run-without-cooler'],
+        inside: true,
+      }),
+    ];
+  });
+}
+
+function putIn(part: Part, changes: readonly Change[], machine: Machine): string {
+  const change = changes.find((one) => one.kind === 'place' && one.part === part.id);
+  const to = change?.kind === 'place' && change.to.state === 'moved' ? change.to.to : part.slot;
+  return part.kind === 'module' && to
+    ? `Put ${nameInWords(part)} into ${nameOf(machine, to)}. Both sides click.`
+    : `Put in ${nameInWords(part)}.`;
 }
 
 /** The whole machine on the bench: whatever goes away was in the case. */

@@ -11,7 +11,17 @@ import {
   type PartKind,
 } from '../../machine';
 import type { Trial } from '../trial';
-import { handlingCautions, isInside, moveCable, offFirst, out, place, seatedWith, startTrial } from './start-trial';
+import {
+  bridgedStart,
+  handlingCautions,
+  isInside,
+  moveCable,
+  offFirst,
+  out,
+  place,
+  seatedWith,
+  startTrial,
+} from './start-trial';
 
 /** Start attempts in chosen configurations. Each function gives the trials of one idea for one machine. */
 
@@ -22,19 +32,21 @@ const loadMinutes = 6;
 
 export function plainStarts(machine: Machine): Trial[] {
   const boards = machine.parts.filter((part) => part.kind === 'board');
+  const hasSwitch = machine.parts.some(({ kind }) => kind === 'case-switch');
+  const press = hasSwitch ? 'Press the case button once.' : 'Bridge the two switch pins for one second.';
   return [
     startTrial({
       ref: { kind: 'start' },
       title: 'Start it as it is',
       purpose: 'Shows how far it gets now.',
-      steps: ['Press the case button once.', 'Watch fans, lights and screen for a minute.'],
+      steps: [press, 'Watch fans, lights and screen for a minute.'],
       minutes: watchMinutes,
     }),
     startTrial({
       ref: { kind: 'start-and-wait' },
       title: 'Start it and wait three minutes',
       purpose: 'Memory training restarts a few times and can take minutes; that is normal.',
-      steps: ['Press the case button once.', 'Leave it alone for three minutes, whatever it does.'],
+      steps: [press, 'Leave it alone for three minutes, whatever it does.'],
       handling: boards.map((part) => ({ act: 'wait', part: part.id })),
       minutes: 3.5,
     }),
@@ -47,21 +59,7 @@ export function plainStarts(machine: Machine): Trial[] {
       minutes: loadMinutes,
       cautions: ['hot-cooler'],
     }),
-    startTrial({
-      ref: { kind: 'bridge-pins' },
-      title: 'Bridge the two switch pins',
-      purpose: 'Shows whether the fault is in the switch and its lead, or behind them.',
-      steps: [
-        'Find the two power switch pins of the front header in the manual.',
-        'Touch both with a screwdriver blade for one second.',
-        'Watch the fans for ten seconds.',
-      ],
-      changes: [{ kind: 'start', to: 'bridge' }],
-      minutes: 1.5,
-      tools: ['screwdriver'],
-      cautions: ['two-pins', 'static'],
-      inside: true,
-    }),
+    ...(hasSwitch ? [bridgedStart] : []),
   ];
 }
 
