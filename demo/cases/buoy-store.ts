@@ -9,6 +9,7 @@ export const buoyStore: DemoCase = {
     machine: {
       name: 'Buoy store, used parts',
       bare: true,
+      onBench: true,
       parts: [
         { id: 'supply-1', kind: 'supply', name: 'supply 1' },
         { id: 'supply-2', kind: 'supply', name: 'supply 2', loose: true },
@@ -30,8 +31,11 @@ export const buoyStore: DemoCase = {
     { afterMinutes: 3, event: { kind: 'part-noted', part: 'supply-2', paid: 20 } },
     { afterMinutes: 4, event: { kind: 'part-noted', part: 'module-1', paid: 12, ratedMts: 2666 } },
     { afterMinutes: 4, event: { kind: 'part-noted', part: 'module-2', paid: 12, ratedMts: 3200 } },
-    trial(9, 'start', 'dead', { note: 'With supply 1.' }),
+    trial(9, 'build/processor', 'dead', { note: 'With supply 1.' }),
     trial(12, 'look/rocker/supply-1', 'at-i'),
-    trial(20, 'back/supply-2', 'works', { note: 'Picture after 20 seconds.' }),
+    trial(20, 'back/supply-2', 'at-memory', { note: 'The fans run, the memory light stays on.' }),
+    trial(28, 'back/supply-1', 'dead', { note: 'Once more, to be sure.' }),
+    trial(36, 'back/supply-2', 'at-memory'),
+    trial(41, 'build/memory', 'no-boot', { note: 'Picture after 20 seconds.' }),
   ],
 };

@@ -6,7 +6,7 @@ import type { Change, DeclaredMachine, PartKind } from '../machine';
 import type { StartOutcome } from '../startup';
 
 /** How a case can end. */
-export const ENDINGS = ['repaired', 'work-around', 'nothing-wrong', 'returned', 'given-up'] as const;
+export const ENDINGS = ['repaired', 'work-around', 'nothing-wrong', 'parts-tested', 'returned', 'given-up'] as const;
 export type Ending = (typeof ENDINGS)[number];
 
 /** What the server adds to an event that it takes: it stands in the chain of hashes. */

@@ -1,33 +1,16 @@
-import { lastLinkPassed, observedStart, reportedTrialId } from '../diagnosis';
-import { isOriginalIn, type Part, type PartKind } from '../machine';
-import { linkIndex, type LinkId } from '../startup';
+import { lastLinkPassed, observedStart, provenPast, reportedTrialId, verdictsOf, type PartVerdict } from '../diagnosis';
+import { isOriginalIn, type Part } from '../machine';
+import { linkIndex } from '../startup';
 import type { CaseState } from './case-state';
 
 /** What the log shows of one part. */
 export interface PartResult {
   readonly part: Part;
-  /** proven: seen to work in this machine. failed: the fault is at it. open: neither is shown. */
-  readonly result: 'proven' | 'failed' | 'open';
+  /** proven: seen to work in this machine. not-loaded: so, but not under full load. failed: the fault is at it. */
+  readonly result: 'proven' | 'not-loaded' | 'failed' | 'open';
   /** In the shop's currency; null if it was not noted. */
   readonly paid: number | null;
 }
-
-/** The link that a start must pass before it says anything good of a part. */
-const provenPast: Readonly<Partial<Record<PartKind, LinkId>>> = {
-  cord: 'rails',
-  supply: 'system',
-  adapter: 'system',
-  'case-switch': 'start',
-  board: 'peripherals',
-  processor: 'peripherals',
-  cooler: 'peripherals',
-  module: 'peripherals',
-  card: 'picture',
-  monitor: 'picture',
-  'display-cable': 'picture',
-  keyboard: 'peripherals',
-  drive: 'boot',
-};
 
 /** From this probability of a fault at a part on it counts as failed, until it is seen to work. */
 const asGoodAsCertain = 0.9;
@@ -37,6 +20,26 @@ const asGoodAsCertain = 0.9;
  * that got past what the part is for. `shares` are the probabilities of a fault at each part, by part id.
  */
 export function partResults(state: CaseState, shares: Readonly<Record<string, number>>): PartResult[] {
+  return state.machine.onBench ? benchResults(state, shares) : resultsOfCase(state, shares);
+}
+
+const ofVerdict: Readonly<Record<PartVerdict, PartResult['result']>> = {
+  works: 'proven',
+  'not-loaded': 'not-loaded',
+  fails: 'failed',
+  'not-tested': 'open',
+};
+
+function benchResults(state: CaseState, shares: Readonly<Record<string, number>>): PartResult[] {
+  const verdicts = verdictsOf(state, shares);
+  return state.machine.parts.flatMap((part): PartResult[] => {
+    const verdict = verdicts[part.id];
+    const paid = state.partFacts[part.id]?.paid ?? null;
+    return verdict ? [{ part, result: ofVerdict[verdict], paid }] : [];
+  });
+}
+
+function resultsOfCase(state: CaseState, shares: Readonly<Record<string, number>>): PartResult[] {
   const starts = state.steps.flatMap((step) => {
     const outcome = step.trial.id === reportedTrialId ? null : observedStart(step);
     return outcome === null

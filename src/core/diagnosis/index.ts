@@ -6,7 +6,7 @@ export type { AdviceKind } from './advice/situation';
 export { confirmationOf } from './advice/confirmation';
 export { countedCure, cureHolds, isProvenByCount } from './advice/cure-by-count';
 export type { CountedCure, StartCount } from './advice/cure-by-count';
-export { provenPast } from './advice/proving';
+export { PART_VERDICTS, provenPast, verdictsOf } from './advice/proving';
 export type { PartVerdict, Proving, ProvingStart } from './advice/proving';
 export { sureEnoughFor } from './advice/how-sure';
 export { observedStart, reportedTrialId } from './belief/complaint';

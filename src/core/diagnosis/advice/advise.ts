@@ -118,7 +118,8 @@ function countUp(situation: Situation): Advice | null {
     if (canBeDone({ plan }, presses) && countedSince(input, presses) === null)
       return { kind: 'verify', trialId: presses, why: 'It starts. A switch is proven by ten presses.' };
   }
-  if (cure?.repair !== id || !cure.wanted) return null;
+  // A run under full load comes first, and is a start that counts.
+  if (cure?.repair !== id || !cure.wanted || loadsStood(input) === 0) return null;
   const trialId = reproducedComplaint(input.steps) === 'cuts-out' ? underLoad : plainStart;
   return canBeDone({ plan }, trialId) ? { kind: 'verify', trialId, why: whyCountOn(cure) } : null;
 }

@@ -5,7 +5,7 @@ import { chooseTest } from './choose-test';
 import { sureEnough } from './how-sure';
 import { repairsDone } from './log-facts';
 import { undecidedWords } from './nothing-tells';
-import type { PartVerdict, Proving } from './proving';
+import { PART_VERDICTS, type Proving } from './proving';
 import { canBeDone, repairTrialId, type Advice, type Situation } from './situation';
 
 /**
@@ -48,15 +48,8 @@ function findTheBadOne(situation: Situation): Advice | null {
   });
 }
 
-const inWords: readonly (readonly [PartVerdict, string])[] = [
-  ['fails', 'Fails'],
-  ['works', 'Works'],
-  ['not-loaded', 'Works, not loaded'],
-  ['not-tested', 'Not tested'],
-];
-
 function whyDone({ input }: Situation, { verdicts }: Proving): string {
-  const lines = inWords.flatMap(([verdict, words]) => {
+  const lines = PART_VERDICTS.flatMap(([verdict, words]) => {
     const names = input.machine.parts.filter(({ id }) => verdicts[id] === verdict).map(nameInWords);
     return names.length === 0 ? [] : [`${words}: ${listOf(names)}.`];
   });

@@ -18,6 +18,14 @@ import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 /** What a bench test says of one part. `not-loaded`: it works, and was not under full load. */
 export type PartVerdict = 'works' | 'not-loaded' | 'fails' | 'not-tested';
 
+/** The verdicts in the order in which they are read out, and what each is called. */
+export const PART_VERDICTS: readonly (readonly [PartVerdict, string])[] = [
+  ['fails', 'Fails'],
+  ['works', 'Works'],
+  ['not-loaded', 'Works, not loaded'],
+  ['not-tested', 'Not tested'],
+];
+
 /** A start that is still to be made, and the parts that it proves if it is good. */
 export interface ProvingStart {
   readonly trial: string;
@@ -38,6 +46,7 @@ export interface Proving {
 /** The link that a start must pass before it says anything good of a part. */
 export const provenPast: Readonly<Partial<Record<PartKind, LinkId>>> = {
   cord: 'rails',
+  'case-switch': 'start',
   supply: 'peripherals',
   adapter: 'peripherals',
   board: 'peripherals',

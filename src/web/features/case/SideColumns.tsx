@@ -10,6 +10,7 @@ import type { CaseView } from '../case-log/case-view';
 import { Alternatives } from './alternatives/Alternatives';
 import { Column } from './column';
 import { MachineColumn } from './machine/MachineColumn';
+import { ProvingPanel } from './suspects/ProvingPanel';
 import { Suspects } from './suspects/Suspects';
 import type { TrialWork } from './trial/use-trial-work';
 
@@ -32,7 +33,10 @@ export function SuspectsColumn({ diagnosed, work, link, onPick, onRecord }: Side
   const state = view.drafted;
   return (
     <Column aria-label="Suspects and other tests" aria-live="polite">
-      {diagnosis && <Suspects diagnosis={diagnosis} state={state} link={link} />}
+      {diagnosis?.proving && <ProvingPanel state={state} proving={diagnosis.proving} />}
+      {diagnosis && (!diagnosis.proving || diagnosis.proving.isFailing) && (
+        <Suspects diagnosis={diagnosis} state={state} link={link} />
+      )}
       {diagnosis && isOnBench(state) && (
         <Alternatives
           trials={work.alternatives}

@@ -5,11 +5,11 @@ import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import * as z from 'zod';
 import { ENDINGS, proofOfCause, type CaseState, type Ending, closingDiagnosis } from '../../../core/casework';
-import type { Confirmation, Diagnosis } from '../../../core/diagnosis';
+import { PART_VERDICTS, type Confirmation, type Diagnosis } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
 import { ChoiceGrid } from '../../components/ChoiceGrid';
 import { Field } from '../../components/Field';
-import { percent } from '../../components/format';
+import { listOf, percent } from '../../components/format';
 import { SaveNotice } from '../case-log/SaveNotice';
 import { useCaseActions } from '../case-log/use-case-actions';
 import { ProofStrip } from './ProofStrip';
@@ -28,6 +28,7 @@ const endingWords: Readonly<Record<Ending, string>> = {
   repaired: 'Repaired',
   'work-around': 'Workaround, agreed with the owner',
   'nothing-wrong': 'Nothing was wrong',
+  'parts-tested': 'Parts tested',
   returned: 'Returned under warranty',
   'given-up': 'Given up',
 };
@@ -58,9 +59,22 @@ function repairsInWords(state: CaseState): string {
 }
 
 /** What the advice and the likeliest repair suggest. */
-function usualEnding({ advice, suspects: [top] }: Diagnosis): Ending {
+function usualEnding({ advice, proving, suspects: [top] }: Diagnosis): Ending {
+  if (proving) return 'parts-tested';
   if (advice.kind === 'nothing-seen') return 'nothing-wrong';
   return top?.repair.id.startsWith('leave-') ? 'work-around' : 'repaired';
+}
+
+const mostWords = 400;
+
+/** The list that a bench test ends in, as far as it fits in one field; the whole list stands on the closed case. */
+function verdictsInWords({ machine }: CaseState, { verdicts }: NonNullable<Diagnosis['proving']>): string {
+  const lines = PART_VERDICTS.flatMap(([verdict, words]) => {
+    const names = machine.parts.filter(({ id }) => verdicts[id] === verdict).map(({ name }) => name);
+    return names.length === 0 ? [] : [`${words}: ${listOf(names)}.`];
+  });
+  const text = lines.join(' ');
+  return text.length <= mostWords ? text : `${text.slice(0, mostWords - 1)}…`;
 }
 
 const proofWords: Readonly<Record<Confirmation, string>> = {
@@ -81,9 +95,9 @@ function useCloseForm({ caseId, state, diagnosis }: CloseFormProps, known: Diagn
   const form = useForm<CloseDraft>({
     defaultValues: {
       ending: usualEnding(diagnosis),
-      fault: top?.fault ?? notListed,
-      cause: top?.title ?? '',
-      done: repairsInWords(state),
+      fault: diagnosis.proving ? notListed : (top?.fault ?? notListed),
+      cause: diagnosis.proving ? verdictsInWords(state, diagnosis.proving) : (top?.title ?? ''),
+      done: repairsInWords(state) || (diagnosis.proving ? 'Tested on the bench.' : ''),
     },
     resolver: zodResolver(schema),
   });
@@ -128,17 +142,19 @@ export function CloseForm({ caseId, state, diagnosis }: CloseFormProps) {
           />
         )}
       />
-      <ChoiceGrid
-        label="What was it?"
-        columns={1}
-        choices={[
-          ...known.map((s) => ({ id: s.fault, label: `${s.title} (${percent(s.probability)})` })),
-          { id: notListed, label: 'Something not listed' },
-        ]}
-        value={fault}
-        onChange={pick}
-      />
-      <ProofStrip proof={proof} words={proofWords[proof]} />
+      {!diagnosis.proving && (
+        <ChoiceGrid
+          label="What was it?"
+          columns={1}
+          choices={[
+            ...known.map((s) => ({ id: s.fault, label: `${s.title} (${percent(s.probability)})` })),
+            { id: notListed, label: 'Something not listed' },
+          ]}
+          value={fault}
+          onChange={pick}
+        />
+      )}
+      {!diagnosis.proving && <ProofStrip proof={proof} words={proofWords[proof]} />}
       <CloseWords control={form.control} onEdit={() => setEdited(true)} />
       <SaveNotice caseId={caseId} />
       <Foot>

@@ -9,7 +9,7 @@ import { useOpenCase } from '../../api/cases';
 import { useMe } from '../../shell/me';
 import { Page } from '../../shell/Page';
 import { Button } from '../../components/Button';
-import { CheckGrid } from '../../components/ChoiceGrid';
+import { CheckGrid, ChoiceGrid } from '../../components/ChoiceGrid';
 import { Field } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import { useIntakeDraftStore } from '../../stores/intake-draft-store';
@@ -58,6 +58,11 @@ function useIntakeForm(): UseFormReturn<IntakeDraft> {
   return form;
 }
 
+const whatChoices = [
+  { id: 'machine', label: 'A whole computer that fails' },
+  { id: 'bench', label: 'Parts, to be proven before they go in or are sold' },
+];
+
 /** Intake: machine, owner, complaint, what happens, parts. What is typed survives a closed tab. */
 export function IntakePage() {
   const form = useIntakeForm();
@@ -72,6 +77,7 @@ export function IntakePage() {
     Object.entries(change).forEach(([name, value]) =>
       form.setValue(name as keyof IntakeDraft, value, { shouldDirty: true }),
     );
+  const isBench = draft.what === 'bench';
   const submit = form.handleSubmit(async (values) => {
     await open.mutateAsync({
       id: caseId,
@@ -84,13 +90,23 @@ export function IntakePage() {
     <Page title="New case">
       <Form onSubmit={(event) => void submit(event).catch(() => undefined)} noValidate>
         <Section>
+          <ChoiceGrid
+            label="What is on the bench?"
+            choices={whatChoices}
+            value={draft.what}
+            onChange={(what) => set({ what: what === 'bench' ? 'bench' : 'machine' })}
+          />
           <Three>
-            <TextLine form={form} name="machine" label="Machine" autoFocus />
+            <TextLine form={form} name="machine" label={isBench ? 'Name for the parts' : 'Machine'} autoFocus />
             <TextLine form={form} name="owner" label="Owner" />
-            <TextLine form={form} name="complaint" label="Complaint, in the owner’s words" />
+            <TextLine
+              form={form}
+              name="complaint"
+              label={isBench ? 'What is to be proven, and why' : 'Complaint, in the owner’s words'}
+            />
           </Three>
         </Section>
-        <Known form={form} circumstances={draft.circumstances} set={set} />
+        <Known form={form} draft={draft} set={set} />
         <Section>
           <h2>Parts</h2>
           <PartsFields draft={draft} set={set} />
@@ -116,23 +132,25 @@ export function IntakePage() {
 
 interface KnownProps {
   readonly form: UseFormReturn<IntakeDraft>;
-  readonly circumstances: IntakeDraft['circumstances'];
+  readonly draft: IntakeDraft;
   readonly set: (change: Partial<IntakeDraft>) => void;
 }
 
 /** What the owner says, and what else is known. */
-function Known({ form, circumstances, set }: KnownProps) {
+function Known({ form, draft: { what, circumstances }, set }: KnownProps) {
   return (
     <>
-      <Section>
-        <Controller
-          control={form.control}
-          name="reported"
-          render={({ field, fieldState }) => (
-            <ReportedChoices value={field.value} onChange={field.onChange} error={fieldState.error?.message} />
-          )}
-        />
-      </Section>
+      {what === 'machine' && (
+        <Section>
+          <Controller
+            control={form.control}
+            name="reported"
+            render={({ field, fieldState }) => (
+              <ReportedChoices value={field.value} onChange={field.onChange} error={fieldState.error?.message} />
+            )}
+          />
+        </Section>
+      )}
       <Section>
         <CheckGrid
           label="What we know"

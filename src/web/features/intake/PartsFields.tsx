@@ -48,7 +48,7 @@ export function PartsFields({ draft, set }: PartsFieldsProps) {
           value={draft.power}
           onChange={(power) => set({ power: power === 'adapter' ? 'adapter' : 'supply' })}
           choices={[
-            { id: 'supply', label: 'A supply in the case' },
+            { id: 'supply', label: draft.what === 'bench' ? 'A supply' : 'A supply in the case' },
             { id: 'adapter', label: 'A DC adapter' },
           ]}
         />
@@ -83,7 +83,9 @@ function PartCounts({ draft, set }: PartsFieldsProps) {
       <Stepper label="Memory modules" value={draft.modules} max={4} onChange={(modules) => set({ modules })} />
       <Stepper label="SATA drives" value={draft.sataDrives} max={6} onChange={(sataDrives) => set({ sataDrives })} />
       <Stepper label="M.2 drives" value={draft.m2Drives} max={3} onChange={(m2Drives) => set({ m2Drives })} />
-      <Stepper label="Front USB leads" value={draft.frontUsb} max={3} onChange={(frontUsb) => set({ frontUsb })} />
+      {draft.what === 'machine' && (
+        <Stepper label="Front USB leads" value={draft.frontUsb} max={3} onChange={(frontUsb) => set({ frontUsb })} />
+      )}
       <Stepper
         label="USB devices plugged in"
         value={draft.usbDevices}

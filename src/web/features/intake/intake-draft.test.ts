@@ -18,6 +18,14 @@ test('a complete form becomes an event that the server takes', () => {
   expect(opened().machine.name).toBe('Kiosk');
 });
 
+test('parts on the bench need nothing reported, and come without case and front leads', () => {
+  const bench: IntakeDraft = { ...draft, what: 'bench', reported: '', frontUsb: 2 };
+  expect(intakeSchema.safeParse(bench).success).toBe(true);
+  const { machine, reported } = opened(bench);
+  expect([machine.onBench, reported]).toEqual([true, null]);
+  expect(machine.parts.some(({ kind }) => kind === 'front-usb')).toBe(false);
+});
+
 test('counts become parts; what is not there is not implied', () => {
   const folded = foldCase([
     opened({ modules: 0, sataDrives: 2, m2Drives: 1, frontUsb: 2, power: 'adapter', card: true }),

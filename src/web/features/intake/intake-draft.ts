@@ -12,6 +12,7 @@ const text = (label: string, max: number) =>
 
 /** What the intake form may hold while it is being filled. */
 export const draftSchema = z.object({
+  what: z.enum(['machine', 'bench']).default('machine'),
   machine: z.string(),
   owner: z.string(),
   complaint: z.string(),
@@ -32,24 +33,32 @@ export const draftSchema = z.object({
   board: z.string().default(''),
 });
 
-/** What it must hold before a case is opened. */
-export const intakeSchema = draftSchema.extend({
-  form: draftSchema.shape.form.unwrap(),
-  looseSupplies: draftSchema.shape.looseSupplies.unwrap(),
-  looseModules: draftSchema.shape.looseModules.unwrap(),
-  board: draftSchema.shape.board.unwrap(),
-  machine: text('what the machine is called', 80),
-  owner: text('who brought it', 80),
-  complaint: text('the complaint in the owner’s words', 400),
-  reported: draftSchema.shape.reported.refine(
-    (reported): boolean => reported !== '',
-    'Choose what happens, or "Not known".',
-  ),
-});
+/** What it must hold before a case is opened. Of parts on the bench nothing was seen yet. */
+export const intakeSchema = draftSchema
+  .extend({
+    what: draftSchema.shape.what.unwrap(),
+    form: draftSchema.shape.form.unwrap(),
+    looseSupplies: draftSchema.shape.looseSupplies.unwrap(),
+    looseModules: draftSchema.shape.looseModules.unwrap(),
+    board: draftSchema.shape.board.unwrap(),
+    machine: text('what the machine is called', 80),
+    owner: text('who brought it', 80),
+    complaint: text('the complaint in the owner’s words', 400),
+  })
+  .check(({ value, issues }) => {
+    if (value.what === 'machine' && value.reported === '')
+      issues.push({
+        code: 'custom',
+        path: ['reported'],
+        input: value.reported,
+        message: 'Choose what happens, or "Not known".',
+      });
+  });
 
 export type IntakeDraft = z.infer<typeof intakeSchema>;
 
 export const emptyDraft: IntakeDraft = {
+  what: 'machine',
   machine: '',
   owner: '',
   complaint: '',
@@ -92,6 +101,7 @@ export function openedFromDraft(
   draft: IntakeDraft,
   { by, now, board = null }: { by: string; now: Date; board?: BoardBookEntry | null },
 ): CaseOpened {
+  const isBench = draft.what === 'bench';
   const facts = board ? boardFactsOf(board) : {};
   const parts: DeclaredPart[] = [
     {
@@ -113,7 +123,7 @@ export function openedFromDraft(
       { bus: 'm2', ...(draft.m2Drives === 1 ? { name: 'M.2 drive' } : {}) },
       'm2-drive',
     ),
-    ...several('front-usb', draft.frontUsb),
+    ...(isBench ? [] : several('front-usb', draft.frontUsb)),
     ...several('usb-device', draft.usbDevices),
   ];
   return {
@@ -133,10 +143,11 @@ export function openedFromDraft(
       },
       builtInGraphics: draft.builtInGraphics,
       bare: true,
+      ...(isBench ? { onBench: true } : {}),
     },
     owner: draft.owner.trim(),
     complaint: draft.complaint.trim(),
     circumstances: draft.circumstances,
-    reported: draft.reported === 'unknown' || draft.reported === '' ? null : draft.reported,
+    reported: isBench || draft.reported === 'unknown' || draft.reported === '' ? null : draft.reported,
   };
 }

@@ -26,7 +26,7 @@ const finished: Readonly<Partial<Record<Diagnosis['advice']['kind'], { title: st
 
 /** Nothing left to do: the machine is right, the complaint does not show, or what is at hand tells no more. */
 export function ReadyToClose({
-  diagnosis: { advice, suspects, parts },
+  diagnosis: { advice, proving, suspects, parts },
   state,
   onClose,
 }: {
@@ -41,9 +41,9 @@ export function ReadyToClose({
       <ColumnHead>
         <h2>{advice.kind === 'undecided' ? 'Decide' : 'Done'}</h2>
       </ColumnHead>
-      <CardTitle>{words?.title ?? 'Done'}</CardTitle>
+      <CardTitle>{proving && advice.kind === 'close' ? 'The parts are tested' : (words?.title ?? 'Done')}</CardTitle>
       <CardText>
-        {advice.why} {words?.then}
+        {proving && advice.kind === 'close' ? 'The list is kept with the case.' : `${advice.why} ${words?.then ?? ''}`}
       </CardText>
       {advice.kind === 'undecided' && (
         <ul>

@@ -23,9 +23,10 @@ const Table = styled.table`
 `;
 
 const words: Readonly<Record<PartResult['result'], string>> = {
-  proven: '✓ proven: worked',
-  failed: '✕ failed',
-  open: 'not proven',
+  proven: '✓ works',
+  'not-loaded': '✓ works, not loaded',
+  failed: '✕ fails',
+  open: 'not tested',
 };
 
 /** Parts that came in to be proven, each with its result and what was paid. Nothing where none did. */
@@ -38,6 +39,7 @@ export function PartResults({
 }) {
   const results = partResults(state, shares);
   const isCheck =
+    state.machine.onBench === true ||
     state.machine.parts.some(({ loose }) => loose) ||
     (state.opened.machine.bare === true && state.circumstances.includes('used-parts')) ||
     results.some(({ paid }) => paid !== null);
