@@ -4,7 +4,7 @@ import { STRATEGIES } from '../core/diagnosis';
 import { CIRCUMSTANCES } from '../core/faults';
 import { FLASH_METHODS } from '../core/firmware';
 import { PART_KINDS } from '../core/machine';
-import { START_OUTCOMES } from '../core/startup';
+import { STAGES, START_OUTCOMES } from '../core/startup';
 import { changeSchema, declaredMachineSchema } from './machine';
 
 const words = (max: number) => z.string().trim().min(1).max(max);
@@ -52,6 +52,31 @@ const closingDiagnosis = z.strictObject({
   leading: z.array(z.strictObject({ title: words(200), probability: z.number().min(0).max(1) })).max(5),
 });
 
+const stage = z.enum(STAGES);
+
+/** What else was seen and heard of a start, besides its outcome. */
+const startSigns = z
+  .strictObject({
+    messages: z.array(z.enum(START_OUTCOMES)).max(4).optional().describe('Further messages on the screen.'),
+    light: z
+      .strictObject({ stage, stays: z.boolean() })
+      .optional()
+      .describe('A stage light, and whether it stayed on.'),
+    code: z
+      .strictObject({ text: words(8), moves: z.boolean(), stage: stage.nullable() })
+      .optional()
+      .describe('What a code display showed, whether it still changed, and the stage that it stands for, if known.'),
+    beeps: z
+      .strictObject({ pattern: words(24), stage: z.enum([...STAGES, 'all-well']).nullable() })
+      .optional()
+      .describe(
+        'S for a short tone, L for a long one, a space for a pause; and what the pattern stands for, if known.',
+      ),
+    restarts: z.int().min(0).max(99).optional().describe('How often it restarted before it ran on or stopped.'),
+    cutOutAfter: z.number().min(0).max(36000).optional().describe('Seconds until it went off by itself.'),
+  })
+  .describe('For a start: what else was seen and heard of it.');
+
 const bodies = {
   opened: {
     kind: z.literal('case-opened'),
@@ -66,6 +91,7 @@ const bodies = {
     trial: trialId.describe('For instance "start", "bridge-pins", "look/rocker/supply", "out/drive", "spare/supply".'),
     outcome: words(40).describe('One of the outcomes of the trial, or "not-sure" or "could-not".'),
     volts: z.number().min(-30).max(300).optional().describe('For a measurement: the reading.'),
+    seen: startSigns.optional(),
     note: words(1000).optional(),
   },
   changed: { kind: z.literal('configuration-changed'), changes: z.array(changeSchema).min(1).max(40) },

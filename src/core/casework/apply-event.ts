@@ -152,6 +152,7 @@ function doTrial(state: CaseState, event: TrialDone, trial: Trial | null): Stepp
     outcome: event.outcome,
     volts: event.volts ?? null,
     misreadProbability: misreadProbabilityOf(trial),
+    ...(event.seen ? { signs: event.seen } : {}),
   };
   return advance({
     ...state,

@@ -7,13 +7,19 @@ import type { TrialDone } from './event';
 export type Refusal = Omit<CaseProblem, 'event'>;
 
 /** An outcome must be one that the trial has, and a reading must agree with it. */
-export function checkOutcome(trial: Trial, { outcome, volts }: TrialDone): Refusal | null {
+export function checkOutcome(trial: Trial, { outcome, volts, seen }: TrialDone): Refusal | null {
   const options = [...trial.outcomes, ...SILENT_OUTCOMES].map(({ id }) => id);
   if (!options.includes(outcome))
     return {
       path: ['outcome'],
       code: 'unknown-outcome',
       message: `expected one of ${options.join(', ')}, found "${outcome}"`,
+    };
+  if (seen && (trial.observe.kind !== 'start' || isSilent(outcome)))
+    return {
+      path: ['seen'],
+      code: 'not-a-start',
+      message: `expected signs of a start that was seen, found ${trial.id} with "${outcome}"`,
     };
   if (volts === undefined) return null;
   if (trial.observe.kind !== 'measure')

@@ -3,7 +3,7 @@ import type { Strategy } from '../diagnosis';
 import type { FlashMethod } from '../firmware';
 import type { Circumstance } from '../faults';
 import type { Change, DeclaredMachine, PartKind } from '../machine';
-import type { StartOutcome } from '../startup';
+import type { StartOutcome, StartSigns } from '../startup';
 
 /** How a case can end. */
 export const ENDINGS = ['repaired', 'work-around', 'nothing-wrong', 'parts-tested', 'returned', 'given-up'] as const;
@@ -52,6 +52,8 @@ export interface TrialDone extends EventBase {
   readonly outcome: string;
   /** For a measurement: what the meter read. */
   readonly volts?: number;
+  /** For a start: what else was seen and heard of it. */
+  readonly seen?: StartSigns;
   readonly note?: string;
 }
 

@@ -1,15 +1,15 @@
 import type { DeclaredMachine } from '../machine';
 import type { Circumstance } from '../faults';
-import type { StartOutcome } from '../startup';
+import type { StartOutcome, StartSigns } from '../startup';
 import { diagnoseCase, foldCase, type CaseEvent, type CaseState } from '.';
 import type { Diagnosis } from '../diagnosis';
 
-/** A log written briefly, for tests: trials as [id, outcome, volts?]. */
+/** A log written briefly, for tests: trials as [id, outcome, volts or what else was seen of a start]. */
 export interface BriefLog {
   readonly machine?: Partial<DeclaredMachine>;
   readonly circumstances?: readonly Circumstance[];
   readonly reported?: StartOutcome | null;
-  readonly trials?: readonly (readonly [trial: string, outcome: string, volts?: number])[];
+  readonly trials?: readonly (readonly [trial: string, outcome: string, more?: number | StartSigns])[];
 }
 
 /** A desktop with two modules, a card, a drive and stage lights. */
@@ -41,12 +41,12 @@ export function eventsOf({ machine = {}, circumstances = [], reported = null, tr
       circumstances,
       reported,
     },
-    ...trials.map(([trial, outcome, volts], i): CaseEvent => ({
+    ...trials.map(([trial, outcome, more], i): CaseEvent => ({
       ...base(i + 1),
       kind: 'trial-done',
       trial,
       outcome,
-      ...(volts === undefined ? {} : { volts }),
+      ...(more === undefined ? {} : typeof more === 'number' ? { volts: more } : { seen: more }),
     })),
   ];
 }

@@ -1,5 +1,6 @@
 import type { Configuration, Machine } from '../machine';
 import type { Circumstance } from '../faults';
+import type { StartSigns } from '../startup';
 import type { Handling, Trial } from '../trials';
 import type { Costs } from './planning/costs';
 import type { Strategy } from './planning/strategies';
@@ -17,6 +18,8 @@ export interface EvidenceStep {
   readonly volts: number | null;
   /** Probability, 0 to 1, that the outcome was misread or misreported. */
   readonly misreadProbability: number;
+  /** For a start of which more was seen than its outcome: see likelihoodOfSigns. */
+  readonly signs?: StartSigns;
   /** What the same start showed before, if nothing was done in between; see repeatedStart. */
   readonly after?: string;
 }

@@ -7,3 +7,5 @@ export { expectNoPicture, missingBreaks, attemptDoubt } from './break';
 export type { Break } from './break';
 export { probabilityToPass, expectStart } from './expect-start';
 export type { StartDepth } from './expect-start';
+export { STAGES, forecastSigns, likelihoodOfSigns, outcomeOfSigns } from './start-signs';
+export type { ForecastSigns, Stage, StartSigns } from './start-signs';

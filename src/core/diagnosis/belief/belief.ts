@@ -1,5 +1,6 @@
 import type { Machine } from '../../machine';
 import { isSilent } from '../../trials';
+import { likelihoodOfSigns, type StartOutcome, type StartSigns } from '../../startup';
 import type { EvidenceStep } from '../evidence-step';
 import { passAfterCure } from '../model/pass-after-cure';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
@@ -254,7 +255,23 @@ function observed(model: OutcomeModel, step: EvidenceStep): (v: number | null, i
   }
   const outcome = trial.outcomes.findIndex(({ id }) => id === step.outcome);
   if (outcome < 0) throw new Error(`${trial.id}: expected one of its outcomes, found "${step.outcome}"`);
+  if (step.signs && step.after === undefined) return bySigns(model, step, step.signs);
   return (v, isUnknown) => noisy(cleanProbability(model, outcome, v), model.width, misreadProbability, isUnknown);
+}
+
+/** Likelihood of everything that was seen of a start: that of each outcome which it may really have had, weighed. */
+function bySigns(
+  model: OutcomeModel,
+  { outcome, misreadProbability }: EvidenceStep,
+  signs: StartSigns,
+): (v: number | null, isUnknown: boolean) => number {
+  const likelihood = likelihoodOfSigns(signs, outcome as StartOutcome);
+  return (v, isUnknown) =>
+    likelihood.reduce(
+      (sum, weight, o) =>
+        sum + weight * noisy(cleanProbability(model, o, v), model.width, misreadProbability, isUnknown),
+      0,
+    );
 }
 
 /** Share of readings that an unknown fault spreads anywhere: engineering judgement. */

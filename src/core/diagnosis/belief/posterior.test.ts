@@ -55,6 +55,18 @@ test.each<[string, BriefLog]>([
       ],
     },
   ],
+  [
+    'after starts of which more was seen than their outcome',
+    {
+      machine: desktop,
+      reported: 'blank',
+      trials: [
+        ['start', 'blank', { light: { stage: 'memory', stays: true }, beeps: { pattern: 'L L L', stage: 'memory' } }],
+        ['out/front-usb', 'loop', { restarts: 4, code: { text: '55', moves: true, stage: 'memory' } }],
+        ['back/front-usb', 'message-usb', { messages: ['message-fan'] }],
+      ],
+    },
+  ],
 ])('the posterior equals a plain enumeration %s', (_when, log) => {
   const { machine, steps, opened } = stateOf(log);
   const expected = enumeratePosterior(machine, steps, createSpace(machine, opened.circumstances));

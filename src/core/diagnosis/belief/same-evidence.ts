@@ -9,14 +9,17 @@ type Memory = { readonly step: EvidenceStep; readonly key: string }[];
 /**
  * Leaves out observations that repeat an earlier one with nothing done in between that could change it: the same eyes
  * on the same thing are the same evidence, not new evidence. A look that turns out differently is kept. A start made
- * again is kept with what it showed `after`: it tells of faults that come and go.
+ * again is kept with what it showed `after`: it tells of faults that come and go. One of which more was seen the second
+ * time stands for both.
  */
 export function withoutRepeats(steps: readonly EvidenceStep[]): EvidenceStep[] {
   const memory: Memory = [];
   for (const step of steps) {
     const key = keyOf(step.trial, configurationKey(step.configuration));
     const before = isWork(step.trial) ? null : seenBefore(memory, step.trial, key);
-    if (before !== null && step.trial.observe.kind === 'start')
+    const poorer = step.signs && before === step.outcome ? memory.findLastIndex((past) => past.key === key) : -1;
+    if (poorer >= 0 && !memory[poorer]?.step.signs) memory.splice(poorer, 1, { step, key });
+    else if (before !== null && step.trial.observe.kind === 'start')
       memory.push({ step: isSilent(step.outcome) ? step : { ...step, after: before }, key });
     else if (before === null || before !== step.outcome) memory.push({ step, key });
   }

@@ -1,6 +1,6 @@
 import { canAct } from '../../faults';
 import type { Machine, Part } from '../../machine';
-import { expectStart, linkIndex, missingBreaks } from '../../startup';
+import { expectStart, likelihoodOfSigns, linkIndex, missingBreaks, type StartOutcome } from '../../startup';
 import { densityOfReading, expectReading, type PresentFault } from '../../trials';
 import { cureProbability } from '../model/cure-probability';
 import type { EvidenceStep } from '../evidence-step';
@@ -21,7 +21,10 @@ function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly Pr
   if (step.after !== undefined) return likelihoodAgain(step, machine, present);
   const index = step.trial.outcomes.findIndex(({ id }) => id === step.outcome);
   if (index < 0) throw new Error(`${step.trial.id}: expected one of its outcomes, found "${step.outcome}"`);
-  return expectOutcomes(step.trial, setting, present, step.misreadProbability)[index] ?? 0;
+  const expected = expectOutcomes(step.trial, setting, present, step.misreadProbability);
+  if (!step.signs) return expected[index] ?? 0;
+  const weights = likelihoodOfSigns(step.signs, step.outcome as StartOutcome);
+  return expected.reduce((sum, p, o) => sum + p * (weights[o] ?? 0), 0);
 }
 
 /**

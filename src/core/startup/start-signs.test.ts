@@ -1,0 +1,55 @@
+import { forecastSigns, likelihoodOfSigns, outcomeOfSigns, START_OUTCOMES, startOutcomeIndex } from '.';
+import type { StartOutcome, StartSigns } from '.';
+
+/** What is seen of a start is a set: lights, codes, beeps, messages, restarts, seconds. */
+
+test.each<[string, StartSigns, StartOutcome]>([
+  ['a light that stays', { light: { stage: 'memory', stays: true } }, 'at-memory'],
+  ['a code that stands', { code: { text: '62', moves: false, stage: 'graphics' } }, 'at-graphics'],
+  ['beeps of one stage', { beeps: { pattern: 'L L L', stage: 'memory' } }, 'at-memory'],
+  ['restarts and a code that moves', { restarts: 5, code: { text: '15', moves: true, stage: 'memory' } }, 'loop'],
+  ['off within two seconds', { cutOutAfter: 2 }, 'twitch'],
+  ['off after four minutes', { cutOutAfter: 240 }, 'cuts-out'],
+  ['two messages: the first in the chain', { messages: ['message-keyboard', 'message-fan'] }, 'message-fan'],
+  [
+    'a light and beeps against a code',
+    {
+      light: { stage: 'memory', stays: true },
+      beeps: { pattern: 'L L', stage: 'memory' },
+      code: { text: '62', moves: false, stage: 'graphics' },
+    },
+    'at-memory',
+  ],
+])('%s stand for one outcome', (_, signs, outcome) => {
+  expect(outcomeOfSigns(signs)).toBe(outcome);
+});
+
+const likelihood = (signs: StartSigns, noted: StartOutcome | null, outcome: StartOutcome) =>
+  likelihoodOfSigns(signs, noted)[startOutcomeIndex(outcome)] ?? 0;
+
+test('any beep at all says that the processor works', () => {
+  const unknown: StartSigns = { beeps: { pattern: 'S L', stage: null } };
+  expect(likelihood(unknown, null, 'dead')).toBeLessThan(0.05);
+  expect(likelihood(unknown, null, 'blank')).toBe(1);
+});
+
+test('the order in which messages were noted does not matter, and one that is noted twice counts once', () => {
+  const forward = likelihoodOfSigns({ messages: ['message-fan', 'message-usb'] }, 'message-fan');
+  expect(likelihoodOfSigns({ messages: ['message-usb', 'message-fan', 'message-usb'] }, 'message-fan')).toEqual(
+    forward,
+  );
+});
+
+test('a light against the outcome that was pressed leaves both open, the pressed one first', () => {
+  const signs: StartSigns = { light: { stage: 'graphics', stays: true } };
+  expect(likelihood(signs, 'at-memory', 'at-graphics')).toBeGreaterThan(likelihood(signs, 'at-memory', 'loop'));
+  expect(likelihood({}, 'at-memory', 'at-graphics')).toBeLessThan(likelihood(signs, 'at-memory', 'at-graphics'));
+});
+
+test('a forecast of outcomes is one of lights and beeps', () => {
+  const sure = Float64Array.from(START_OUTCOMES, (outcome) => Number(outcome === 'at-memory'));
+  const { lightStays, beeps, restarts } = forecastSigns(sure);
+  expect(lightStays.memory).toBeCloseTo(0.9, 9);
+  expect(beeps.memory).toBeGreaterThan(0.9);
+  expect([lightStays.graphics < 0.05, restarts < 0.2]).toEqual([true, true]);
+});
