@@ -1,12 +1,15 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { Change } from '../../core/machine';
+import type { StartSigns } from '../../core/startup';
 
 /** What lies on the desk of one case: client-only, kept when switching cases or closing the tab. */
 export interface Desk {
   /** The trial picked instead of the proposed one. */
   readonly chosenTrial: string | null;
   readonly note: string;
+  /** What else the start in hand showed: it is written with its outcome. */
+  readonly seen: StartSigns | null;
   /** The running wait: which trial, and when it ends in milliseconds since the epoch. */
   readonly wait: { readonly trial: string; readonly endsAt: number } | null;
   /** Strip-down: ids of parts and leads that were ticked as off or accounted for. */
@@ -24,6 +27,7 @@ export interface Desk {
 const emptyDesk: Desk = {
   chosenTrial: null,
   note: '',
+  seen: null,
   wait: null,
   accounted: [],
   draft: [],
@@ -58,8 +62,8 @@ export const useDeskStore = create<DeskStore>()(
     }),
     {
       name: 'probe.desks',
-      version: 2,
-      // Desks of an earlier version know nothing of strip-down, drafts and confirmed cautions.
+      version: 3,
+      // Desks of an earlier version know nothing of strip-down, drafts, confirmed cautions and signs of a start.
       migrate: (kept) => {
         const { desks = {} } = (kept ?? {}) as Partial<Pick<DeskStore, 'desks'>>;
         return {

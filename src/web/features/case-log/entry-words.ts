@@ -4,6 +4,7 @@ import type { Entry } from '../../../core/casework';
 import { STRATEGY_NAMES } from '../../../core/diagnosis';
 import { START_OUTCOME_LABELS } from '../../../core/startup';
 import { SILENT_OUTCOMES } from '../../../core/trials';
+import { signsInWords } from './signs-in-words';
 import { dayAndTime, listOf, uncapitalized } from '../../components/format';
 
 const flashWords = { update: 'Flashed', recover: 'Recovered', 'roll-back': 'Rolled back' } as const;
@@ -86,7 +87,10 @@ function trialWords(event: Of<'trial-done'>, trial: Entry['trial']): Words {
   const label = options.find(({ id }) => id === event.outcome)?.label ?? event.outcome;
   return {
     done: trial?.title ?? event.trial,
-    seen: event.volts === undefined ? label : `${event.volts} V: ${uncapitalized(label)}`,
+    seen: [
+      event.volts === undefined ? label : `${event.volts} V: ${uncapitalized(label)}`,
+      ...(event.seen ? signsInWords(event.seen) : []),
+    ].join('; '),
   };
 }
 

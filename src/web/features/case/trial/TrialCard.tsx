@@ -19,6 +19,7 @@ import { BuildUpRun } from './BuildUpRun';
 import { CautionGate } from './CautionGate';
 import { ColumnHead } from '../column';
 import { spokenTrial } from './spoken-trial';
+import { MoreSeen } from './MoreSeen';
 import { OutcomeButtons } from './OutcomeButtons';
 import type { OutcomeChoices } from './outcome-choices';
 import { ReadingEntry } from './ReadingEntry';
@@ -143,6 +144,7 @@ export const TrialCard = memo(function TrialCard({
             <Gap />
           </>
         )}
+        {trial.kind === 'start' && <MoreSeen caseId={caseId} />}
         <OutcomeButtons choices={choices} onOutcome={onOutcome} />
       </Allowed>
       <Below>

@@ -1,5 +1,6 @@
 import type { TrialView } from '../../../../core/diagnosis';
-import { useDesk, useDeskStore } from '../../../stores/desk-store';
+import { isSilent } from '../../../../core/trials';
+import { useDesk, useDeskStore, type Desk } from '../../../stores/desk-store';
 import { newId } from '../../../stores/new-id';
 import { isDrafted, type CaseView } from '../../case-log/case-view';
 import type { CaseActions } from '../../case-log/use-case-actions';
@@ -18,6 +19,7 @@ export function useWriteOutcome(caseId: string, view: CaseView, actions: CaseAct
   const desk = useDesk(caseId);
   const change = useDeskStore((store) => store.change);
   return (trial: TrialView, { outcome, volts, note }: SeenOutcome): void => {
+    const seen = trial.kind === 'start' && !isSilent(outcome) ? desk.seen : null;
     const draftId = isDrafted(view) ? newId() : null;
     const setUp = draftId ? [{ kind: 'configuration-changed', id: draftId, changes: desk.draft } as const] : [];
     if (draftId) change(caseId, { draftId });
@@ -27,17 +29,19 @@ export function useWriteOutcome(caseId: string, view: CaseView, actions: CaseAct
         trial: trial.id,
         outcome,
         ...(volts === undefined ? {} : { volts }),
+        ...(seen ? { seen } : {}),
         ...(note ? { note } : {}),
       })
       .then((saved) => {
-        if (saved) clearDesk({ trial: trial.id, draftId, note: desk.note });
+        if (saved) clearDesk({ trial: trial.id, draftId, note: desk.note, seen: desk.seen });
       });
   };
 
-  function clearDesk(of: { readonly trial: string; readonly draftId: string | null; readonly note: string }) {
+  function clearDesk(of: Pick<Desk, 'note' | 'draftId' | 'seen'> & { readonly trial: string }) {
     const now = useDeskStore.getState().desks[caseId];
     change(caseId, {
       ...(now?.note === of.note ? { note: '' } : {}),
+      ...(now?.seen === of.seen ? { seen: null } : {}),
       ...(now?.wait?.trial === of.trial ? { wait: null } : {}),
       ...(of.draftId !== null && now?.draftId === of.draftId ? { draft: [], draftId: null } : {}),
     });

@@ -1,0 +1,174 @@
+import { zodResolver } from '@hookform/resolvers/zod';
+import { Eye } from 'lucide-react';
+import { Controller, useForm, type Control } from 'react-hook-form';
+import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
+import styled from 'styled-components';
+import { outcomeOfSigns, STAGES, START_OUTCOME_LABELS, type StartSigns } from '../../../../core/startup';
+import { Button } from '../../../components/Button';
+import { CheckGrid } from '../../../components/ChoiceGrid';
+import { capitalized, uncapitalized } from '../../../components/format';
+import { Field } from '../../../components/Field';
+import { Select } from '../../../components/Select';
+import { ModalSheet, Overlay } from '../../../components/Sheet';
+import { useDesk, useDeskStore } from '../../../stores/desk-store';
+import { signsInWords, stageWords } from '../../case-log/signs-in-words';
+import { draftOfSigns, emptySeen, seenDraftSchema, signsOfDraft, type SeenDraft } from './seen-draft';
+
+const Row = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.4rem 0.8rem;
+  margin-bottom: 0.6rem;
+`;
+const Form = styled.form`
+  display: grid;
+  gap: 0.8rem;
+`;
+const Fields = styled.div`
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  @media (max-width: 560px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  gap: 0.5rem 0.8rem;
+  align-items: start;
+`;
+const WideSheet = styled(ModalSheet)`
+  width: min(42rem, 94vw);
+`;
+const Foot = styled.div`
+  display: flex;
+  gap: 0.6rem;
+`;
+
+/** Everything else that a start showed: it is noted first, and goes into the log with the outcome that is pressed. */
+export function MoreSeen({ caseId }: { readonly caseId: string }) {
+  const { seen } = useDesk(caseId);
+  const change = useDeskStore((store) => store.change);
+  return (
+    <Row>
+      <DialogTrigger>
+        <Button $kind="quiet">
+          <Eye size={18} aria-hidden /> {seen ? 'Change what else was seen' : 'More was seen or heard'}
+        </Button>
+        <Overlay isDismissable>
+          <WideSheet>
+            <Dialog>
+              {({ close }) => (
+                <SeenForm
+                  seen={seen}
+                  onKeep={(signs) => {
+                    close();
+                    change(caseId, { seen: signs });
+                  }}
+                />
+              )}
+            </Dialog>
+          </WideSheet>
+        </Overlay>
+      </DialogTrigger>
+      {seen && (
+        <span role="status">
+          {capitalized(signsInWords(seen).join('; '))}. By itself:{' '}
+          {uncapitalized(START_OUTCOME_LABELS[outcomeOfSigns(seen)])}.
+        </span>
+      )}
+    </Row>
+  );
+}
+
+const stageChoices = STAGES.map((id) => ({ id, label: capitalized(stageWords[id]) }));
+const lightChoices = [{ id: 'none', label: 'None seen' }, ...stageChoices];
+const meaningChoices = [{ id: 'none', label: 'Not known' }, ...stageChoices];
+const beepChoices = [...meaningChoices, { id: 'all-well', label: 'All is well' }];
+const stayChoices = [
+  { id: 'stays', label: 'Stays on' },
+  { id: 'changes', label: 'Goes on and off' },
+];
+const moveChoices = [
+  { id: 'stands', label: 'Stands still' },
+  { id: 'moves', label: 'Still changes' },
+];
+const messageChoices = (['message-fan', 'message-usb', 'message-keyboard', 'message-settings', 'no-boot'] as const).map(
+  (id) => ({ id, label: START_OUTCOME_LABELS[id] }),
+);
+
+function SeenForm({
+  seen,
+  onKeep,
+}: {
+  readonly seen: StartSigns | null;
+  readonly onKeep: (signs: StartSigns | null) => void;
+}) {
+  const { control, handleSubmit } = useForm<SeenDraft>({
+    defaultValues: seen ? draftOfSigns(seen) : emptySeen,
+    resolver: zodResolver(seenDraftSchema),
+  });
+  const keep = handleSubmit((draft) => onKeep(signsOfDraft(draft)));
+  return (
+    <Form noValidate onSubmit={(event) => void keep(event)}>
+      <Heading slot="title">What else did this start show?</Heading>
+      <Fields>
+        <OneOf control={control} name="light" label="Stage light" choices={lightChoices} />
+        <OneOf control={control} name="stays" label="The light" choices={stayChoices} />
+        <Typed control={control} name="restarts" label="Restarts by itself" />
+        <Typed control={control} name="code" label="Code on the display" />
+        <OneOf control={control} name="codeMoves" label="The code" choices={moveChoices} />
+        <OneOf control={control} name="codeStage" label="The code stands for" choices={meaningChoices} />
+        <Typed control={control} name="beeps" label="Beeps: S short, L long" />
+        <OneOf control={control} name="beepStage" label="The beeps stand for" choices={beepChoices} />
+        <Typed control={control} name="cutOutAfter" label="Off after, in seconds" />
+      </Fields>
+      <Controller
+        control={control}
+        name="messages"
+        render={({ field }) => (
+          <CheckGrid
+            label="Further messages on the screen"
+            choices={messageChoices}
+            values={field.value}
+            onChange={(ids) => field.onChange(ids)}
+          />
+        )}
+      />
+      <Foot>
+        <Button type="submit" $kind="primary">
+          Keep it for the outcome
+        </Button>
+        {seen && <Button onPress={() => onKeep(null)}>Nothing else was seen</Button>}
+      </Foot>
+    </Form>
+  );
+}
+
+interface OneOfProps {
+  readonly control: Control<SeenDraft>;
+  readonly name: 'light' | 'stays' | 'codeMoves' | 'codeStage' | 'beepStage';
+  readonly label: string;
+  readonly choices: readonly { readonly id: string; readonly label: string }[];
+}
+
+const OneOf = ({ control, name, label, choices }: OneOfProps) => (
+  <Controller
+    control={control}
+    name={name}
+    render={({ field }) => <Select label={label} value={field.value} choices={choices} onChange={field.onChange} />}
+  />
+);
+
+interface TypedProps {
+  readonly control: Control<SeenDraft>;
+  readonly name: 'code' | 'beeps' | 'restarts' | 'cutOutAfter';
+  readonly label: string;
+}
+
+const Typed = ({ control, name, label }: TypedProps) => (
+  <Controller
+    control={control}
+    name={name}
+    render={({ field, fieldState }) => (
+      <Field label={label} value={field.value} onChange={field.onChange} error={fieldState.error?.message} />
+    )}
+  />
+);
