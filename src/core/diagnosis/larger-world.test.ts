@@ -144,6 +144,44 @@ test.each<[string, NonNullable<BriefLog['trials']>, string, string]>([
     'slot-dead@slot-A2',
   ],
   [
+    'a pump that stands still is not a supply that is too small',
+    [
+      ['run-under-load', 'cuts-out'],
+      ['look/temperature-setup/cooler', 'climbs'],
+      ['look/pump/cooler', 'still'],
+    ],
+    'pump-still@cooler',
+    'supply-too-small@supply',
+  ],
+  [
+    'a temperature that levels off clears the cooling, and a draw near the label blames the supply',
+    [
+      ['run-under-load', 'cuts-out'],
+      ['look/temperature-setup/cooler', 'steady'],
+      ['look/wall-meter-load/supply', 'near'],
+    ],
+    'supply-too-small@supply',
+    'cooling-clogged@cooler',
+  ],
+  [
+    'a machine that draws a little while it is off has a standby supply',
+    [
+      ['start', 'dead'],
+      ['look/wall-meter-off/supply', 'some'],
+    ],
+    'switch-worn@case-switch',
+    'supply-dead@supply',
+  ],
+  [
+    'one short beep with a speaker plugged in clears everything before the picture',
+    [
+      ['start', 'blank'],
+      ['look/beep/board', 'one-short'],
+    ],
+    'monitor-wrong-input@monitor',
+    'module-dead@module-1',
+  ],
+  [
     'a machine that comes back once the cord was out had slept',
     [
       ['start', 'dead'],
@@ -177,6 +215,7 @@ test.each<[Circumstance, string]>([
   ['smoke', 'supply-dead@supply'],
   ['breaker-trips', 'supply-input-shorted@supply'],
   ['comes-and-goes', 'switch-intermittent@case-switch'],
+  ['owner-inside', 'switch-on-wrong-pins@case-switch'],
 ])('"%s" makes likelier: %s', (circumstance, fault) => {
   const before = probabilities({})(fault);
   expect(probabilities({ circumstances: [circumstance] })(fault)).toBeGreaterThan(2 * before);

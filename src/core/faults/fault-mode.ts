@@ -18,6 +18,7 @@ export const CIRCUMSTANCES = [
   'drive-added',
   'supply-changed',
   'cooler-touched',
+  'owner-inside',
   'settings-changed',
   'firmware-updated',
   'storm',

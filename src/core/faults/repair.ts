@@ -70,6 +70,7 @@ export const REPAIRS = {
     noWayBack: true,
   },
   'plug-cooler-fan': free('Plug the fan of {part} into the processor-fan header', 2),
+  'plug-pump': free('Plug the pump of {part} into a header that gives full voltage, and see that it runs', 3),
   'update-firmware': {
     title: 'Update the firmware of {part}',
     minutes: 20,

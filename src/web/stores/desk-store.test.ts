@@ -20,6 +20,7 @@ test('each case keeps its own desk; a change leaves the rest of it and every oth
   expect(desks['a']).toEqual({
     chosenTrial: null,
     note: 'soft click',
+    seen: null,
     wait: null,
     accounted: ['drive'],
     draft: [],

@@ -18,7 +18,7 @@ export const leadFaults: readonly FaultMode[] = [
     cures: { reseat: 0.95 },
     repair: 'push-supply-leads',
     sightings: [{ look: 'supply-leads', as: 'loose', probability: 0.92 }],
-    prior: judged(6, { 'new-build': 3, 'supply-changed': 4, moved: 1.5 }),
+    prior: judged(6, { 'new-build': 3, 'supply-changed': 4, moved: 1.5, 'owner-inside': 2.5 }),
   },
   {
     id: 'lead-of-another-supply',
@@ -99,10 +99,28 @@ export const leadFaults: readonly FaultMode[] = [
     ],
     repair: 'mount-cooler',
     sightings: [
+      { look: 'temperature-setup', as: 'climbs', probability: 0.9 },
       { look: 'cooler-mount', as: 'film', probability: 0.97 },
       { look: 'cooler-mount', as: 'bad', probability: 0.02 },
     ],
     prior: judged(1, { 'new-build': 10, 'cooler-touched': 4 }),
+  },
+  {
+    id: 'pump-still',
+    link: 'load',
+    at: 'cooler',
+    title: 'The pump of {part} does not run',
+    reason: 'A liquid cooler without its pump carries no heat away: the processor protects itself within minutes.',
+    presentations: [
+      { as: 'cuts-out', weight: 0.8 },
+      { as: 'message-fan', weight: 0.2 },
+    ],
+    repair: 'plug-pump',
+    sightings: [
+      { look: 'pump', as: 'still', probability: 0.9 },
+      { look: 'temperature-setup', as: 'climbs', probability: 0.85 },
+    ],
+    prior: judged(2, { 'new-build': 2, old: 1.5, 'cooler-touched': 3 }),
   },
   {
     id: 'kit-not-for-board',

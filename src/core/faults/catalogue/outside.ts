@@ -109,7 +109,7 @@ export const outsideFaults: readonly FaultMode[] = [
     ],
     repair: 'plug-cooler-fan',
     sightings: [{ look: 'cooler-fan', as: 'elsewhere', probability: 0.95 }],
-    prior: judged(8, { 'new-build': 3, 'processor-changed': 3, 'cooler-touched': 5 }),
+    prior: judged(8, { 'new-build': 3, 'processor-changed': 3, 'cooler-touched': 5, 'owner-inside': 2.5 }),
   },
   {
     id: 'cooler-fan-dead',
@@ -122,7 +122,10 @@ export const outsideFaults: readonly FaultMode[] = [
       { as: 'cuts-out', weight: 0.3 },
     ],
     repair: 'replace',
-    sightings: [{ look: 'cooler-fan', as: 'still', probability: 0.9 }],
+    sightings: [
+      { look: 'temperature-setup', as: 'climbs', probability: 0.7 },
+      { look: 'cooler-fan', as: 'still', probability: 0.9 },
+    ],
     prior: judged(6, { old: 1.8 }),
   },
   {
@@ -238,7 +241,14 @@ export const outsideFaults: readonly FaultMode[] = [
       { look: 'drive-sound', as: 'still', probability: 0.6 },
       { look: 'drive-leads', as: 'loose', probability: 0.85 },
     ],
-    prior: judged(14, { moved: 2.5, 'new-build': 2, 'drive-added': 3, 'supply-changed': 3, 'comes-and-goes': 1.3 }),
+    prior: judged(14, {
+      moved: 2.5,
+      'new-build': 2,
+      'drive-added': 3,
+      'supply-changed': 3,
+      'comes-and-goes': 1.3,
+      'owner-inside': 2.5,
+    }),
   },
   {
     id: 'drive-in-disabled-socket',
@@ -315,6 +325,7 @@ export const outsideFaults: readonly FaultMode[] = [
     presentations: [{ as: 'cuts-out', weight: 1 }],
     stopProbability: 0.95,
     repair: 'replace',
+    sightings: [{ look: 'wall-meter-load', as: 'near', probability: 0.7 }],
     readings: [{ quantity: 'rail-12-load', meanVolts: 11.2, spreadVolts: 0.25 }],
     prior: judged(22, { 'card-changed': 4, old: 1.6, 'used-parts': 1.4, 'supply-changed': 0.5 }),
   },
@@ -341,7 +352,10 @@ export const outsideFaults: readonly FaultMode[] = [
     stopProbability: 0.93,
     cures: { clean: 0.95 },
     repair: 'clean-cooling',
-    sightings: [{ look: 'cooler-fan', as: 'dusty', probability: 0.85 }],
+    sightings: [
+      { look: 'temperature-setup', as: 'climbs', probability: 0.4 },
+      { look: 'cooler-fan', as: 'dusty', probability: 0.85 },
+    ],
     prior: judged(12, { old: 2.5, 'new-build': 0.1 }),
   },
   {

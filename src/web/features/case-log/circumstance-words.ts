@@ -15,6 +15,7 @@ export const circumstanceWords: Readonly<Record<Circumstance, string>> = {
   'drive-added': 'Drive or M.2 card added',
   'supply-changed': 'Supply changed',
   'cooler-touched': 'Cooler or processor touched',
+  'owner-inside': 'The owner worked inside',
   'settings-changed': 'Settings changed or overclocked',
   'firmware-updated': 'Firmware updated',
   storm: 'Storm or power cut',

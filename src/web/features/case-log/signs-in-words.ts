@@ -1,5 +1,5 @@
 import { START_OUTCOME_LABELS, type Stage, type StartSigns } from '../../../core/startup';
-import { counted, listOf, secondsInWords, uncapitalized } from '../../components/format';
+import { counted, decimal, listOf, secondsInWords, uncapitalized } from '../../components/format';
 
 export const stageWords: Readonly<Record<Stage, string>> = {
   processor: 'processor',
@@ -20,7 +20,9 @@ export function signsInWords({ messages = [], light, code, beeps, restarts, cutO
     ...(restarts === undefined ? [] : [restarts === 0 ? 'no restart' : counted(restarts, 'restart')]),
     ...(cutOutAfter === undefined
       ? []
-      : [`off after ${cutOutAfter < 90 ? counted(cutOutAfter, 'second') : secondsInWords(cutOutAfter)}`]),
+      : [
+          `off after ${Number.isInteger(cutOutAfter) ? secondsInWords(cutOutAfter) : `${decimal(cutOutAfter, 1)} seconds`}`,
+        ]),
   ];
 }
 
