@@ -69,7 +69,7 @@ export const handFaults: readonly FaultMode[] = [
     cures: { reseat: 0.9 },
     repair: 'seat-front-lead',
     sightings: [{ look: 'front-leads', as: 'shifted', probability: 0.93 }],
-    prior: judged(5, { 'new-build': 4, moved: 2, 'owner-inside': 2.5 }),
+    prior: judged(5, { 'new-build': 4, moved: 2, 'owner-inside': 3 }),
   },
   {
     id: 'lead-in-wrong-socket',

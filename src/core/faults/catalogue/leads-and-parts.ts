@@ -18,7 +18,7 @@ export const leadFaults: readonly FaultMode[] = [
     cures: { reseat: 0.95 },
     repair: 'push-supply-leads',
     sightings: [{ look: 'supply-leads', as: 'loose', probability: 0.92 }],
-    prior: judged(6, { 'new-build': 3, 'supply-changed': 4, moved: 1.5, 'owner-inside': 2.5 }),
+    prior: judged(6, { 'new-build': 3, 'supply-changed': 4, moved: 1.5, 'owner-inside': 3 }),
   },
   {
     id: 'lead-of-another-supply',

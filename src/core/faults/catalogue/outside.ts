@@ -109,7 +109,7 @@ export const outsideFaults: readonly FaultMode[] = [
     ],
     repair: 'plug-cooler-fan',
     sightings: [{ look: 'cooler-fan', as: 'elsewhere', probability: 0.95 }],
-    prior: judged(8, { 'new-build': 3, 'processor-changed': 3, 'cooler-touched': 5, 'owner-inside': 2.5 }),
+    prior: judged(8, { 'new-build': 3, 'processor-changed': 3, 'cooler-touched': 5, 'owner-inside': 3 }),
   },
   {
     id: 'cooler-fan-dead',
@@ -247,7 +247,7 @@ export const outsideFaults: readonly FaultMode[] = [
       'drive-added': 3,
       'supply-changed': 3,
       'comes-and-goes': 1.3,
-      'owner-inside': 2.5,
+      'owner-inside': 3,
     }),
   },
   {

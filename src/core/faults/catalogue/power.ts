@@ -168,7 +168,7 @@ export const powerFaults: readonly FaultMode[] = [
     actsIn: byTheCaseButton,
     repair: 'correct-header',
     sightings: [{ look: 'front-header', as: 'other-pins', probability: 0.93 }],
-    prior: judged(12, { 'new-build': 5, moved: 1.2, 'owner-inside': 2.5 }),
+    prior: judged(12, { 'new-build': 5, moved: 1.2, 'owner-inside': 3 }),
   },
   {
     id: 'switch-lead-off',
@@ -181,7 +181,7 @@ export const powerFaults: readonly FaultMode[] = [
     cures: { reseat: 0.95 },
     repair: 'correct-header',
     sightings: [{ look: 'front-header', as: 'off', probability: 0.97 }],
-    prior: judged(10, { moved: 2.5, 'new-build': 2, 'owner-inside': 2.5 }),
+    prior: judged(10, { moved: 2.5, 'new-build': 2, 'owner-inside': 3 }),
   },
   {
     id: 'reset-stuck',
@@ -215,7 +215,7 @@ export const powerFaults: readonly FaultMode[] = [
       { look: 'joint-press', as: 'answers', probability: 0.5 },
       { look: 'power-plugs', as: 'main-loose', probability: 0.85 },
     ],
-    prior: judged(16, { 'new-build': 3, moved: 1.8, 'supply-changed': 4, 'comes-and-goes': 1.5, 'owner-inside': 2.5 }),
+    prior: judged(16, { 'new-build': 3, moved: 1.8, 'supply-changed': 4, 'comes-and-goes': 1.5, 'owner-inside': 3 }),
   },
   {
     id: 'processor-plug-missing',
@@ -231,7 +231,7 @@ export const powerFaults: readonly FaultMode[] = [
     cures: { reseat: 0.9 },
     repair: 'push-power-plugs',
     sightings: [{ look: 'power-plugs', as: 'processor-loose', probability: 0.93 }],
-    prior: judged(18, { 'new-build': 4, moved: 1.3, 'supply-changed': 5, 'cooler-touched': 2, 'owner-inside': 2.5 }),
+    prior: judged(18, { 'new-build': 4, moved: 1.3, 'supply-changed': 5, 'cooler-touched': 2, 'owner-inside': 3 }),
   },
   {
     id: 'supply-fails-under-start',

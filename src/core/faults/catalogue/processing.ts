@@ -30,7 +30,7 @@ export const processingFaults: readonly FaultMode[] = [
     cures: { reseat: 0.9 },
     repair: 'seat-processor',
     sightings: [{ look: 'processor-seat', as: 'crooked', probability: 0.8 }],
-    prior: judged(5, { 'new-build': 3, 'processor-changed': 4, moved: 1.3, 'cooler-touched': 5, 'owner-inside': 2.5 }),
+    prior: judged(5, { 'new-build': 3, 'processor-changed': 4, moved: 1.3, 'cooler-touched': 5, 'owner-inside': 3 }),
   },
   {
     id: 'socket-pins-bent',
@@ -90,7 +90,7 @@ export const processingFaults: readonly FaultMode[] = [
       { look: 'cooler-mount', as: 'one-sided', probability: 0.7 },
       { look: 'cooler-mount', as: 'bad', probability: 0.15 },
     ],
-    prior: judged(6, { 'new-build': 4, 'processor-changed': 4, moved: 1.5, 'cooler-touched': 8, 'owner-inside': 2.5 }),
+    prior: judged(6, { 'new-build': 4, 'processor-changed': 4, moved: 1.5, 'cooler-touched': 8, 'owner-inside': 3 }),
   },
   {
     id: 'firmware-too-old',
@@ -194,7 +194,7 @@ export const processingFaults: readonly FaultMode[] = [
       'memory-changed': 3,
       'comes-and-goes': 1.3,
       'cooler-touched': 1.5,
-      'owner-inside': 2.5,
+      'owner-inside': 3,
     }),
   },
   {
@@ -342,7 +342,7 @@ export const processingFaults: readonly FaultMode[] = [
       { look: 'card-signs', as: 'warns', probability: 0.4 },
       { look: 'card-seat', as: 'not-seated', probability: 0.8 },
     ],
-    prior: judged(18, { moved: 2.5, 'new-build': 2, 'card-changed': 2.5, 'owner-inside': 2.5 }),
+    prior: judged(18, { moved: 2.5, 'new-build': 2, 'card-changed': 2.5, 'owner-inside': 3 }),
   },
   {
     id: 'card-power-missing',
@@ -357,7 +357,7 @@ export const processingFaults: readonly FaultMode[] = [
       { look: 'card-signs', as: 'warns', probability: 0.8 },
       { look: 'card-seat', as: 'no-power-lead', probability: 0.93 },
     ],
-    prior: judged(14, { 'new-build': 3, 'card-changed': 4, moved: 1.3, 'supply-changed': 4, 'owner-inside': 2.5 }),
+    prior: judged(14, { 'new-build': 3, 'card-changed': 4, moved: 1.3, 'supply-changed': 4, 'owner-inside': 3 }),
   },
   {
     id: 'card-dead',
