@@ -35,7 +35,14 @@ function isRepeat(steps: readonly EvidenceStep[], configuration: Configuration, 
   const isUntouched = since.every(({ trial: done, handling }) => !done.repair && handling.every(isDraining));
   // What was dead may come back once the cord has been out.
   const mayWake = steps[last]?.outcome === 'dead' && since.some(({ handling }) => handling.some(isDraining));
-  return isSame && isUntouched && !mayWake && trial.ref.kind !== 'run-under-load';
+  // A repair that did not take is made once more when its fault is seen again.
+  const isSeenAgain =
+    trial.repair !== null &&
+    since.some(({ trial: { observe, part }, outcome }) => {
+      const isThere = observe.kind === 'look' && part?.id === trial.repair?.part.id && !isSilent(outcome);
+      return isThere && observe.look.options[0].id !== outcome;
+    });
+  return isSame && isUntouched && !mayWake && !isSeenAgain && trial.ref.kind !== 'run-under-load';
 }
 
 const isDraining = ({ act }: Handling): boolean => act === 'drain';

@@ -5,7 +5,7 @@ import { observedStart, reportedTrialId, reproducedComplaint } from '../belief/c
 import { chooseTest } from './choose-test';
 import type { CountedCure } from './cure-by-count';
 import { sureEnough } from './how-sure';
-import { countedSince, lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
+import { countedSince, isUntold, lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
 import { makeSafe } from './make-safe';
 import { repairLikeliest } from './nothing-tells';
 import { proveParts } from './prove-parts';
@@ -37,6 +37,7 @@ export function advise(situation: Situation): Advice {
   if (isGone(situation) && situation.right >= sureItIsRight) return finish(situation);
   return (
     verifyRepair(situation) ??
+    seeWhetherItHelped(situation) ??
     repairIfSure(situation) ??
     turnForProof(situation) ??
     chooseTest(situation) ??
@@ -142,6 +143,13 @@ function verifyRepair(situation: Situation): Advice | null {
   if (innocent) return innocent;
   return partsAway(input).length === 0 && loadsStood(input) === 0 && canBeDone(situation, underLoad)
     ? { kind: 'verify', trialId: underLoad, why: 'It starts after the repair. Check that it keeps running.' }
+    : null;
+}
+
+/** What cuts out under load is not told by a start: before anything else is repaired it is put under load once more. */
+function seeWhetherItHelped(situation: Situation): Advice | null {
+  return isUntold(situation.input) && canBeDone(situation, underLoad)
+    ? { kind: 'verify', trialId: underLoad, why: 'It starts after the repair. See whether it still cuts out.' }
     : null;
 }
 

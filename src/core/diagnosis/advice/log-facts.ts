@@ -1,9 +1,10 @@
 import { placementOf } from '../../machine';
 import type { StartOutcome } from '../../startup';
-import { isSilent } from '../../trials';
-import { observedStart } from '../belief/complaint';
+import { isSilent, sightingsOf } from '../../trials';
+import { FAULT_MODES, formatRepairClassId } from '../../faults';
+import { isComplaintGone, observedStart, reproducedComplaint } from '../belief/complaint';
 import { isWork } from '../belief/same-evidence';
-import type { DiagnosisInput } from '../evidence-step';
+import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 
 /** Plain facts that the advice reads off the log. */
 
@@ -35,11 +36,36 @@ export const lastStart = ({ steps }: DiagnosisInput): StartOutcome | null =>
     .filter((outcome) => outcome !== null)
     .at(-1) ?? null;
 
-/** Ids of the repair classes that were carried out. */
-export const repairsDone = (input: DiagnosisInput): Set<string> =>
-  new Set(
-    input.steps.flatMap((step) => (step.trial.repair && step.outcome !== 'could-not' ? [step.trial.repair.id] : [])),
+/** Ids of the repair classes that were carried out; one whose fault was seen again since did not take. */
+export function repairsDone({ steps }: DiagnosisInput): Set<string> {
+  const done = new Set<string>();
+  for (const step of steps) {
+    const { trial, outcome } = step;
+    if (outcome === 'could-not') continue;
+    if (trial.repair) done.add(trial.repair.id);
+    else for (const id of seenAgain(step, done)) done.delete(id);
+  }
+  return done;
+}
+
+/** Of the repair classes those whose fault this look sees. */
+function seenAgain({ trial: { observe, part }, outcome }: EvidenceStep, classes: ReadonlySet<string>): string[] {
+  if (observe.kind !== 'look' || observe.look.passes || !part) return [];
+  const option = observe.look.options.findIndex(({ id }) => id === outcome);
+  if (option < 1) return [];
+  const seen = FAULT_MODES.filter(
+    (mode) => mode.at === part.kind && sightingsOf(mode, observe.look).some((sighting) => sighting.option === option),
   );
+  return seen.map(({ repair }) => formatRepairClassId({ repair, part: part.id })).filter((id) => classes.has(id));
+}
+
+/** A repair was done since the last start that can tell: whether it helped is not known yet. */
+export function isUntold({ steps }: DiagnosisInput): boolean {
+  const complaint = reproducedComplaint(steps);
+  if (complaint === null) return false;
+  const told = steps.findLastIndex((step) => observedStart(step) !== null && isComplaintGone(complaint, step) !== null);
+  return steps.slice(told + 1).some(({ trial, outcome }) => trial.repair !== null && outcome === 'works');
+}
 
 /** Parts that are out, moved or swapped, and were not left so by a repair. */
 export function partsAway({ machine, configuration, steps }: DiagnosisInput): string[] {

@@ -77,7 +77,6 @@ export function IntakePage() {
     Object.entries(change).forEach(([name, value]) =>
       form.setValue(name as keyof IntakeDraft, value, { shouldDirty: true }),
     );
-  const isBench = draft.what === 'bench';
   const submit = form.handleSubmit(async (values) => {
     await open.mutateAsync({
       id: caseId,
@@ -90,21 +89,7 @@ export function IntakePage() {
     <Page title="New case">
       <Form onSubmit={(event) => void submit(event).catch(() => undefined)} noValidate>
         <Section>
-          <ChoiceGrid
-            label="What is on the bench?"
-            choices={whatChoices}
-            value={draft.what}
-            onChange={(what) => set({ what: what === 'bench' ? 'bench' : 'machine' })}
-          />
-          <Three>
-            <TextLine form={form} name="machine" label={isBench ? 'Name for the parts' : 'Machine'} autoFocus />
-            <TextLine form={form} name="owner" label="Owner" />
-            <TextLine
-              form={form}
-              name="complaint"
-              label={isBench ? 'What is to be proven, and why' : 'Complaint, in the owner’s words'}
-            />
-          </Three>
+          <WhatAndWhose form={form} isBench={draft.what === 'bench'} set={set} />
         </Section>
         <Known form={form} draft={draft} set={set} />
         <Section>
@@ -127,6 +112,29 @@ export function IntakePage() {
         </Foot>
       </Form>
     </Page>
+  );
+}
+
+/** A computer or parts, whose, and why they are here. */
+function WhatAndWhose({ form, isBench, set }: Pick<KnownProps, 'form' | 'set'> & { readonly isBench: boolean }) {
+  return (
+    <>
+      <ChoiceGrid
+        label="What is on the bench?"
+        choices={whatChoices}
+        value={isBench ? 'bench' : 'machine'}
+        onChange={(what) => set({ what: what === 'bench' ? 'bench' : 'machine' })}
+      />
+      <Three>
+        <TextLine form={form} name="machine" label={isBench ? 'Name for the parts' : 'Machine'} autoFocus />
+        <TextLine form={form} name="owner" label="Owner" />
+        <TextLine
+          form={form}
+          name="complaint"
+          label={isBench ? 'What is to be proven, and why' : 'Complaint, in the owner’s words'}
+        />
+      </Three>
+    </>
   );
 }
 

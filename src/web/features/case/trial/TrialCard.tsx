@@ -138,13 +138,7 @@ export const TrialCard = memo(function TrialCard({
       <Help caseId={caseId} state={state} trial={trial.id} />
       <NotForTrainees trial={trial.id} />
       <Allowed action={rightForTrial(trial.id)}>
-        {trial.kind === 'measure' && (
-          <>
-            <ReadingEntry key={trial.id} trial={trial} onReading={onReading} />
-            <Gap />
-          </>
-        )}
-        {trial.kind === 'start' && <MoreSeen caseId={caseId} />}
+        <BesidesOutcomes caseId={caseId} trial={trial} onReading={onReading} />
         <OutcomeButtons choices={choices} onOutcome={onOutcome} />
       </Allowed>
       <Below>
@@ -160,6 +154,17 @@ export const TrialCard = memo(function TrialCard({
     </div>
   );
 });
+
+/** What is noted besides one outcome: a reading in volts, or what else a start showed. */
+function BesidesOutcomes({ caseId, trial, onReading }: Pick<TrialCardProps, 'caseId' | 'trial' | 'onReading'>) {
+  if (trial.kind === 'start') return <MoreSeen caseId={caseId} />;
+  return trial.kind === 'measure' ? (
+    <>
+      <ReadingEntry key={trial.id} trial={trial} onReading={onReading} />
+      <Gap />
+    </>
+  ) : null;
+}
 
 /** Why this trial is not proposed now: it is said, and the person decides. */
 function WhyBlocked({ trial: { blocked } }: { readonly trial: TrialView }) {
