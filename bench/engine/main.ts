@@ -3,8 +3,10 @@ import { parseArgs } from 'node:util';
 import { STRATEGIES, type Strategy } from '../../src/core/diagnosis';
 import {
   calibrationError,
+  meanOf,
   scoreStrategy,
   SILLINESS,
+  type PlayedBenchTest,
   type PlayedCase,
   type Silliness,
   type StrategyScore,
@@ -109,6 +111,12 @@ const [doubles, doubtful] = await Promise.all([
   }),
 ]);
 const [best] = score(doubles);
+say('parts on the bench');
+const benchTests = await inProcess<PlayedBenchTest[]>({
+  kind: 'bench-tests',
+  cases: Math.max(8, Math.ceil(cases / 2)),
+  seed,
+});
 
 const report: Report = {
   seed,
@@ -122,6 +130,13 @@ const report: Report = {
   misled: { strategies: score(misled) },
   silly: silliness(usual),
   doubles: { cases: best?.cases ?? 0, unrepairedShare: best?.unrepairedShare ?? 1 },
+  benchTests: {
+    cases: benchTests.length,
+    meanMinutes: meanOf(benchTests.map(({ minutes }) => minutes)),
+    meanTrials: meanOf(benchTests.map(({ trials }) => trials)),
+    closedShare: meanOf(benchTests.map(({ isClosed }) => Number(isClosed))),
+    wrongVerdicts: benchTests.reduce((sum, { wrongVerdicts }) => sum + wrongVerdicts, 0),
+  },
   doubtfulFirstTwoShare: doubtful.share,
   doubtful,
   latencyMs: speed.latencyMs,

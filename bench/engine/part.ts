@@ -1,4 +1,4 @@
-import { misledDraw, simulate, stressedDraw, unsureDraw, usualDraw } from '../../src/core/practice';
+import { misledDraw, playBenchTest, simulate, stressedDraw, unsureDraw, usualDraw } from '../../src/core/practice';
 import type { Strategy } from '../../src/core/diagnosis';
 import { doubtfulFirstTwo } from './doubtful';
 import { latency, scaling } from './latency';
@@ -15,6 +15,7 @@ export type Part =
       readonly from: number;
     }
   | { readonly kind: 'doubtful'; readonly cases: number; readonly seed: number }
+  | { readonly kind: 'bench-tests'; readonly cases: number; readonly seed: number }
   | { readonly kind: 'latency' };
 
 const draws = {
@@ -31,6 +32,8 @@ function run(part: Part): unknown {
       return [...simulate({ ...part, ...draws[part.draw] })];
     case 'doubtful':
       return doubtfulFirstTwo(part.cases, part.seed);
+    case 'bench-tests':
+      return Array.from({ length: part.cases }, (_, n) => playBenchTest(part.seed * 1_000_003 + n));
     case 'latency':
       return { ...latency(), scaling: scaling() };
   }

@@ -62,6 +62,7 @@ with starting weights off by up to e^±1.5
 ${strategyTable(report.misled.strategies)}
 
 double faults left unrepaired        ${percent(report.doubles.unrepairedShare)} of ${report.doubles.cases}
+parts on the bench                   ${report.benchTests.meanMinutes.toFixed(1)} min, ${report.benchTests.meanTrials.toFixed(1)} starts and looks, ${percent(report.benchTests.closedShare)} of ${report.benchTests.cases} to an end, ${report.benchTests.wrongVerdicts} wrong verdicts
 flipped entry among first two doubts ${percent(report.doubtful.share)} of ${report.doubtful.flips}
 doubts in a log without a flip       ${percent(report.doubtful.falseAlarmShare)}
 

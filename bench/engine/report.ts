@@ -31,6 +31,14 @@ export interface Report extends ReturnType<typeof againstOptimum> {
   /** Of the usual machines. */
   readonly silly: Readonly<Record<Silliness, number>>;
   readonly doubles: { readonly cases: number; readonly unrepairedShare: number };
+  /** Parts on the bench, every second time with one that has to go. */
+  readonly benchTests: {
+    readonly cases: number;
+    readonly meanMinutes: number;
+    readonly meanTrials: number;
+    readonly closedShare: number;
+    readonly wrongVerdicts: number;
+  };
   readonly doubtfulFirstTwoShare: number;
   readonly doubtful: { readonly flips: number; readonly share: number; readonly falseAlarmShare: number };
   readonly latencyMs: Speed['latencyMs'];

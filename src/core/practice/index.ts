@@ -1,5 +1,7 @@
 export { drawFaultyMachine, usualEyes } from './faulty-machine';
 export type { DrawOptions, Eyes, FaultyMachine } from './faulty-machine';
+export { playBenchTest } from './play-bench-test';
+export type { PlayedBenchTest } from './play-bench-test';
 export { playCase } from './play-case';
 export type { PlayedCase } from './play-case';
 export { PRACTICE_MACHINES } from './practice-machines';

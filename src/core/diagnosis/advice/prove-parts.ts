@@ -1,11 +1,13 @@
 import { counted, listOf, minutesInWords } from '../../wording';
-import { nameInWords } from '../../machine';
+import { isOriginalIn, nameInWords, slotId, type Part } from '../../machine';
+import { formatTrialId } from '../../trials';
 import { repairOf } from '../../faults';
 import { chooseTest } from './choose-test';
 import { sureEnough } from './how-sure';
 import { repairsDone } from './log-facts';
 import { undecidedWords } from './nothing-tells';
-import { PART_VERDICTS, type Proving } from './proving';
+import { isAsExpected, PART_VERDICTS } from './part-verdicts';
+import type { Proving } from './proving';
 import { canBeDone, repairTrialId, type Advice, type Situation } from './situation';
 
 /**
@@ -13,7 +15,7 @@ import { canBeDone, repairTrialId, type Advice, type Situation } from './situati
  * less, the part to blame is looked for; then the rest goes on without it. It ends in a list of parts.
  */
 export function proveParts(situation: Situation, proving: Proving): Advice {
-  const search = proving.isFailing ? findTheBadOne(situation) : null;
+  const search = proving.isFailing ? findTheBadOne(situation, proving) : null;
   if (search) return search;
   const [next, ...later] = proving.ahead;
   if (!next && proving.isFailing) return { kind: 'undecided', trialId: null, why: undecidedWords(situation) };
@@ -31,7 +33,7 @@ function whyNext({ input }: Situation, proves: readonly string[]): string {
 }
 
 /** No part is bought for a bench test: what fails is found, tried again by hand, and set aside. Null where nothing tells more. */
-function findTheBadOne(situation: Situation): Advice | null {
+function findTheBadOne(situation: Situation, proving: Proving): Advice | null {
   const { repairs, plan } = situation;
   const [top] = repairs;
   if (top && top.probability >= sureEnough(top.repairClass) && repairOf(top.repairClass.repair).stake !== 'part') {
@@ -40,6 +42,13 @@ function findTheBadOne(situation: Situation): Advice | null {
     if (!isDone && canBeDone(situation, trialId))
       return { kind: 'repair', trialId, why: 'That explains it, and it is put right at once.' };
   }
+  const back = backToProven(situation, proving);
+  if (back)
+    return {
+      kind: 'test',
+      trialId: back,
+      why: 'Several new parts came in at once: put a proven one back in the place of one of them, and see which it is.',
+    };
   const forFree = plan.proposals.filter(({ trial }) => !trial.commits);
   return chooseTest({
     ...situation,
@@ -55,4 +64,25 @@ function whyDone({ input }: Situation, { verdicts }: Proving): string {
   });
   const isWhole = !Object.values(verdicts).includes('not-tested');
   return [isWhole ? 'Every part has its verdict.' : 'Nothing more can be proven here.', ...lines].join(' ');
+}
+
+/** Where a set of new parts failed: a start with one of them swapped back for a proven part of its kind, not made since. */
+function backToProven(situation: Situation, { verdicts }: Proving): string | null {
+  const { machine, steps, configuration } = situation.input;
+  const isProven = (id: string) => verdicts[id] === 'works' || verdicts[id] === 'not-loaded';
+  const isNew = ({ id }: Part) => verdicts[id] === 'not-tested' && isOriginalIn(configuration, id);
+  const good = steps.findLastIndex((step) => isAsExpected(machine, step) === true);
+  const since = new Set(steps.slice(good + 1).map(({ trial }) => trial.id));
+  const [first] = machine.board.slots;
+  const swaps = machine.parts.filter(isNew).flatMap((part) => {
+    const proven = machine.parts.filter(
+      ({ id, kind }) => kind === part.kind && isProven(id) && !isOriginalIn(configuration, id),
+    );
+    return proven.map(({ id, kind }) =>
+      kind === 'module' && first
+        ? formatTrialId({ kind: 'only', module: id, slot: slotId(first.name) })
+        : formatTrialId({ kind: 'back', part: id }),
+    );
+  });
+  return swaps.find((id) => !since.has(id) && canBeDone(situation, id)) ?? null;
 }

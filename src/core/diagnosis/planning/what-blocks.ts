@@ -1,4 +1,4 @@
-import { applyChanges, asFound, type Configuration } from '../../machine';
+import { applyChanges, asFound, placementOf, type Configuration } from '../../machine';
 import { isAtPart, type FaultInstance } from '../../faults';
 import { isSilent, sightingsOf, whyNotMet, type Trial } from '../../trials';
 import { observedStart, signalOf } from '../belief/complaint';
@@ -33,6 +33,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
     if (unmet !== null) return unmet;
     const isAbout = trial.repair !== null || trial.observe.kind !== 'start';
     if (isAbout && last !== null && comesLater(trial, faults, last)) return 'The start does not get as far as that.';
+    if (isAbout && trial.needs !== null && isOut(trial, configuration)) return 'It is not in the machine.';
     if (isPutRight(trial)) return 'You have put right what this looks for.';
     return silent.get(trial.id) ?? null;
   };
@@ -57,6 +58,12 @@ function putRight(steps: readonly EvidenceStep[], faults: readonly FaultInstance
     );
   };
 }
+
+/** A part that is out shows nothing of itself under power, unless the trial puts it back. */
+const isOut = ({ part, changes }: Trial, configuration: Configuration): boolean =>
+  part !== null &&
+  placementOf(configuration, part.id).state === 'out' &&
+  !changes.some((change) => change.kind === 'place' && change.part === part.id);
 
 const vain = {
   'could-not': 'It could not be done, and nothing has changed since.',
