@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { pickInstead, see, sheet, takeIn, title } from '../support/bench';
+import { goTo, pickInstead, see, sheet, takeIn, title } from '../support/bench';
 import { expect, test } from '../support/program';
 
 const caseOf = (key: string) => `/cases/0d3a0c00-0000-4000-8000-00000000${key}00`;
@@ -42,7 +42,7 @@ test('another trial can be chosen and given back; a note goes with its outcome',
   await takeIn(page, program.url, { machine: 'Second thoughts', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await expect(title(page)).toHaveText('Check the rocker switch of the supply');
-  await pickInstead(page, 'Press the case switch and feel how it moves');
+  await goTo(page, 'Press the case switch and feel how it moves');
   await expect(page.getByText('Your choice')).toBeVisible();
   await page.getByRole('button', { name: 'Back to the suggestion' }).click();
   await expect(title(page)).toHaveText('Check the rocker switch of the supply');

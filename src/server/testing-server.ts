@@ -36,7 +36,7 @@ export interface TestServer {
   close(): Promise<void>;
 }
 
-/** @param release the data of an earlier release, migrated: a file of `corpus/tables/`. */
+/** @param release the data of an earlier release, migrated: a file of `src/server/releases/`. */
 export async function createTestServer({ release }: { release?: string } = {}): Promise<TestServer> {
   const database = await createTestDatabase(release === undefined ? {} : { release });
   const pool = createPool(database.url, { onError: () => undefined });

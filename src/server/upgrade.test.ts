@@ -13,7 +13,7 @@ import { createTestServer, type TestServer } from './testing-server';
 
 /** The data of every earlier release, as that release wrote it, is taken over whole. */
 
-const folder = 'corpus/tables';
+const folder = 'src/server/releases';
 const releases = readdirSync(folder).filter((file) => file.endsWith('.sql.gz'));
 const migrations = readdirSync('src/server/migrations');
 
