@@ -44,12 +44,12 @@ test('diagnose --json prints suspects, links and next trials under the documente
   expect(answer.links.reduce((sum, { probability }) => sum + probability, 0)).toBeCloseTo(1, 9);
   expect(answer.links).toHaveLength(12);
   expect(answer.nextTrials[0]).toMatchObject({ trial: 'fix/set-rocker@supply', minutes: expect.any(Number) });
-  // What is blocked is not reckoned.
-  const reckoned = answer.nextTrials.filter(({ outcomes }) =>
+  // What is blocked is not computed.
+  const computed = answer.nextTrials.filter(({ outcomes }) =>
     outcomes.every(({ probability }) => probability !== null),
   );
-  expect(reckoned.length).toBeGreaterThan(20);
-  for (const { outcomes } of reckoned)
+  expect(computed.length).toBeGreaterThan(20);
+  for (const { outcomes } of computed)
     expect(outcomes.reduce((sum, { probability }) => sum + (probability ?? 0), 0)).toBeCloseTo(1, 9);
 });
 

@@ -47,4 +47,4 @@ export { buildUpRunOf } from './build-up-run-of';
 export { reportedAndObserved } from './reported-and-observed';
 export type { ReportedAndObserved } from './reported-and-observed';
 export { partResults, totalPaid } from './part-results';
-export type { PartResult } from './part-results';
+export type { Judged, PartResult } from './part-results';

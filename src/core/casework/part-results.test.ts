@@ -25,7 +25,7 @@ const usedParts: BriefLog = {
 };
 const resultsOf = (log: BriefLog) => {
   const state = stateOf(log);
-  return Object.fromEntries(partResults(state, diagnoseCase(state).parts).map(({ part, result }) => [part.id, result]));
+  return Object.fromEntries(partResults(state, diagnoseCase(state)).map(({ part, result }) => [part.id, result]));
 };
 
 test('of two supplies the one that works is proven, the one that fails where the other works has failed', () => {
@@ -63,7 +63,7 @@ test('prices and speeds are noted part by part, and a later note leaves the rest
   );
   if (!folded.ok) throw new Error(folded.problem.message);
   expect(folded.state.partFacts['module-1']).toEqual({ paid: 12, ratedMts: 3200, runningMts: 2133 });
-  expect(totalPaid(partResults(folded.state, {}))).toBe(32.5);
+  expect(totalPaid(partResults(folded.state, { parts: {}, proving: null }))).toBe(32.5);
 });
 
 test('a speed of something that is no module, and a note of an unknown part, are refused at their field', () => {
@@ -86,4 +86,16 @@ test('what was reported and what was first observed are both kept, and it is sai
   expect(both).toMatchObject({ reported: 'dead', observed: 'twitch', entry: eventId(1), differs: true });
   expect(reportedAndObserved(stateOf({ reported: 'dead', trials: [['start', 'dead']] }))?.differs).toBe(false);
   expect(reportedAndObserved(stateOf({ reported: 'dead', trials: [['look/rocker/supply', 'at-i']] }))).toBeNull();
+});
+
+test('on the bench the results are the verdicts of the test: a plug that is not in makes no board fail', () => {
+  const loosePlug: BriefLog = {
+    machine: { parts: [{ id: 'module-1', kind: 'module' }], board: { stageLights: true }, onBench: true },
+    trials: [
+      ['build/processor', 'twitch'],
+      ['look/power-plugs/board', 'processor-loose'],
+    ],
+  };
+  expect(diagnoseCase(stateOf(loosePlug)).parts['board']).toBeGreaterThan(0.9);
+  expect(resultsOf(loosePlug)).toMatchObject({ board: 'open', cord: 'proven' });
 });

@@ -1,4 +1,11 @@
-import { lastLinkPassed, observedStart, provenPast, reportedTrialId, verdictsOf, type PartVerdict } from '../diagnosis';
+import {
+  lastLinkPassed,
+  observedStart,
+  provenPast,
+  reportedTrialId,
+  type Diagnosis,
+  type PartVerdict,
+} from '../diagnosis';
 import { isOriginalIn, type Part } from '../machine';
 import { linkIndex } from '../startup';
 import type { CaseState } from './case-state';
@@ -17,11 +24,14 @@ const asGoodAsCertain = 0.9;
 
 /**
  * The result of each part that can be proven. A part is proven good only by working: a start with the very part in it
- * that got past what the part is for. `shares` are the probabilities of a fault at each part, by part id.
+ * that got past what the part is for. Parts on the bench have the verdicts of their test.
  */
-export function partResults(state: CaseState, shares: Readonly<Record<string, number>>): PartResult[] {
-  return state.machine.onBench ? benchResults(state, shares) : resultsOfCase(state, shares);
+export function partResults(state: CaseState, { parts, proving }: Judged): PartResult[] {
+  return proving ? benchResults(state, proving.verdicts) : resultsOfCase(state, parts);
 }
+
+/** What a diagnosis says of the parts. */
+export type Judged = Pick<Diagnosis, 'parts' | 'proving'>;
 
 const ofVerdict: Readonly<Record<PartVerdict, PartResult['result']>> = {
   works: 'proven',
@@ -30,8 +40,7 @@ const ofVerdict: Readonly<Record<PartVerdict, PartResult['result']>> = {
   'not-tested': 'open',
 };
 
-function benchResults(state: CaseState, shares: Readonly<Record<string, number>>): PartResult[] {
-  const verdicts = verdictsOf(state, shares);
+function benchResults(state: CaseState, verdicts: Readonly<Record<string, PartVerdict>>): PartResult[] {
   return state.machine.parts.flatMap((part): PartResult[] => {
     const verdict = verdicts[part.id];
     const paid = state.partFacts[part.id]?.paid ?? null;

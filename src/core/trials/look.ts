@@ -28,7 +28,7 @@ export interface Look {
    */
   readonly passes?: PassedLink;
   /**
-   * Set where it is done so many times over and counted: the first option if the chain passes the link each time, the
+   * Set where it is repeated this number of times and counted: the first option if the chain passes the link each time, the
    * second if it does so sometimes, the third if it never does.
    */
   readonly times?: number;
@@ -40,7 +40,7 @@ export interface PassedLink {
 }
 
 /**
- * Of so many starts: the probability that a fault which stops one with this probability lets all of them through, and
+ * Of a number of starts: the probability that a fault which stops one with this probability lets all of them through, and
  * where it does not, that it stops each.
  */
 export function countedStops(stops: number, times: number): { readonly all: number; readonly each: number } {

@@ -43,7 +43,7 @@ export function cureHolds(prior: number, before: StartCount, after: StartCount):
   return prior / (prior + (1 - prior) * chance);
 }
 
-/** So many good starts more and the cure is proven. */
+/** How many more good starts prove the cure. */
 function stillWanted(prior: number, before: StartCount, after: StartCount): number | null {
   if (after.failed > 0) return null;
   for (let more = 0; more < mostWanted; more++)

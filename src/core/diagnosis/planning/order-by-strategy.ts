@@ -19,7 +19,7 @@ export const openProposals = ({ proposals, openBits }: Pick<Plan, 'proposals' | 
   );
 };
 
-/** The trials of a strategy in its order; those that tell nothing, commit or lack something are left out. */
+/** The trials of a strategy in its order; those without information, commit or lack something are left out. */
 export function orderByStrategy(strategy: Strategy, plan: Plan, view: StrategyView): Proposal[] {
   const open = openProposals(plan);
   if (strategy === 'best-value') return open;

@@ -41,7 +41,7 @@ test('the strategy of a case decides what is proposed, and repairs that are sure
   const input = { machine, circumstances: [], steps, configuration, caseOpen, strategy: 'swap-first' } as const;
   const { advice, alternatives } = createDiagnoser()(input);
   expect(advice.trial?.id).toMatch(/^spare\//);
-  // The others stand in the same order, with those that tell nothing at the end.
+  // The others stand in the same order, with those without information at the end.
   expect(alternatives.slice(0, 3).every(({ spares }) => spares.length > 0)).toBe(true);
   expect(alternatives.at(-1)?.bits).toBe(0);
   const found = diagnosisOf({ ...dead, trials: [...(dead.trials ?? []), ['look/rocker/supply', 'at-o']] });

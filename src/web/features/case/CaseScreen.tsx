@@ -191,7 +191,7 @@ function Centre({
     return (
       <ClosedCard
         state={state}
-        shares={diagnosis?.parts ?? {}}
+        judged={diagnosis ?? { parts: {}, proving: null }}
         onReopen={() => void actions.record({ kind: 'case-reopened', reason: 'Reopened at the bench' })}
       />
     );

@@ -67,6 +67,7 @@ export function Machine({
       caseId={caseId}
       view={view}
       shares={diagnosis?.parts ?? noShares}
+      proving={diagnosis?.proving ?? null}
       touched={work.trial?.touches ?? noParts}
       canMove={useMay('write-cases') && isOnBench(state)}
       isBusy={work.isBusy}

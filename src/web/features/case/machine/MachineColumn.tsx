@@ -1,7 +1,7 @@
 import { memo, useState } from 'react';
 import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import styled from 'styled-components';
-import { partResults, type EventBody } from '../../../../core/casework';
+import { partResults, type EventBody, type Judged } from '../../../../core/casework';
 import type { MemoryMatrix } from '../../../../core/isolation';
 import type { Change, Part } from '../../../../core/machine';
 import { useDesk, useDeskStore } from '../../../stores/desk-store';
@@ -48,6 +48,7 @@ type ViewId = 'plan' | 'list' | 'memory';
 interface MachineColumnProps {
   readonly caseId: string;
   readonly view: CaseView;
+  readonly proving: Judged['proving'];
   readonly shares: Readonly<Record<string, number>>;
   readonly touched: readonly string[];
   readonly canMove: boolean;
@@ -63,7 +64,7 @@ interface MachineColumnProps {
 
 /** The machine: drawn, as a list for the keyboard, and its memory as a grid. Changes here are for the next start. */
 export const MachineColumn = memo(function MachineColumn(props: MachineColumnProps) {
-  const { view: caseView, shares, touched, canMove, matrix, isMemoryInQuestion, onTry, onNote } = props;
+  const { view: caseView, shares, proving, touched, canMove, matrix, isMemoryInQuestion, onTry, onNote } = props;
   const state = caseView.drafted;
   const [picked, setPicked] = useState<ViewId | null>(null);
   const [pressed, setPressed] = useState<{ readonly part: Part; readonly at: Element } | null>(null);
@@ -93,7 +94,7 @@ export const MachineColumn = memo(function MachineColumn(props: MachineColumnPro
           <MachineList
             state={state}
             shares={shares}
-            results={partResults(state, shares)}
+            results={partResults(state, { parts: shares, proving })}
             onPress={(part, at) => setPressed({ part, at })}
             onChange={move}
             canMove={canMove}

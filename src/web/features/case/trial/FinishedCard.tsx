@@ -1,6 +1,6 @@
 import { isPast } from 'date-fns';
 import styled from 'styled-components';
-import type { CaseState } from '../../../../core/casework';
+import type { CaseState, Judged } from '../../../../core/casework';
 import { earlierModelOf, proofOfCause, type EarlierModel } from '../../../../core/casework';
 import { MODEL_VERSION, type Diagnosis } from '../../../../core/diagnosis';
 import { Allowed } from '../../../shell/Allowed';
@@ -55,7 +55,7 @@ export function ReadyToClose({
           ))}
         </ul>
       )}
-      <PartResults state={state} shares={parts} />
+      <PartResults state={state} judged={{ parts, proving }} />
       <Gap />
       <Allowed action="close-cases">
         <Button $kind="primary" onPress={onClose}>
@@ -97,12 +97,12 @@ export function ParkedCard({
 /** A closed case: what it was, how far it is proven, what was done. */
 export function ClosedCard({
   state,
-  shares,
+  judged,
   onReopen,
 }: {
   readonly state: CaseState;
-  /** Probability of a fault at each part, by part id. */
-  readonly shares: Readonly<Record<string, number>>;
+  /** What the diagnosis says of the parts. */
+  readonly judged: Judged;
   readonly onReopen: () => void;
 }) {
   const { closed } = state;
@@ -116,7 +116,7 @@ export function ClosedCard({
       <CardTitle>{closed.cause}</CardTitle>
       <CardText>{closed.done}</CardText>
       <EarlierModelNotice earlier={earlierModelOf(closed)} />
-      <PartResults state={state} shares={shares} />
+      <PartResults state={state} judged={judged} />
       <Gap />
       <Allowed action="close-cases">
         <Button onPress={onReopen}>Reopen</Button>

@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { partResults, totalPaid, type CaseState, type PartResult } from '../../../../core/casework';
+import { partResults, totalPaid, type CaseState, type Judged, type PartResult } from '../../../../core/casework';
 import { fonts } from '../../../theme/tokens';
 
 const Table = styled.table`
@@ -30,14 +30,8 @@ const words: Readonly<Record<PartResult['result'], string>> = {
 };
 
 /** Parts that came in to be proven, each with its result and what was paid. Nothing where none did. */
-export function PartResults({
-  state,
-  shares,
-}: {
-  readonly state: CaseState;
-  readonly shares: Readonly<Record<string, number>>;
-}) {
-  const results = partResults(state, shares);
+export function PartResults({ state, judged }: { readonly state: CaseState; readonly judged: Judged }) {
+  const results = partResults(state, judged);
   const isCheck =
     state.machine.onBench === true ||
     state.machine.parts.some(({ loose }) => loose) ||

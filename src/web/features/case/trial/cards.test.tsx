@@ -159,7 +159,7 @@ describe('where nothing is left to do', () => {
     const folded = foldCase([...done, closed]);
     if (!folded.ok) throw new Error(folded.problem.message);
     const onReopen = jest.fn();
-    const card = <ClosedCard state={folded.state} shares={{}} onReopen={onReopen} />;
+    const card = <ClosedCard state={folded.state} judged={{ parts: {}, proving: null }} onReopen={onReopen} />;
     const { container } = renderInShell(card);
     expect(container.textContent).toContain('Closed by Runa');
     expect(container.textContent).toContain('The rocker stood at O');
