@@ -1,12 +1,6 @@
-import {
-  lastLinkPassed,
-  observedStart,
-  provenPast,
-  reportedTrialId,
-  type Diagnosis,
-  type PartVerdict,
-} from '../diagnosis';
+import { lastLinkPassed, observedStart, reportedTrialId, type Diagnosis, type PartVerdict } from '../diagnosis';
 import { isOriginalIn, type Part } from '../machine';
+import { provenPast } from '../isolation';
 import { linkIndex } from '../startup';
 import type { CaseState } from './case-state';
 

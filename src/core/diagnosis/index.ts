@@ -6,7 +6,7 @@ export type { AdviceKind } from './advice/situation';
 export { confirmationOf } from './advice/confirmation';
 export { countedCure, isProvenByCount } from './advice/cure-by-count';
 export type { CountedCure, StartCount } from './advice/cure-by-count';
-export { PART_VERDICTS, provenPast } from './advice/part-verdicts';
+export { PART_VERDICTS } from './advice/part-verdicts';
 export type { PartVerdict } from './advice/part-verdicts';
 export type { Proving, ProvingStart } from './advice/proving';
 export { sureEnoughFor } from './advice/how-sure';

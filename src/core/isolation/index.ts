@@ -11,4 +11,4 @@ export { buildUpRun } from './build-up-run';
 export type { BuildUpRow } from './build-up-run';
 export { noSpeed, speedRemarks } from './memory-speeds';
 export type { ModuleSpeed } from './memory-speeds';
-export { changesForSet, isProvable, provingSets } from './proving-sets';
+export { changesForSet, isProvable, provenPast, provingSets } from './proving-sets';

@@ -6,26 +6,30 @@ import {
   type Configuration,
   type Machine,
   type Part,
+  type PartKind,
   type Placement,
 } from '../machine';
+import type { LinkId } from '../startup';
 
-/** Kinds of part that a bench test proves. */
-export const PROVABLE = [
-  'cord',
-  'supply',
-  'adapter',
-  'board',
-  'processor',
-  'cooler',
-  'module',
-  'card',
-  'drive',
-  'monitor',
-  'display-cable',
-  'keyboard',
-] as const satisfies readonly Part['kind'][];
+/** The link that a start must pass before it says anything good of a part. */
+export const provenPast: Readonly<Partial<Record<PartKind, LinkId>>> = {
+  cord: 'rails',
+  'case-switch': 'start',
+  supply: 'peripherals',
+  adapter: 'peripherals',
+  board: 'peripherals',
+  processor: 'peripherals',
+  cooler: 'peripherals',
+  module: 'peripherals',
+  card: 'picture',
+  monitor: 'picture',
+  'display-cable': 'picture',
+  keyboard: 'peripherals',
+  drive: 'boot',
+};
 
-export const isProvable = ({ kind }: Part): boolean => (PROVABLE as readonly string[]).includes(kind);
+/** A part that a start can prove. */
+export const isProvable = ({ kind }: Part): boolean => provenPast[kind] !== undefined;
 
 /**
  * The sets in which parts on the bench are proven: what is attached first, then of what lies beside it one of each kind

@@ -1,6 +1,6 @@
-import { isOriginalIn, type Configuration, type Machine, type PartKind } from '../../machine';
-import { expectedSignals, isProvable } from '../../isolation';
-import { linkIndex, START_OUTCOMES, type LinkId, type StartOutcome } from '../../startup';
+import { isOriginalIn, type Configuration, type Machine, type Part, type PartKind } from '../../machine';
+import { expectedSignals, isProvable, provenPast } from '../../isolation';
+import { linkIndex, START_OUTCOMES, type StartOutcome } from '../../startup';
 import type { Trial } from '../../trials';
 import { lastLinkPassed } from '../belief/link-states';
 import { observedStart } from '../belief/complaint';
@@ -16,23 +16,6 @@ export const PART_VERDICTS: readonly (readonly [PartVerdict, string])[] = [
   ['not-loaded', 'Works, not loaded'],
   ['not-tested', 'Not tested'],
 ];
-
-/** The link that a start must pass before it says anything good of a part. */
-export const provenPast: Readonly<Partial<Record<PartKind, LinkId>>> = {
-  cord: 'rails',
-  'case-switch': 'start',
-  supply: 'peripherals',
-  adapter: 'peripherals',
-  board: 'peripherals',
-  processor: 'peripherals',
-  cooler: 'peripherals',
-  module: 'peripherals',
-  card: 'picture',
-  monitor: 'picture',
-  'display-cable': 'picture',
-  keyboard: 'peripherals',
-  drive: 'boot',
-};
 
 /** Parts that full load can bring down; all others work or do not. */
 const loaded: readonly PartKind[] = ['supply', 'adapter', 'board', 'processor', 'cooler', 'module', 'card'];
@@ -66,7 +49,7 @@ export function provenBy(
   const proven = new Map<string, PartVerdict>();
   for (const part of machine.parts) {
     const link = provenPast[part.kind];
-    if (!link || !isProvable(part) || !isOriginalIn(configuration, part.id) || passed < linkIndex(link)) continue;
+    if (!link || !isOriginalIn(configuration, part.id) || passed < linkIndex(link)) continue;
     proven.set(part.id, underLoad || !loaded.includes(part.kind) ? 'works' : 'not-loaded');
   }
   return proven;
@@ -85,45 +68,47 @@ export function verdictsOf(
     for (const [id, verdict] of provenBy(machine, step.configuration, { outcome, underLoad: isUnderLoad(step.trial) }))
       if (verdicts[id] !== 'works') verdicts[id] = verdict;
   }
-  for (const [id, verdict] of Object.entries(verdicts))
-    if (verdict === 'not-tested' && isBlamed({ machine, steps }, id, shares[id] ?? 0)) verdicts[id] = 'fails';
+  const seen = startsOf({ machine, steps });
+  for (const part of machine.parts)
+    if (verdicts[part.id] === 'not-tested' && isBlamed(part, seen, shares[part.id] ?? 0)) verdicts[part.id] = 'fails';
   return verdicts;
 }
 
-/**
- * Whether a part that was never seen to work is to blame for starts that failed: as good as certainly, or likely and
- * swapped for another with which the start was good.
- */
-function isBlamed({ machine, steps }: Pick<DiagnosisInput, 'machine' | 'steps'>, id: string, share: number): boolean {
-  const starts = steps.flatMap((step) => {
+/** A start, whether it was as expected, and the parts that stood in it. */
+interface SeenStart {
+  readonly isGood: boolean;
+  readonly reached: number;
+  readonly parts: readonly Part[];
+}
+
+const startsOf = ({ machine, steps }: Pick<DiagnosisInput, 'machine' | 'steps'>): SeenStart[] =>
+  steps.flatMap((step) => {
     const outcome = observedStart(step);
     const isGood = isAsExpected(machine, step);
-    return outcome === null || isGood === null
-      ? []
-      : [{ isGood, isIn: isOriginalIn(step.configuration, id), reached: rank(outcome) }];
+    if (outcome === null || isGood === null) return [];
+    const parts = machine.parts.filter((part) => isProvable(part) && isOriginalIn(step.configuration, part.id));
+    return [{ isGood, reached: rank(outcome), parts }];
   });
-  const failed = starts.filter(({ isGood, isIn }) => isIn && !isGood).map(({ reached }) => reached);
+
+/**
+ * Whether a part that was never seen to work is to blame for starts that failed: as good as certainly, or likely and
+ * swapped for another with which the start was good, or the one difference between a bad start and a good one.
+ */
+function isBlamed(part: Part, starts: readonly SeenStart[], share: number): boolean {
+  const failed = starts.filter(({ isGood, parts }) => !isGood && parts.includes(part));
   if (failed.length === 0) return false;
-  const without = starts.some(({ isGood, isIn, reached }) => !isIn && isGood && reached > Math.max(...failed));
+  const furthest = Math.max(...failed.map(({ reached }) => reached));
+  const without = starts.filter(({ isGood, parts }) => isGood && !parts.includes(part));
   return (
     share >= asGoodAsCertain ||
-    (share >= likely && failed.length >= 2 && without) ||
-    isOnlyDifference({ machine, steps }, id)
+    (share >= likely && failed.length >= 2 && without.some(({ reached }) => reached > furthest)) ||
+    failed.some((bad) => without.some((good) => isOnlyDifference(part, bad, good)))
   );
 }
 
-/** Whether a start with the part failed, and one with all the same but another in its place was good. */
-function isOnlyDifference({ machine, steps }: Pick<DiagnosisInput, 'machine' | 'steps'>, id: string): boolean {
-  const inOf = ({ configuration }: EvidenceStep) =>
-    machine.parts.filter((part) => isProvable(part) && isOriginalIn(configuration, part.id)).map((part) => part.id);
-  const failed = steps.filter((step) => isAsExpected(machine, step) === false).map(inOf);
-  const good = steps.filter((step) => isAsExpected(machine, step) === true).map(inOf);
-  const kindOf = (part: string) => machine.parts.find((one) => one.id === part)?.kind;
-  return failed.some((bad) =>
-    good.some((fine) => {
-      const gone = bad.filter((part) => !fine.includes(part));
-      const come = fine.filter((part) => !bad.includes(part));
-      return gone.join() === id && come.length === 1 && kindOf(come[0] ?? '') === kindOf(id);
-    }),
-  );
+/** Whether the good start has all the same parts, and another of its kind in the place of this one. */
+function isOnlyDifference(part: Part, bad: SeenStart, good: SeenStart): boolean {
+  const gone = bad.parts.filter((one) => !good.parts.includes(one));
+  const [come, ...more] = good.parts.filter((one) => !bad.parts.includes(one));
+  return gone.length === 1 && gone[0] === part && come?.kind === part.kind && more.length === 0;
 }

@@ -1,13 +1,12 @@
 import { counted, listOf, minutesInWords } from '../../wording';
-import { isOriginalIn, nameInWords, slotId, type Part } from '../../machine';
-import { formatTrialId } from '../../trials';
+import { isOriginalIn, nameInWords, type Part } from '../../machine';
 import { repairOf } from '../../faults';
 import { chooseTest } from './choose-test';
 import { sureEnough } from './how-sure';
 import { repairsDone } from './log-facts';
 import { undecidedWords } from './nothing-tells';
 import { isAsExpected, PART_VERDICTS } from './part-verdicts';
-import type { Proving } from './proving';
+import { aloneIn, type Proving } from './proving';
 import { canBeDone, repairTrialId, type Advice, type Situation } from './situation';
 
 /**
@@ -73,16 +72,11 @@ function backToProven(situation: Situation, { verdicts }: Proving): string | nul
   const isNew = ({ id }: Part) => verdicts[id] === 'not-tested' && isOriginalIn(configuration, id);
   const good = steps.findLastIndex((step) => isAsExpected(machine, step) === true);
   const since = new Set(steps.slice(good + 1).map(({ trial }) => trial.id));
-  const [first] = machine.board.slots;
   const swaps = machine.parts.filter(isNew).flatMap((part) => {
     const proven = machine.parts.filter(
       ({ id, kind }) => kind === part.kind && isProven(id) && !isOriginalIn(configuration, id),
     );
-    return proven.map(({ id, kind }) =>
-      kind === 'module' && first
-        ? formatTrialId({ kind: 'only', module: id, slot: slotId(first.name) })
-        : formatTrialId({ kind: 'back', part: id }),
-    );
+    return proven.map(aloneIn(machine));
   });
   return swaps.find((id) => !since.has(id) && canBeDone(situation, id)) ?? null;
 }

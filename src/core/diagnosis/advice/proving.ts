@@ -38,7 +38,7 @@ const mostAhead = 30;
  * that are not proven yet as the board takes. The build-up comes first, from its first step, and skips none.
  */
 export function provingOf(
-  input: Pick<DiagnosisInput, 'machine' | 'steps' | 'configuration' | 'caseOpen'>,
+  input: Pick<DiagnosisInput, 'machine' | 'steps' | 'configuration'>,
   shares: Readonly<Record<string, number>>,
 ): Proving {
   const { machine, steps } = input;
@@ -65,7 +65,7 @@ interface Bench {
 
 /** Plays the rest of the bench test as if everything that is not known to fail were good. */
 function startsAhead(
-  { machine, steps, configuration }: Pick<DiagnosisInput, 'machine' | 'steps' | 'configuration' | 'caseOpen'>,
+  { machine, steps, configuration }: Pick<DiagnosisInput, 'machine' | 'steps' | 'configuration'>,
   verdicts: Record<string, PartVerdict>,
 ): ProvingStart[] {
   const last = steps.findLast((step) => observedStart(step) !== null);
@@ -144,7 +144,7 @@ function candidates({ machine, outcome, verdicts, built }: Bench): { isStep: boo
 }
 
 /** The start with one part in the place of its kind: a module alone in the first slot. */
-const aloneIn =
+export const aloneIn =
   (machine: Machine) =>
   ({ kind, id }: Part): string => {
     const [first] = machine.board.slots;
