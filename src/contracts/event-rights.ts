@@ -32,6 +32,7 @@ export function rightForEvent(event: CaseEvent): Action {
     case 'case-resumed':
     case 'strategy-chosen':
     case 'lacking-set':
+    case 'owner-tried':
     case 'circumstances-set':
     case 'part-noted':
     case 'board-noted':

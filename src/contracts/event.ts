@@ -74,6 +74,7 @@ const startSigns = z
       ),
     restarts: z.int().min(0).max(99).optional().describe('How often it restarted before it ran on or stopped.'),
     cutOutAfter: z.number().min(0).max(36000).optional().describe('Seconds until it went off by itself.'),
+    answersAgain: z.boolean().optional().describe('Whether it answered the button again after it had gone off.'),
   })
   .describe('For a start: what else was seen and heard of it.');
 
@@ -156,6 +157,11 @@ const bodies = {
     circumstances: z.array(z.enum(CIRCUMSTANCES)).max(CIRCUMSTANCES.length).describe('All that is known from now on.'),
     source: z.enum(['owner', 'bench']).describe('Who says so.'),
   },
+  tried: {
+    kind: z.literal('owner-tried'),
+    trial: trialId.describe('For instance "spare/monitor", "out/drive", "fix/seat-module@module-1".'),
+    outcome: z.enum([...START_OUTCOMES, 'not-sure']).describe('What it did then, as the owner tells.'),
+  },
 };
 
 /** One event as this version writes it; `readEvent` reads those of earlier versions too. */
@@ -172,6 +178,7 @@ export const caseEventSchema: z.ZodType<WritableEvent> = z.discriminatedUnion('k
   z.strictObject({ ...base, ...bodies.strategy }),
   z.strictObject({ ...base, ...bodies.lacking }),
   z.strictObject({ ...base, ...bodies.circumstances }),
+  z.strictObject({ ...base, ...bodies.tried }),
   z.strictObject({ ...base, ...bodies.noted }),
   z.strictObject({ ...base, ...bodies.board }),
   z.strictObject({ ...base, ...bodies.flashed }),
@@ -201,6 +208,7 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...loose, ...bodies.strategy }),
   z.strictObject({ ...loose, ...bodies.lacking }),
   z.strictObject({ ...loose, ...bodies.circumstances }),
+  z.strictObject({ ...loose, ...bodies.tried }),
   z.strictObject({ ...loose, ...bodies.noted }),
   z.strictObject({ ...loose, ...bodies.board }),
   z.strictObject({ ...loose, ...bodies.flashed }),

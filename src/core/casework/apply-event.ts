@@ -10,11 +10,13 @@ import type {
   CaseOpened,
   ConfigurationChanged,
   EntryStruck,
+  OwnerTried,
   PartNoted,
   TrialDone,
   UnreadEntry,
 } from './event';
 import { foldFlash, foldVersion } from './fold-firmware';
+import { ownerTryOf, ownerTryStep, withOwnerTry } from './owner-tries';
 import { setUpStep } from './set-up-step';
 import { advance, notWaiting, refuse, type Stepped } from './stepped';
 import { reportedStep } from './reported-step';
@@ -100,6 +102,8 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
       return advance({ ...listed, lacking: { tools: event.tools, spares: event.spares } });
     case 'circumstances-set':
       return advance({ ...listed, circumstances: event.circumstances });
+    case 'owner-tried':
+      return noteOwnerTry(listed, event);
     case 'part-noted':
       return notePart(listed, event);
     case 'board-noted':
@@ -183,6 +187,26 @@ function changeConfiguration(state: CaseState, event: ConfigurationChanged): Ste
     steps: [...state.steps, setUpStep(event.id, state.machine, { configuration, changes: event.changes })],
     entries: replaceLast(state, null, words),
     stage: state.stage === 'waiting' ? 'on-bench' : state.stage,
+  });
+}
+
+/** Who was inside may have brought a fault in: that counts from then on. */
+function noteOwnerTry(state: CaseState, event: OwnerTried): Stepped {
+  const tried = ownerTryOf(state.machine, event.trial);
+  if (!tried)
+    return refuse(
+      ['trial'],
+      'unknown-trial',
+      `expected a test of this machine as it came in that owners try, found "${event.trial}"`,
+    );
+  const { circumstances, firmware } = state;
+  return advance({
+    ...state,
+    steps: withOwnerTry(state.steps, ownerTryStep(event, state.machine, tried)),
+    circumstances:
+      tried.done.inside && !circumstances.includes('owner-inside') ? [...circumstances, 'owner-inside'] : circumstances,
+    firmware: { ...firmware, stepsBeforeFlash: firmware.stepsBeforeFlash + 1 },
+    entries: replaceLast(state, tried.done, tried.label),
   });
 }
 

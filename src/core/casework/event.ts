@@ -137,6 +137,15 @@ export interface LackingSet extends EventBase {
   readonly spares: readonly PartKind[];
 }
 
+/** What the owner tried before the machine came in, and what it did then; it can be told at any time. */
+export interface OwnerTried extends EventBase {
+  readonly kind: 'owner-tried';
+  /** The id of the trial that does the same on the machine as found. */
+  readonly trial: string;
+  /** "not-sure": tried, and nobody can say what it did. */
+  readonly outcome: StartOutcome | 'not-sure';
+}
+
 /** What is known of the case besides its parts, learned at any time; it takes the place of what was said before. */
 export interface CircumstancesSet extends EventBase {
   readonly kind: 'circumstances-set';
@@ -206,6 +215,7 @@ export type WritableEvent =
   | CaseReopened
   | StrategyChosen
   | LackingSet
+  | OwnerTried
   | CircumstancesSet
   | PartNoted
   | BoardNoted

@@ -20,6 +20,7 @@ export type {
   CircumstancesSet,
   LackingSet,
   NoteAdded,
+  OwnerTried,
   PartNoted,
   Recorded,
   StrategyChosen,
@@ -42,6 +43,7 @@ export { mayAppendAfter } from './may-append-after';
 export { circumstancesOf, createCaseDiagnoser, diagnoseCase, inputOf } from './diagnose-case';
 export { proofOfCause } from './proof-of-cause';
 export { reportedStep } from './reported-step';
+export { ownerTries } from './owner-tries';
 export { memoryMatrixOf } from './memory-matrix-of';
 export { buildUpRunOf } from './build-up-run-of';
 export { reportedAndObserved } from './reported-and-observed';

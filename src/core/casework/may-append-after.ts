@@ -8,6 +8,7 @@ function leavesTheMachine(event: CaseEvent): boolean {
     case 'part-noted':
     case 'board-noted':
     case 'lacking-set':
+    case 'owner-tried':
     case 'circumstances-set':
     case 'strategy-chosen':
       return true;

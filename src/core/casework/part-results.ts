@@ -1,4 +1,4 @@
-import { lastLinkPassed, observedStart, reportedTrialId, type Diagnosis, type PartVerdict } from '../diagnosis';
+import { lastLinkPassed, observedStart, type Diagnosis, type PartVerdict } from '../diagnosis';
 import { isOriginalIn, type Part } from '../machine';
 import { provenPast } from '../isolation';
 import { linkIndex } from '../startup';
@@ -44,7 +44,7 @@ function benchResults(state: CaseState, verdicts: Readonly<Record<string, PartVe
 
 function resultsOfCase(state: CaseState, shares: Readonly<Record<string, number>>): PartResult[] {
   const starts = state.steps.flatMap((step) => {
-    const outcome = step.trial.id === reportedTrialId ? null : observedStart(step);
+    const outcome = observedStart(step);
     return outcome === null
       ? []
       : [{ configuration: step.configuration, passed: linkIndex(lastLinkPassed(outcome, false)) }];

@@ -1,4 +1,4 @@
-import { observedStart, reportedTrialId } from '../diagnosis';
+import { observedStart } from '../diagnosis';
 import type { StartOutcome } from '../startup';
 import type { CaseState } from './case-state';
 
@@ -12,7 +12,7 @@ export interface ReportedAndObserved {
 
 /** What the owner reported beside what the technician first saw; null until both are there. */
 export function reportedAndObserved({ opened, steps }: CaseState): ReportedAndObserved | null {
-  const first = steps.find((step) => step.trial.id !== reportedTrialId && observedStart(step) !== null);
+  const first = steps.find((step) => observedStart(step) !== null);
   const observed = first ? observedStart(first) : null;
   if (!first || observed === null || opened.reported === null) return null;
   return { reported: opened.reported, observed, entry: first.id, differs: opened.reported !== observed };

@@ -1,4 +1,4 @@
-import { canAct } from '../faults';
+import { canAct, type Circumstance } from '../faults';
 import { analyseCase, isolatedAt, type RankedRepair, type Replay, type Strategy } from '../diagnosis';
 import type { FaultyMachine } from './faulty-machine';
 import { sillinessOf, type Silliness } from './silliness';
@@ -33,7 +33,12 @@ export interface PlayOptions {
   /** Probabilities, 0 to 1, that a trial cannot be done, and that it leaves one unsure. Default 0. */
   readonly couldNot?: number;
   readonly notSure?: number;
+  /** Probability, 0 to 1, that a circumstance is not told before some tests are done. Default 0. */
+  readonly toldLate?: number;
 }
+
+/** How many tests are done before the last of what was kept back is told. */
+const toldWithin = 6;
 
 /**
  * Plays a faulty machine by the engine's own advice in the order of a strategy, from the reproduced complaint until the
@@ -41,7 +46,7 @@ export interface PlayOptions {
  */
 export function playCase(
   faulty: FaultyMachine,
-  { strategy = 'best-value', known = null, couldNot = 0, notSure = 0 }: PlayOptions = {},
+  { strategy = 'best-value', known = null, couldNot = 0, notSure = 0, toldLate = 0 }: PlayOptions = {},
 ) {
   const { machine, faults } = faulty;
   const bench = createPracticeBench(faulty);
@@ -54,6 +59,7 @@ export function playCase(
   let wrongParts = 0;
   const silly: Silliness[] = [];
   for (;;) {
+    bench.known = toldBy(faulty, bench.steps.length, toldLate);
     const analysis = analyseCase(inputAt(bench, strategy), replay);
     replay = analysis.known;
     const top = analysis.repairs.find(({ repairClass }) => repairClass.repair !== 'look-deeper');
@@ -94,6 +100,12 @@ export function playCase(
     doTrial(bench, trial, at < couldNot ? 'could-not' : at < couldNot + notSure ? 'not-sure' : null);
   }
 }
+
+/** The circumstances that are known after so many steps: those that are not told at once come out within the next few. */
+const toldBy = ({ circumstances, dice }: FaultyMachine, steps: number, toldLate: number): Circumstance[] =>
+  circumstances.filter(
+    (id) => dice(`told late ${id}`) >= toldLate || steps > 2 + Math.floor(toldWithin * dice(`told when ${id}`)),
+  );
 
 /** Share of what the catalogue knows: machines are drawn from it, so "something else" is left out of forecasts. */
 const knownShare = (repairs: readonly RankedRepair[]): number =>

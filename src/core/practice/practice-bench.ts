@@ -1,3 +1,4 @@
+import type { Circumstance } from '../faults';
 import { applyChanges, foundConfiguration, type Configuration } from '../machine';
 import { reportedStep } from '../casework';
 import type { DiagnosisInput, EvidenceStep, Strategy } from '../diagnosis';
@@ -12,6 +13,8 @@ export interface PracticeBench {
   there: readonly PresentFault[];
   minutes: number;
   readonly steps: EvidenceStep[];
+  /** What is known so far of the circumstances: some are told late. */
+  known: readonly Circumstance[];
 }
 
 /** The machine as it came in: what the owner says, and the complaint seen once by the technician. */
@@ -23,6 +26,7 @@ export function createPracticeBench(faulty: FaultyMachine): PracticeBench {
     caseOpen: machine.onBench === true,
     there: faulty.faults,
     minutes: 0,
+    known: faulty.circumstances,
     // Nobody complains of parts that lie on the bench.
     steps: machine.onBench ? [] : [reportedStep('reported', machine, reported)],
   };
@@ -33,8 +37,8 @@ export const firstTrialId = ({ underLoad }: FaultyMachine): string => (underLoad
 
 /** What the engine is asked about the machine as it stands. */
 export function inputAt(bench: PracticeBench, strategy: Strategy): DiagnosisInput {
-  const { machine, circumstances } = bench.faulty;
-  const { steps, configuration, caseOpen } = bench;
+  const { machine } = bench.faulty;
+  const { steps, configuration, caseOpen, known: circumstances } = bench;
   return { machine, circumstances, steps: [...steps], configuration, caseOpen, strategy };
 }
 

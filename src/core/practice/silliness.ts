@@ -8,7 +8,7 @@ export const SILLINESS = ['endless', 'repeat', 'wet', 'unsafe', 'impossible'] as
 export type Silliness = (typeof SILLINESS)[number];
 
 /** What is silly about doing this trial next; empty where nothing is. */
-export function sillinessOf({ faulty, steps, configuration, there }: PracticeBench, trial: Trial): Silliness[] {
+export function sillinessOf({ known, steps, configuration, there }: PracticeBench, trial: Trial): Silliness[] {
   const isPowered = trial.needs !== null;
   const isDrying = trial.repair?.repair === 'dry-board';
   const isBoardOut = trial.changes.some(
@@ -16,7 +16,7 @@ export function sillinessOf({ faulty, steps, configuration, there }: PracticeBen
   );
   const isWet = !isBoardOut && there.some(({ fault }) => fault.mode.id === 'liquid-on-board');
   const isLookedAt = steps.some(({ trial: done }) => done.ref.kind === 'look' && done.ref.look === 'board-signs');
-  const mayBeWet = faulty.circumstances.includes('spill') && !isLookedAt;
+  const mayBeWet = known.includes('spill') && !isLookedAt;
   const lastSighting = lastAt(steps, 'board-signs');
   return [
     ...(isRepeat(steps, configuration, trial) ? (['repeat'] as const) : []),

@@ -4,7 +4,7 @@ import { playCase, type PlayedCase, type PlayOptions } from './play-case';
 import { PRACTICE_MACHINES } from './practice-machines';
 import { diceOf } from './random';
 
-export interface SimulateOptions extends DrawOptions, Pick<PlayOptions, 'couldNot' | 'notSure'> {
+export interface SimulateOptions extends DrawOptions, Pick<PlayOptions, 'couldNot' | 'notSure' | 'toldLate'> {
   readonly cases: number;
   readonly seed: number;
   /** Every strategy plays the same machines. */
@@ -24,8 +24,8 @@ export const stressedDraw: DrawOptions = {
 /** Only the starting weights are wrong: off by up to e^±1.5, fault by fault. */
 export const misledDraw: DrawOptions = { twoFaults: 0.05, priorLogError: 1.5 };
 
-/** A bench on which not everything can be done or made out. */
-export const unsureDraw = { twoFaults: 0.05, couldNot: 0.1, notSure: 0.05 } as const;
+/** A bench on which not everything can be done or made out, and owners tell some of it late. */
+export const unsureDraw = { twoFaults: 0.05, couldNot: 0.1, notSure: 0.05, toldLate: 0.3 } as const;
 
 /** The share of double faults that the engine computes with. */
 export const usualDraw: DrawOptions = { twoFaults: 0.05 };
@@ -42,6 +42,7 @@ export function simulate({
   from = 0,
   couldNot,
   notSure,
+  toldLate,
   ...draw
 }: SimulateOptions) {
   const played = new Map<Strategy, PlayedCase[]>(strategies.map((strategy) => [strategy, []]));
@@ -56,6 +57,7 @@ export function simulate({
           known,
           ...(couldNot === undefined ? {} : { couldNot }),
           ...(notSure === undefined ? {} : { notSure }),
+          ...(toldLate === undefined ? {} : { toldLate }),
         });
         known = result.known;
         played.get(strategy)?.push(result.played);

@@ -46,6 +46,14 @@ test('a light against the outcome that was pressed leaves both open, the pressed
   expect(likelihood({}, 'at-memory', 'at-graphics')).toBeLessThan(likelihood(signs, 'at-memory', 'at-graphics'));
 });
 
+test('one that answers the button again was not dead, and one that does not may have shut itself off', () => {
+  expect(likelihood({ answersAgain: true }, null, 'dead')).toBeLessThan(0.05);
+  expect(likelihood({ answersAgain: false }, null, 'twitch')).toBeGreaterThan(
+    likelihood({ answersAgain: false }, null, 'loop'),
+  );
+  expect(outcomeOfSigns({ cutOutAfter: 1, answersAgain: false })).toBe('twitch');
+});
+
 test('a forecast of outcomes is one of lights and beeps', () => {
   const sure = Float64Array.from(START_OUTCOMES, (outcome) => Number(outcome === 'at-memory'));
   const { lightStays, beeps, restarts } = forecastSigns(sure);

@@ -20,6 +20,8 @@ export interface StartSigns {
   readonly restarts?: number;
   /** Seconds until it went off by itself. */
   readonly cutOutAfter?: number;
+  /** Whether it answered the button again afterwards: a supply that shut itself off does not, until it is drained. */
+  readonly answersAgain?: boolean;
 }
 
 const stageOutcome: Readonly<Record<Stage, StartOutcome>> = {
@@ -79,13 +81,19 @@ function ofCutOut(seconds: number, outcome: StartOutcome): number {
   return outcome === 'loop' ? 0.2 : 0.01;
 }
 
+/** A supply that protects itself stays off; so does what never answered. */
+function ofAnswer(answersAgain: boolean, outcome: StartOutcome): number {
+  const answers = outcome === 'dead' ? 0.02 : outcome === 'twitch' ? 0.5 : outcome === 'cuts-out' ? 0.6 : 0.95;
+  return answersAgain ? answers : 1 - answers;
+}
+
 /**
  * Likelihood of everything that was seen of a start, by the outcome that it really had, in the order of START_OUTCOMES:
  * the single signs are independent given that outcome. Scaled so that the greatest is 1. `noted` is the outcome that was
  * pressed; null where only signs were noted.
  */
 export function likelihoodOfSigns(signs: StartSigns, noted: StartOutcome | null): Float64Array {
-  const { messages = [], light, code, beeps, restarts, cutOutAfter } = signs;
+  const { messages = [], light, code, beeps, restarts, cutOutAfter, answersAgain } = signs;
   const likelihood = Float64Array.from(START_OUTCOMES, (outcome) => {
     let p = noted === null || noted === outcome ? 1 : notedAnother;
     for (const message of new Set(messages)) p *= ofMessage(message, outcome);
@@ -94,6 +102,7 @@ export function likelihoodOfSigns(signs: StartSigns, noted: StartOutcome | null)
     if (beeps) p *= ofBeeps(beeps, outcome);
     if (restarts !== undefined) p *= ofRestarts(restarts, outcome);
     if (cutOutAfter !== undefined) p *= ofCutOut(cutOutAfter, outcome);
+    if (answersAgain !== undefined) p *= ofAnswer(answersAgain, outcome);
     return p;
   });
   const most = Math.max(...likelihood);

@@ -12,8 +12,9 @@ const SINGLE_TRIALS = [
   'minimal-on-bench',
   'on-bench',
   'load-with-defaults',
-  // These three stand for what was not a trial of its own, and are never written in a log as one.
+  // These four stand for what was not a trial of its own, and are never written in a log as one.
   'reported',
+  'tried',
   'set-up',
   'flashed',
 ] as const;
@@ -80,6 +81,7 @@ export function formatTrialId(ref: TrialRef): string {
     case 'on-bench':
     case 'load-with-defaults':
     case 'reported':
+    case 'tried':
     case 'set-up':
     case 'flashed':
       return ref.kind;

@@ -50,6 +50,7 @@ const makers: Readonly<Record<TrialKind, MakeTrials | null>> = {
   repair: repairTrials,
   // Evidence that was not a trial: nobody can choose it.
   reported: null,
+  tried: null,
   'set-up': null,
   flashed: null,
 };

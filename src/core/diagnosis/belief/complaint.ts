@@ -6,12 +6,15 @@ import type { EvidenceStep } from '../evidence-step';
 
 const rank = (outcome: string): number => (START_OUTCOMES as readonly string[]).indexOf(outcome);
 
-/** The start outcome of a step, or null for looks, measurements, silent outcomes and what the owner reported. */
+/** The start outcome of a step, or null for looks, measurements, silent outcomes and what the owner told. */
 export function observedStart(step: EvidenceStep): StartOutcome | null {
-  const reported = step.trial.id === reportedTrialId;
-  if (step.trial.observe.kind !== 'start' || reported || rank(step.outcome) < 0) return null;
+  if (step.trial.observe.kind !== 'start' || isOwnersWord(step) || rank(step.outcome) < 0) return null;
   return step.outcome as StartOutcome;
 }
+
+/** The owner told it: nobody at the bench saw it. */
+export const isOwnersWord = ({ trial: { ref } }: EvidenceStep): boolean =>
+  ref.kind === 'reported' || ref.kind === 'tried';
 
 /** The id under which the owner's account stands in the log. */
 export const reportedTrialId = formatTrialId({ kind: 'reported' });

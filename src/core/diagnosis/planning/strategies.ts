@@ -87,6 +87,7 @@ function placeApart({ ref, part }: Trial): number | null {
     case 'out-all':
     case 'load-with-defaults':
     case 'reported':
+    case 'tried':
     case 'set-up':
     case 'flashed':
       return null;

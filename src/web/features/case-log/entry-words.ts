@@ -69,6 +69,11 @@ export function entryWords({ event, trial }: Entry): Words {
         done: 'Version after the flash',
         seen: [event.version, ...event.setAgain, ...(event.done ?? [])].join(', '),
       };
+    case 'owner-tried':
+      return {
+        done: 'The owner tried',
+        seen: event.outcome === 'not-sure' ? 'Not known what it did' : START_OUTCOME_LABELS[event.outcome],
+      };
     case 'lacking-set':
       return lackingWords(event);
     case 'circumstances-set':

@@ -9,7 +9,15 @@ export const stageWords: Readonly<Record<Stage, string>> = {
 };
 
 /** What else was seen of a start, in a few words each; empty where nothing was. */
-export function signsInWords({ messages = [], light, code, beeps, restarts, cutOutAfter }: StartSigns): string[] {
+export function signsInWords({
+  messages = [],
+  light,
+  code,
+  beeps,
+  restarts,
+  cutOutAfter,
+  answersAgain,
+}: StartSigns): string[] {
   return [
     ...(messages.length > 0
       ? [`also ${listOf(messages.map((message) => uncapitalized(START_OUTCOME_LABELS[message])))}`]
@@ -23,6 +31,9 @@ export function signsInWords({ messages = [], light, code, beeps, restarts, cutO
       : [
           `off after ${Number.isInteger(cutOutAfter) ? secondsInWords(cutOutAfter) : `${decimal(cutOutAfter, 1)} seconds`}`,
         ]),
+    ...(answersAgain === undefined
+      ? []
+      : [answersAgain ? 'answers the button again' : 'does not answer the button again']),
   ];
 }
 

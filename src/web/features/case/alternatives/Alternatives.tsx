@@ -89,7 +89,7 @@ export const Alternatives = memo(function Alternatives({
         <h2>Other tests</h2>
         <Allowed action="write-cases">
           <Ways>
-            <KnownFacts known={state.circumstances} onSet={onRecord} />
+            <KnownFacts machine={state.machine} known={state.circumstances} onSet={onRecord} />
             <ToolsAndSpares
               trials={inHand ? [inHand, ...trials] : trials}
               lacking={state.lacking}

@@ -90,6 +90,11 @@ const moveChoices = [
   { id: 'stands', label: 'Stands still' },
   { id: 'moves', label: 'Still changes' },
 ];
+const answerChoices = [
+  { id: 'none', label: 'Not tried' },
+  { id: 'answers', label: 'It starts again' },
+  { id: 'silent', label: 'No answer' },
+];
 const messageChoices = (['message-fan', 'message-usb', 'message-keyboard', 'message-settings', 'no-boot'] as const).map(
   (id) => ({ id, label: START_OUTCOME_LABELS[id] }),
 );
@@ -119,6 +124,7 @@ function SeenForm({
         <Typed control={control} name="beeps" label="Beeps: S short, L long" />
         <OneOf control={control} name="beepStage" label="The beeps stand for" choices={beepChoices} />
         <Typed control={control} name="cutOutAfter" label="Off after, in seconds" />
+        <OneOf control={control} name="answersAgain" label="The button afterwards" choices={answerChoices} />
       </Fields>
       <Controller
         control={control}
@@ -144,7 +150,7 @@ function SeenForm({
 
 interface OneOfProps {
   readonly control: Control<SeenDraft>;
-  readonly name: 'light' | 'stays' | 'codeMoves' | 'codeStage' | 'beepStage';
+  readonly name: 'light' | 'stays' | 'codeMoves' | 'codeStage' | 'beepStage' | 'answersAgain';
   readonly label: string;
   readonly choices: readonly { readonly id: string; readonly label: string }[];
 }

@@ -10,6 +10,7 @@ const filled: SeenDraft = {
   codeStage: 'none',
   beeps: 'l l s',
   beepStage: 'memory',
+  answersAgain: 'silent',
   restarts: '3',
   cutOutAfter: '4,5',
 };
@@ -23,6 +24,7 @@ test('what is typed becomes signs, and signs become the form again', () => {
     beeps: { pattern: 'L L S', stage: 'memory' },
     restarts: 3,
     cutOutAfter: 4.5,
+    answersAgain: false,
   });
   expect(signs && signsOfDraft(draftOfSigns(signs))).toEqual(signs);
 });
@@ -49,5 +51,6 @@ test('signs are said in words', () => {
     'beeps L L S (memory)',
     '3 restarts',
     'off after 4.5 seconds',
+    'does not answer the button again',
   ]);
 });

@@ -27,6 +27,7 @@ export const seenDraftSchema = z.object({
     .string()
     .trim()
     .regex(/^\d{0,5}([.,]\d)?$/, 'Enter seconds.'),
+  answersAgain: z.enum(['none', 'answers', 'silent']),
 });
 export type SeenDraft = z.infer<typeof seenDraftSchema>;
 
@@ -41,6 +42,7 @@ export const emptySeen: SeenDraft = {
   beepStage: 'none',
   restarts: '',
   cutOutAfter: '',
+  answersAgain: 'none',
 };
 
 const known = <T extends string>(value: T | 'none'): T | null => (value === 'none' ? null : value);
@@ -57,12 +59,21 @@ export function signsOfDraft(draft: SeenDraft): StartSigns | null {
     ...(draft.beeps ? { beeps: { pattern: draft.beeps.toUpperCase(), stage: known(draft.beepStage) } } : {}),
     ...(draft.restarts ? { restarts: Number(draft.restarts) } : {}),
     ...(draft.cutOutAfter ? { cutOutAfter: Number(draft.cutOutAfter.replace(',', '.')) } : {}),
+    ...(draft.answersAgain === 'none' ? {} : { answersAgain: draft.answersAgain === 'answers' }),
   };
   return Object.keys(signs).length > 0 ? signs : null;
 }
 
 /** The form as it was filled for these signs. */
-export const draftOfSigns = ({ messages, light, code, beeps, restarts, cutOutAfter }: StartSigns): SeenDraft => ({
+export const draftOfSigns = ({
+  messages,
+  light,
+  code,
+  beeps,
+  restarts,
+  cutOutAfter,
+  answersAgain,
+}: StartSigns): SeenDraft => ({
   messages: [...(messages ?? [])],
   light: light?.stage ?? 'none',
   stays: light?.stays === false ? 'changes' : 'stays',
@@ -73,4 +84,5 @@ export const draftOfSigns = ({ messages, light, code, beeps, restarts, cutOutAft
   beepStage: beeps?.stage ?? 'none',
   restarts: restarts === undefined ? '' : String(restarts),
   cutOutAfter: cutOutAfter === undefined ? '' : String(cutOutAfter),
+  answersAgain: answersAgain === undefined ? 'none' : answersAgain ? 'answers' : 'silent',
 });
