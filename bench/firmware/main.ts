@@ -53,10 +53,10 @@ function planning() {
   const lists = Array.from({ length: 100 }, longList);
   const board = () => lists.pop() ?? longList();
   const policy = { soakDays: 21, allowIrreversible: false, today: '2026-11-25' };
-  const known = timed(30, () => planUpdate(board(), 'R1', { kind: 'newest' }, policy));
-  const support = timed(30, () => planUpdate(board(), 'R1', { kind: 'support', processor: 'Kestrel 2000' }, policy));
+  const known = timed(30, () => planUpdate(board(), 'F1', { kind: 'newest' }, policy));
+  const support = timed(30, () => planUpdate(board(), 'F1', { kind: 'support', processor: 'Kestrel 2000' }, policy));
   const unknown = timed(30, () => planUpdate(board(), null, { kind: 'newest' }, policy));
-  const plan = planUpdate(board(), 'R1', { kind: 'newest' }, policy);
+  const plan = planUpdate(board(), 'F1', { kind: 'newest' }, policy);
   return { known, support, unknown, steps: plan.kind === 'plan' ? plan.steps.length : 0 };
 }
 

@@ -69,6 +69,21 @@ test.each([
   );
 });
 
+test('a question is no plan: it exits otherwise; clues answer it', () => {
+  const many = [
+    ...releases,
+    { version: 'R4', date: '2025-01-01', irreversible: true },
+    { version: 'R5', date: '2025-02-01', minimumPredecessor: 'R3' },
+  ];
+  const board = boardFile({ revisions: [{ revision: '1', processors: [], releases: many }] });
+  const asked = planFirmware({ board, goal: 'version:R3', policy });
+  expect([asked.ok, asked.value]).toEqual([false, expect.objectContaining({ kind: 'ask' })]);
+  const told = planFirmware({ board, goal: 'version:R3', policy, clues: { made: '2024-12-01' } });
+  expect([told.ok, told.text]).toEqual([true, expect.stringContaining('Then read the version and plan again.')]);
+  const barred = planFirmware({ board, from: 'R1', goal: 'version:R5', policy });
+  expect([barred.ok, barred.text]).toEqual([false, expect.stringContaining('Without it, as far as R3:')]);
+});
+
 test('a list of two thousand releases is planned', () => {
   const many = Array.from({ length: 2000 }, (_, i) => ({
     version: `V${i}`,

@@ -7,6 +7,7 @@ import {
   type FirmwareGoal,
   type FirmwarePolicy,
   type UpdatePlan,
+  type VersionClues,
 } from '../core/firmware';
 import { CannotDo, type Answer } from './stick-commands';
 
@@ -16,16 +17,18 @@ export interface PlanOrder {
   readonly from?: string | undefined;
   readonly goal: string;
   readonly policy: FirmwarePolicy;
+  /** What may be known of a board whose version cannot be read. */
+  readonly clues?: VersionClues | undefined;
 }
 
 /** Which releases to install and in which order; for every revision that it can be, where that is not settled. */
-export function planFirmware({ board, revision, from, goal, policy }: PlanOrder): Answer {
+export function planFirmware({ board, revision, from, goal, policy, clues = {} }: PlanOrder): Answer {
   const book = readBoard(board);
   const wanted = goalOf(goal);
   const revisions = revisionsOf(book, revision, from ?? null);
   const plans = revisions.map((one) => ({
     revision: one.revision,
-    plan: planUpdate(one, from ?? null, wanted, policy),
+    plan: planUpdate(one, from ?? null, wanted, policy, clues),
   }));
   const [first] = plans;
   const isSettled = first !== undefined && plans.every(({ plan }) => sameSteps(plan, first.plan));
@@ -34,7 +37,7 @@ export function planFirmware({ board, revision, from, goal, policy }: PlanOrder)
       ? { model: book.model, revisions: plans.map((one) => one.revision), ...first.plan }
       : { model: book.model, kind: 'ask', question: 'Which revision is printed on the board?', answers: plans };
   return {
-    ok: isSettled && first.plan.kind !== 'none',
+    ok: isSettled && first.plan.kind === 'plan',
     value,
     text: isSettled
       ? printPlan(first.plan)
@@ -97,12 +100,13 @@ function readJson(path: string): unknown {
 function printPlan(plan: UpdatePlan): string {
   switch (plan.kind) {
     case 'none':
-      return `  ${plan.why}\n${printRuledOut(plan.ruledOut)}`;
+      return `  ${plan.why}\n${plan.instead ? `  Without it, as far as ${plan.instead.target}:\n${printPlan(plan.instead)}` : printRuledOut(plan.ruledOut)}`;
     case 'plan':
       return (
         (plan.steps.length === 0
           ? `  Nothing to install. ${plan.why}\n`
           : plan.steps.map(({ version, why }, i) => `  ${i + 1}. ${version}: ${why}\n`).join('')) +
+        (plan.readAfterFirst ? '  Then read the version and plan again.\n' : '') +
         printRuledOut(plan.ruledOut)
       );
     case 'ask':

@@ -20,7 +20,8 @@ const usage = `usage: probe diagnose CASE.json [--json]
        probe stick check STICK.img[.gz] --name NAME [--bytes N] [--sha256 HEX] [--json]
        probe firmware inspect FILE [--json]
        probe firmware plan --board BOARD.json [--from VERSION] --goal newest|support:CPU|fix:WORDS|version:V
-                           [--revision R] [--soak-days N] [--allow-irreversible] [--json]
+                           [--revision R] [--soak-days N] [--allow-irreversible]
+                           [--ready-for CPU] [--ran CPU] [--made YYYY-MM-DD] [--json]
 
   diagnose      ranked suspects, evidence, doubts and next trials for an exported or hand-written case file
   export-model  hypotheses, trials and outcome probabilities in the case's present configuration
@@ -52,6 +53,9 @@ const options = {
   from: { type: 'string' },
   goal: { type: 'string' },
   'soak-days': { type: 'string', default: '0' },
+  'ready-for': { type: 'string' },
+  ran: { type: 'string' },
+  made: { type: 'string' },
   'allow-irreversible': { type: 'boolean', default: false },
 } as const;
 
@@ -134,6 +138,7 @@ const pairs: Readonly<Record<string, (files: readonly string[], values: Values) 
         allowIrreversible: values['allow-irreversible'],
         today: new Date().toISOString().slice(0, 10),
       },
+      clues: { readyFor: values['ready-for'], ran: values.ran, made: dayOrRefuse('--made', values.made) },
     });
   },
 };
@@ -197,6 +202,11 @@ function caseOrRefuse(command: string, [file, ...more]: readonly string[]) {
 const strategyOrRefuse = (command: string, name: string): Strategy =>
   STRATEGIES.find((one) => one === name) ??
   misused(`${command}: expected --strategy to be one of ${STRATEGIES.join(', ')}, found "${name}"`);
+
+function dayOrRefuse(name: string, text: string | undefined): string | undefined {
+  if (text === undefined || /^\d{4}-\d{2}-\d{2}$/.test(text)) return text;
+  return misused(`expected ${name} as YYYY-MM-DD, found "${text}"`);
+}
 
 function wholeOrRefuse(name: string, text: string, least: number, most: number): number {
   const value = Number(text);

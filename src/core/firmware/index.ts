@@ -13,7 +13,9 @@ export type { FirmwareVolume } from './download/uefi-volumes';
 export { openArchive } from './download/zip-archive';
 export type { ArchiveEntry, OpenedArchive } from './download/zip-archive';
 export { planUpdate, revisionsWith } from './update/plan-update';
-export type { RuledOut, UpdatePlan, UpdateStep } from './update/plan-update';
+export type { RuledOut, UpdatePlan, UpdateStep } from './update/update-plan';
+export type { VersionClues } from './boards/clues';
+export { isSameProcessor } from './boards/release';
 export type { BoardBookEntry, BoardRevision, FirmwareGoal, FirmwarePolicy, Release } from './boards/release';
 export { FLASH_PHASES, LIGHTS, RESET_WAYS } from './boards/release';
 export type {

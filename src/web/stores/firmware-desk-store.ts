@@ -21,6 +21,8 @@ export interface FirmwareDesk {
   readonly board: { readonly id: string; readonly revision: string } | null;
   /** Null where nobody knows. */
   readonly installed: string | null;
+  /** What is known of a version that cannot be read; empty where nothing is. */
+  readonly clues: { readonly readyFor: string; readonly ran: string; readonly made: string };
   readonly goal: FirmwareGoal;
   readonly soakDays: number;
   readonly allowIrreversible: boolean;
@@ -51,6 +53,7 @@ export const emptyFirmwareDesk: FirmwareDesk = {
   print: { model: '', revision: '', version: '' },
   board: null,
   installed: null,
+  clues: { readyFor: '', ran: '', made: '' },
   goal: { kind: 'newest' },
   soakDays: 21,
   allowIrreversible: false,
@@ -88,7 +91,7 @@ export const useFirmwareDeskStore = create<FirmwareDeskStore>()(
         set(({ desks }) => ({ desks: { ...desks, [key]: { ...(desks[key] ?? emptyFirmwareDesk), ...change } } })),
       clear: (key) => set(({ desks }) => ({ desks: { ...desks, [key]: emptyFirmwareDesk } })),
     }),
-    { name: 'probe.firmware-desks', version: 2, migrate: () => ({ desks: {} }) },
+    { name: 'probe.firmware-desks', version: 3, migrate: () => ({ desks: {} }) },
   ),
 );
 

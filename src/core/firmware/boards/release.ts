@@ -29,6 +29,11 @@ export interface BoardRevision {
   readonly releases: readonly Release[];
 }
 
+/** Names of processors are typed in many ways: letter case and spaces do not count. */
+export const isSameProcessor = (a: string, b: string): boolean => plainName(a) === plainName(b);
+
+const plainName = (name: string): string => name.toLowerCase().replace(/\s+/g, '');
+
 /** How often a light goes on: `blink` has a period, `steady` and `off` have none. */
 export const LIGHTS = ['blink', 'steady', 'off'] as const;
 export type Light = (typeof LIGHTS)[number];

@@ -39,6 +39,7 @@ export function PlanView({ plan }: { readonly plan: UpdatePlan }) {
               </li>
             ))}
           </Steps>
+          {plan.readAfterFirst && <p>Read the version after the first flash; the rest is planned again from it.</p>}
           <RuledOut list={plan.ruledOut} />
         </>
       );
@@ -48,6 +49,12 @@ export function PlanView({ plan }: { readonly plan: UpdatePlan }) {
           <Notice kind="suspicion">
             <span>{plan.why}</span>
           </Notice>
+          {plan.instead && (
+            <p>
+              Without it, as far as <Version>{plan.instead.target}</Version>:{' '}
+              {plan.instead.steps.map(({ version }) => version).join(' → ')}. Choose that version as the goal.
+            </p>
+          )}
           <RuledOut list={plan.ruledOut} />
         </>
       );
@@ -55,7 +62,8 @@ export function PlanView({ plan }: { readonly plan: UpdatePlan }) {
       return (
         <>
           <p>
-            <strong>{plan.question}</strong> What to install depends on it:
+            <strong>{plan.question}</strong>
+            {plan.answers.length > 0 && ' What to install depends on it:'}
           </p>
           <Plain>
             {plan.answers.map(({ versions, plan: answer }) => (

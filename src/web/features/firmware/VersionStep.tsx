@@ -2,7 +2,7 @@ import styled from 'styled-components';
 import type { FirmwareGoal, UpdatePlan } from '../../../core/firmware';
 import { Button } from '../../components/Button';
 import { ChoiceGrid } from '../../components/ChoiceGrid';
-import { Stepper } from '../../components/Field';
+import { Field, Stepper } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import { Select } from '../../components/Select';
 import { fonts } from '../../theme/tokens';
@@ -69,6 +69,7 @@ export function VersionStep({ firmware: { desk, change, revision, plan, board } 
           label="The installed image is damaged (failed flash, power cut)"
         />
       </Fields>
+      {installed === null && <ClueFields desk={desk} change={change} known={known} />}
       <Block>
         <ChoiceGrid
           label="Goal"
@@ -92,6 +93,32 @@ export function VersionStep({ firmware: { desk, change, revision, plan, board } 
         </Button>
       </Foot>
     </>
+  );
+}
+
+/** What the box and the history say of a version that cannot be read. */
+function ClueFields({ desk: { clues }, change, known }: Pick<Firmware, 'desk' | 'change'> & { readonly known: Known }) {
+  const processors = [{ id: '', label: 'Nothing known' }, ...known.processors.map((id) => ({ id, label: id }))];
+  const set = (part: Partial<typeof clues>) => change({ clues: { ...clues, ...part } });
+  const isDay = clues.made === '' || /^\d{4}-\d{2}-\d{2}$/.test(clues.made);
+  return (
+    <Fields $columns={3}>
+      <Select
+        label="Box says ready for"
+        value={clues.readyFor}
+        choices={processors}
+        onChange={(readyFor) => set({ readyFor })}
+      />
+      <Select label="Already ran with" value={clues.ran} choices={processors} onChange={(ran) => set({ ran })} />
+      <Field
+        label="Made on, if it is new"
+        value={clues.made}
+        onChange={(made) => set({ made })}
+        hint="Year-month-day, as 2025-03-01"
+        error={isDay ? undefined : 'Expected for instance 2025-03-01.'}
+        maxLength={10}
+      />
+    </Fields>
   );
 }
 

@@ -57,17 +57,19 @@ export function useFirmware(key: string, known: KnownFirmware | null): Firmware 
   const { data, error } = useBoardDetail(desk.board?.id ?? null);
   const board = data?.board ?? null;
   const revision = board?.revisions.find((one) => one.revision === desk.board?.revision) ?? null;
-  const { installed, goal, soakDays, allowIrreversible, purpose } = desk;
+  const { installed, goal, soakDays, allowIrreversible, purpose, clues } = desk;
   const plan = useMemo(
     () =>
       revision &&
-      planUpdate(revision, installed, goal, {
-        soakDays,
-        allowIrreversible,
-        rewrite: purpose === 'recover',
-        today: format(new Date(), 'yyyy-MM-dd'),
-      }),
-    [revision, installed, goal, soakDays, allowIrreversible, purpose],
+      planUpdate(
+        revision,
+        installed,
+        goal,
+        { soakDays, allowIrreversible, rewrite: purpose === 'recover', today: format(new Date(), 'yyyy-MM-dd') },
+        // A day that is not typed whole yet says nothing.
+        { ...clues, made: /^\d{4}-\d{2}-\d{2}$/.test(clues.made) ? clues.made : '' },
+      ),
+    [revision, installed, goal, soakDays, allowIrreversible, purpose, clues],
   );
   const steps = plan?.kind === 'plan' ? plan.steps : [];
   const version = steps[0]?.version;
