@@ -36,6 +36,8 @@ const ternM: BoardBookFile = {
   ...file,
   model: 'Tern 4-M',
   setupKey: 'Delete',
+  menuPath: 'Care, then Write firmware',
+  firstStart: { usualSeconds: 75, worstSeconds: 240 },
   revisions: [
     {
       revision: '1.0',
@@ -96,15 +98,15 @@ const ternM: BoardBookFile = {
     },
   ],
   flash: {
-    port: 'the USB port with the ring around it, rear, second from the top',
-    button: 'The small round button beside the ringed port',
+    port: 'the USB port with an anchor stamped below it, rear, lowest of the left stack',
+    button: 'The flat tab marked FERRY at the front edge',
     holdSeconds: 3,
     fileName: 'TERN4M.BIN',
     plugs: ['24-pin', '8-pin EPS 1'],
     phases: [
-      { phase: 'reading', light: 'blink', periodSeconds: 1, fromSeconds: 15, toSeconds: 60 },
-      { phase: 'writing', light: 'blink', periodSeconds: 0.4, fromSeconds: 150, toSeconds: 270 },
-      { phase: 'finished', light: 'off' },
+      { phase: 'reading', light: 'blink', periodSeconds: 1.6, fromSeconds: 15, toSeconds: 60 },
+      { phase: 'writing', light: 'blink', periodSeconds: 0.6, fromSeconds: 150, toSeconds: 270 },
+      { phase: 'finished', light: 'steady' },
     ],
     worstSeconds: 600,
     gaveUpWithinSeconds: 15,

@@ -79,7 +79,7 @@ function goalOf(text: string): FirmwareGoal {
   throw new CannotDo(`--goal: expected newest, support:CPU, fix:WORDS or version:V, found "${text}"`);
 }
 
-function readBoard(path: string): BoardBookFile {
+export function readBoard(path: string): BoardBookFile {
   const parsed = parseSafely(boardBookFileSchema, readJson(path));
   if (parsed.success) return parsed.data;
   throw new CannotDo(

@@ -1,9 +1,10 @@
 import { parseArgs } from 'node:util';
 import { createCaseDiagnoser, inputOf } from '../core/casework';
+import { acceptedNames, type StickWanted } from '../core/firmware';
 import { exportModel, STRATEGIES, type Strategy } from '../core/diagnosis';
 import { printDiagnosis } from './print-diagnosis';
 import { printSimulation, runSimulation } from './print-simulation';
-import { planFirmware } from './plan-firmware';
+import { planFirmware, readBoard } from './plan-firmware';
 import { replayMachine } from './replay-machine';
 import { printReplay } from './print-replay';
 import { readCase, readCaseFile } from './read-case';
@@ -16,9 +17,9 @@ const usage = `usage: probe diagnose CASE.json [--json]
        probe verify CASE.json [--json]
        probe simulate [--strategy NAME] [--cases N] [--seed S] [--json]
        probe replay --fault FAULT@PART [--fault ...] [--machine CASE.json] [--strategy NAME] [--seed S] [--json]
-       probe stick make --image FILE --name NAME [--original NAME] --size 64MiB --out OUT.img [--json]
-       probe stick check STICK.img[.gz] --name NAME [--bytes N] [--sha256 HEX] [--json]
-       probe firmware inspect FILE [--json]
+       probe stick make --image FILE --name NAME [--original NAME] [--sha256 HEX] --size 64MiB --out OUT.img [--json]
+       probe stick check STICK.img[.gz] --name NAME[,NAME ...] [--bytes N] [--sha256 HEX] [--board BOARD.json] [--json]
+       probe firmware inspect FILE [--name NAME[,NAME ...]] [--bytes N] [--sha256 HEX] [--json]
        probe firmware plan --board BOARD.json [--from VERSION] --goal newest|support:CPU|fix:WORDS|version:V
                            [--revision R] [--soak-days N] [--allow-irreversible]
                            [--ready-for CPU] [--ran CPU] [--made YYYY-MM-DD] [--json]
@@ -116,16 +117,22 @@ const pairs: Readonly<Record<string, (files: readonly string[], values: Values) 
       size: needed('stick make', 'size', values.size),
       out: needed('stick make', 'out', values.out),
       now: new Date(),
+      sha256: hashOrRefuse(values.sha256),
     });
   },
   'stick check': (files, values) =>
     checkStickFile({
       stick: oneFile('stick check', files),
-      name: needed('stick check', 'name', values.name),
-      bytes: values.bytes === undefined ? undefined : wholeOrRefuse('--bytes', values.bytes, 1, 2 ** 40),
-      sha256: values.sha256,
+      ...stickOfBook(values),
+      bytes: bytesOrRefuse(values.bytes),
+      sha256: hashOrRefuse(values.sha256),
     }),
-  'firmware inspect': (files) => inspectFile(oneFile('firmware inspect', files)),
+  'firmware inspect': (files, values) =>
+    inspectFile(oneFile('firmware inspect', files), {
+      names: namesOf(values.name),
+      bytes: bytesOrRefuse(values.bytes),
+      sha256: hashOrRefuse(values.sha256),
+    }),
   'firmware plan': (files, values) => {
     if (files.length > 0) misused(`firmware plan: expected no file but --board, found "${files[0] ?? ''}"`);
     return planFirmware({
@@ -149,6 +156,27 @@ const verify = (files: readonly string[]): Answer => {
   if (!read.ok) throw new CannotDo(read.problems.join('\n'));
   return answerVerify(read.file, path);
 };
+
+/** Names and sticks that the board reads: as typed, else from the board book. */
+function stickOfBook({ name, board }: Values): Pick<StickWanted, 'names' | 'profile'> {
+  const flash = board === undefined ? undefined : readBoard(board).flash;
+  const names = name === undefined && flash ? acceptedNames(flash) : namesOf(needed('stick check', 'name', name));
+  return { names, profile: flash?.reads };
+}
+
+const namesOf = (typed: string | undefined): string[] =>
+  (typed ?? '')
+    .split(',')
+    .map((name) => name.trim())
+    .filter((name) => name !== '');
+
+const bytesOrRefuse = (text: string | undefined): number | undefined =>
+  text === undefined ? undefined : wholeOrRefuse('--bytes', text, 1, 2 ** 40);
+
+function hashOrRefuse(text: string | undefined): string | undefined {
+  if (text === undefined || /^[0-9a-f]{64}$/i.test(text)) return text;
+  return misused(`expected --sha256 as 64 hexadecimal digits, found "${text}"`);
+}
 
 const needed = (command: string, option: string, value: string | undefined): string =>
   value ?? misused(`${command}: expected --${option}`);

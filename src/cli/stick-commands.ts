@@ -11,19 +11,23 @@ import {
   writeSync,
 } from 'node:fs';
 import { open } from 'node:fs/promises';
+import { basename } from 'node:path';
 import { createGunzip } from 'node:zlib';
 import {
   checkStick,
   inspectFirmware,
+  openDownload,
   packedStick,
   SparseCollector,
   stickImage,
   type FatMoment,
+  type ImageWanted,
   type Inspection,
   type Segment,
   type StickFile,
   type StickSource,
   type StickVerdict,
+  type StickWanted,
 } from '../core/firmware';
 
 /** What a command answers: what is printed, and whether the exit code is 0. */
@@ -62,14 +66,19 @@ export interface MakeOrder {
   readonly size: string;
   readonly out: string;
   readonly now: Date;
+  /** What the image has to have: another is refused. */
+  readonly sha256?: string | undefined;
 }
 
 /** Writes a stick as a raw image, zeros left as holes, or packed where the name ends in .gz. An image that fails half way leaves nothing behind. */
-export function makeStick({ image, name, original, size, out, now }: MakeOrder): Answer {
+export function makeStick({ image, name, original, size, out, now, sha256 }: MakeOrder): Answer {
   const content = readOrRefuse(image);
-  const inspection = inspect(content);
-  const wrong = inspection.reasons.find(({ severity }) => severity === 'bad');
-  if (wrong || inspection.kind === 'archive')
+  const inspection = inspectFirmware(content, { sha256: hash(content) });
+  const isListed = sha256 !== undefined && sha256.toLowerCase() === inspection.sha256;
+  if (sha256 !== undefined && !isListed)
+    throw new CannotDo(`--image: its SHA-256 is ${inspection.sha256}, not ${sha256.toLowerCase()}. Nothing was made.`);
+  const wrong = isListed ? undefined : inspection.reasons.find(({ severity }) => severity === 'bad');
+  if (wrong || inspection.kind === 'archive' || inspection.kind === 'package')
     throw new CannotDo(
       `--image: ${wrong?.message ?? 'This is still the archive; unpack it first.'} ${wrong?.fix ?? ''}`.trim(),
     );
@@ -77,8 +86,8 @@ export function makeStick({ image, name, original, size, out, now }: MakeOrder):
   const stick = stickImage({ totalBytes: bytesOfSize(size), files, serial: serialOf(now), at: momentOf(now) });
   if (!stick.ok) throw new CannotDo(stick.message);
   const draft = `${out}.part`;
-  const target = openSync(draft, 'w');
   try {
+    const target = openSync(draft, 'w');
     if (out.endsWith('.gz')) writePacked(target, stick.segments());
     else writeSparse(target, stick.segments());
     closeSync(target);
@@ -125,18 +134,15 @@ function writeWhole(target: number, bytes: Uint8Array, at: number): void {
 
 const serialOf = (now: Date): number => Math.floor(now.getTime() / 1000) >>> 0;
 
-export interface CheckOrder {
+export interface CheckOrder extends StickWanted {
   readonly stick: string;
-  readonly name: string;
-  readonly bytes?: number | undefined;
-  readonly sha256?: string | undefined;
 }
 
 /** Judges an image of a stick, raw or packed with gzip. */
-export async function checkStickFile({ stick, name, bytes, sha256 }: CheckOrder): Promise<Answer> {
+export async function checkStickFile({ stick, ...wanted }: CheckOrder): Promise<Answer> {
   const opened = await sourceOf(stick);
   try {
-    const verdict = await checkStick(opened.source, { name, bytes, sha256 });
+    const verdict = await checkStick(opened.source, wanted);
     return { ok: verdict.verdict !== 'bad', value: verdict, text: printVerdict(verdict) };
   } finally {
     await opened.close();
@@ -181,25 +187,39 @@ async function unpacked(path: string): Promise<StickSource> {
   return collected.source;
 }
 
-const inspect = (bytes: Uint8Array): Inspection =>
-  inspectFirmware(bytes, { sha256: createHash('sha256').update(bytes).digest('hex') });
+const hash = (bytes: Uint8Array): string => createHash('sha256').update(bytes).digest('hex');
 
-/** What a downloaded file is. */
-export function inspectFile(path: string): Answer {
-  const inspection = inspect(readOrRefuse(path));
-  return {
-    ok: !inspection.reasons.some(({ severity }) => severity === 'bad'),
-    value: inspection,
-    text: printInspection(inspection),
+/** What a downloaded file is, and whether the image in it is fit to flash. */
+export async function inspectFile(path: string, wanted: ImageWanted): Promise<Answer> {
+  const content = readOrRefuse(path);
+  const download = await openDownload({ name: basename(path), content }, { wanted, hash });
+  const { file, image, isFit } = download;
+  const value = {
+    ...file,
+    reasons: download.reasons,
+    image: image && { name: image.name, entry: image.entry, ...factsOf(image.inspection) },
+    isFit,
   };
+  return { ok: isFit, value, text: printInspection(value) };
 }
+
+const factsOf = ({ kind, bytes, crc32, sha256, volumes, capsule }: Inspection) => ({
+  kind,
+  bytes,
+  crc32,
+  sha256,
+  volumes,
+  capsule,
+});
 
 const maxFileBytes = 512 * 2 ** 20;
 
 function readOrRefuse(path: string): Uint8Array {
   try {
     const file = openSync(path, 'r');
-    const { size } = fstatSync(file);
+    const stat = fstatSync(file);
+    if (!stat.isFile()) throw new Error(`expected a file, found ${stat.isDirectory() ? 'a folder' : 'a device'}`);
+    const { size } = stat;
     if (size <= maxFileBytes) {
       const bytes = new Uint8Array(size);
       for (let done = 0; done < size;) {
@@ -223,18 +243,35 @@ const lines = (reasons: StickVerdict['reasons']): string[] =>
 const printVerdict = ({ verdict, reasons }: StickVerdict): string =>
   [`The stick is ${verdict.replaceAll('-', ' ')}.`, ...lines(reasons), ''].join('\n');
 
-const printInspection = ({ kind, bytes, crc32, sha256, volumes, entries, candidates, reasons }: Inspection): string =>
+type Inspected = Inspection & {
+  readonly image: (ReturnType<typeof factsOf> & { readonly name: string; readonly entry: string | null }) | null;
+  readonly isFit: boolean;
+};
+
+const printInspection = ({
+  kind,
+  bytes,
+  crc32,
+  sha256,
+  entries,
+  candidates,
+  reasons,
+  image,
+  isFit,
+}: Inspected): string =>
   [
     `${kind}, ${bytes} bytes`,
     `  CRC-32  ${crc32}`,
     `  SHA-256 ${sha256}`,
-    ...volumes.map(
-      ({ offset, guid, lengthBytes, headerChecksumValid }) =>
-        `  volume at 0x${offset.toString(16)}: ${guid}, ${lengthBytes} bytes, header ${headerChecksumValid ? 'adds up' : 'does not add up'}`,
-    ),
     ...entries.map(
       (entry) => `  ${entry.name}: ${entry.bytes} bytes${candidates.includes(entry.name) ? ', can be the image' : ''}`,
     ),
+    ...(image?.entry ? [`${image.entry}: ${image.kind}, ${image.bytes} bytes`, `  SHA-256 ${image.sha256}`] : []),
+    ...(image?.volumes ?? []).map(
+      ({ offset, guid, lengthBytes, headerChecksumValid }) =>
+        `  volume at 0x${offset.toString(16)}: ${guid}, ${lengthBytes} bytes, header ${headerChecksumValid ? 'adds up' : 'does not add up'}`,
+    ),
     ...lines(reasons),
+    isFit ? 'Nothing speaks against flashing it.' : 'It is not fit to flash.',
     '',
   ].join('\n');

@@ -58,11 +58,23 @@ const revisionSchema = z
 const seconds = z.number().min(0).max(7200);
 const slotName = words(12);
 
+const severity = z.enum(['bad', 'warning', 'note']);
+const readsSchema = z
+  .strictObject({
+    shortNamesOnly: z.boolean().optional().describe('It looks at 8.3 names only.'),
+    noTable: severity.optional().describe('What a file system without a partition table is to it. Default: a warning.'),
+    largePartition: severity.optional().describe('What a partition over 32 GiB is to it. Default: a warning.'),
+    alone: z.boolean().optional().describe('The image has to be alone on the stick.'),
+  })
+  .describe('What sticks it is known to read.');
+
 const flashSchema = z.strictObject({
   port: words(200).describe('The one port that works, in the words of the manual.'),
   button: words(200),
   holdSeconds: seconds.describe('How long the button is held.'),
   fileName: words(100).describe('The exact name that it looks for in the root of the stick.'),
+  otherFileNames: z.array(words(100)).max(8).optional().describe('Other names that it accepts as well.'),
+  reads: readsSchema.optional(),
   plugs: z.array(words(60)).max(10).describe('Power plugs that must be connected.'),
   phases: z
     .array(
@@ -120,6 +132,16 @@ export const boardBookFileSchema = z.strictObject({
   model: words(120).describe('As printed on the board and the box.'),
   revisions: z.array(revisionSchema).min(1).max(50),
   setupKey: words(40).optional().describe("Opens the firmware's menu."),
+  menuPath: words(200).optional().describe('The way to the update in that menu.'),
+  completePc: words(120).optional().describe('It belongs to a complete PC of this maker: images come from there.'),
+  firstStart: z
+    .strictObject({ usualSeconds: seconds, worstSeconds: seconds })
+    .refine(({ usualSeconds, worstSeconds }) => usualSeconds <= worstSeconds, {
+      path: ['worstSeconds'],
+      message: 'expected no less than the usual time',
+    })
+    .optional()
+    .describe('How long its first start after a flash takes.'),
   menuFlash: z.boolean().optional().describe('Firmware can be updated from its own menu. Default: true.'),
   flash: flashSchema.optional().describe('How it flashes itself without a processor; left out where it cannot.'),
   secondImage: words(400).optional().describe('How to start from a second image; left out where there is none.'),

@@ -18,7 +18,7 @@ export function rightForEvent(event: CaseEvent): Action {
     case 'case-reopened':
       return 'close-cases';
     case 'firmware-flashed':
-      return 'flash-firmware';
+      return event.againstBook === undefined ? 'flash-firmware' : 'flash-against-book';
     case 'trial-done':
       return rightForTrial(event.trial);
     // Nobody knows what it says: only those may cross it out who may do all that an entry can be.
@@ -33,6 +33,7 @@ export function rightForEvent(event: CaseEvent): Action {
     case 'strategy-chosen':
     case 'lacking-set':
     case 'owner-tried':
+    case 'switched-off':
     case 'circumstances-set':
     case 'part-noted':
     case 'board-noted':

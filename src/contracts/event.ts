@@ -126,6 +126,9 @@ const bodies = {
     end: z.enum(FLASH_ENDS),
     seconds: z.number().min(0).max(86_400).optional().describe('From the first blink to the end.'),
     reason: words(400).optional().describe('For one that gave up: the likeliest reason.'),
+    againstBook: words(400)
+      .optional()
+      .describe('Why an image that is not the one of the board book was flashed: a decision of a lead.'),
   },
   verified: {
     kind: z.literal('firmware-verified'),
@@ -133,6 +136,7 @@ const bodies = {
     setAgain: z.array(words(120)).max(40).describe('Settings that were set again.'),
     done: z.array(words(120)).max(20).optional().describe('What was done before the first start.'),
   },
+  off: { kind: z.literal('switched-off') },
   resumed: { kind: z.literal('case-resumed') },
   closed: {
     kind: z.literal('case-closed'),
@@ -179,6 +183,7 @@ export const caseEventSchema: z.ZodType<WritableEvent> = z.discriminatedUnion('k
   z.strictObject({ ...base, ...bodies.lacking }),
   z.strictObject({ ...base, ...bodies.circumstances }),
   z.strictObject({ ...base, ...bodies.tried }),
+  z.strictObject({ ...base, ...bodies.off }),
   z.strictObject({ ...base, ...bodies.noted }),
   z.strictObject({ ...base, ...bodies.board }),
   z.strictObject({ ...base, ...bodies.flashed }),
@@ -209,6 +214,7 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...loose, ...bodies.lacking }),
   z.strictObject({ ...loose, ...bodies.circumstances }),
   z.strictObject({ ...loose, ...bodies.tried }),
+  z.strictObject({ ...loose, ...bodies.off }),
   z.strictObject({ ...loose, ...bodies.noted }),
   z.strictObject({ ...loose, ...bodies.board }),
   z.strictObject({ ...loose, ...bodies.flashed }),

@@ -12,6 +12,8 @@ export const MAY = {
   'close-cases': ['lead', 'technician'],
   /** Writing down a flash: it cannot be taken back. */
   'flash-firmware': ['lead', 'technician'],
+  /** Flashing an image that is not the one of the board book. */
+  'flash-against-book': ['lead'],
   'write-boards': ['lead', 'technician'],
   'delete-boards': ['lead'],
   /** The log of another bench comes in as it is. */

@@ -32,7 +32,7 @@ export const fullBoard: BoardBookFile = {
     { revision: '1.1', processors: [], releases: [{ version: 'R2', date: '2024-02-14' }] },
   ],
   flash: {
-    port: 'the ringed port',
+    port: 'the port with the anchor',
     button: 'The small button',
     holdSeconds: 3,
     fileName: 'TERN4M.BIN',

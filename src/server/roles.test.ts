@@ -69,6 +69,7 @@ const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }
         .send({ id: newId(), events: [...eventsOf({}), { ...base(), id: eventId(50), ...closing }] }),
   ],
   'flash-firmware': [async (role) => append(role, [{ ...base(), ...flash }])],
+  'flash-against-book': [async (role) => append(role, [{ ...base(), ...flash, againstBook: 'The maker sent it' }])],
   'write-boards': [
     async (role) => server.as(role).put(`/api/boards/${newId()}`).send({ expectedEdition: 0, board: fullBoard }),
   ],
@@ -112,6 +113,7 @@ const entries: Readonly<Record<Exclude<CaseEventKind, 'case-opened' | 'entry-str
   'strategy-chosen': [{ strategy: 'best-value' }, 'write-cases'],
   'lacking-set': [{ tools: [], spares: [] }, 'write-cases'],
   'circumstances-set': [{ circumstances: ['spill'], source: 'bench' }, 'write-cases'],
+  'switched-off': [{}, 'write-cases'],
   'owner-tried': [{ trial: 'spare/monitor', outcome: 'dark' }, 'write-cases'],
   'part-noted': [{ part: 'supply', paid: 10 }, 'write-cases'],
   'board-noted': [{ board: eventId(77), model: 'M', revision: '1', installed: 'R1' }, 'write-cases'],

@@ -17,7 +17,7 @@ import type {
 } from './event';
 import { foldFlash, foldVersion } from './fold-firmware';
 import { ownerTryOf, ownerTryStep, withOwnerTry } from './owner-tries';
-import { setUpStep } from './set-up-step';
+import { setUpStep, switchedOffStep } from './set-up-step';
 import { advance, notWaiting, refuse, type Stepped } from './stepped';
 import { reportedStep } from './reported-step';
 
@@ -102,6 +102,8 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
       return advance({ ...listed, lacking: { tools: event.tools, spares: event.spares } });
     case 'circumstances-set':
       return advance({ ...listed, circumstances: event.circumstances });
+    case 'switched-off':
+      return advance({ ...listed, steps: [...state.steps, switchedOffStep(event.id, state)] });
     case 'owner-tried':
       return noteOwnerTry(listed, event);
     case 'part-noted':

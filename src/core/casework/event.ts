@@ -146,6 +146,11 @@ export interface OwnerTried extends EventBase {
   readonly outcome: StartOutcome | 'not-sure';
 }
 
+/** The machine is off, the cord out, the button pressed until nothing is left. */
+export interface SwitchedOff extends EventBase {
+  readonly kind: 'switched-off';
+}
+
 /** What is known of the case besides its parts, learned at any time; it takes the place of what was said before. */
 export interface CircumstancesSet extends EventBase {
   readonly kind: 'circumstances-set';
@@ -184,6 +189,8 @@ export interface FirmwareFlashed extends EventBase {
   readonly seconds?: number;
   /** For one that gave up: the likeliest reason, in words. */
   readonly reason?: string;
+  /** Why an image that is not the one of the board book was flashed all the same: a lead's decision. */
+  readonly againstBook?: string;
 }
 
 /** The version that is shown after a flash, and what was set again. */
@@ -216,6 +223,7 @@ export type WritableEvent =
   | StrategyChosen
   | LackingSet
   | OwnerTried
+  | SwitchedOff
   | CircumstancesSet
   | PartNoted
   | BoardNoted

@@ -24,6 +24,7 @@ export type {
   PartNoted,
   Recorded,
   StrategyChosen,
+  SwitchedOff,
   TrialDone,
   UnreadEntry,
   WritableEvent,
@@ -43,6 +44,8 @@ export { mayAppendAfter } from './may-append-after';
 export { circumstancesOf, createCaseDiagnoser, diagnoseCase, inputOf } from './diagnose-case';
 export { proofOfCause } from './proof-of-cause';
 export { reportedStep } from './reported-step';
+export { flashRefusals } from './flash-refusals';
+export type { FlashRefusal } from './flash-refusals';
 export { ownerTries } from './owner-tries';
 export { memoryMatrixOf } from './memory-matrix-of';
 export { buildUpRunOf } from './build-up-run-of';

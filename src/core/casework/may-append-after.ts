@@ -9,6 +9,7 @@ function leavesTheMachine(event: CaseEvent): boolean {
     case 'board-noted':
     case 'lacking-set':
     case 'owner-tried':
+    case 'switched-off':
     case 'circumstances-set':
     case 'strategy-chosen':
       return true;

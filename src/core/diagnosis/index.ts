@@ -10,6 +10,7 @@ export { PART_VERDICTS } from './advice/part-verdicts';
 export type { PartVerdict } from './advice/part-verdicts';
 export type { Proving, ProvingStart } from './advice/proving';
 export { sureEnoughFor } from './advice/how-sure';
+export { openHazards } from './planning/hazards';
 export { isOwnersWord, observedStart, reportedTrialId } from './belief/complaint';
 export type { Confirmation } from './advice/confirmation';
 export type { DiagnosisInput, EvidenceStep } from './evidence-step';

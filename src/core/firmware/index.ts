@@ -5,21 +5,25 @@ export type { Segment, StickFile, StickImage, StickOrder } from './stick/stick-i
 export type { FatMoment } from './stick/directory-entries';
 export { checkStick } from './stick/check-stick';
 export type { StickVerdict } from './stick/check-stick';
-export type { StickSource, StickWanted } from './stick/stick-source';
+export type { StickProfile, StickSource, StickWanted } from './stick/stick-source';
 export { crc32Text, inspectFirmware, sha256Of } from './download/inspect-firmware';
-export type { Inspection, Reason, Severity } from './download/inspect-firmware';
+export type { Inspection } from './download/inspect-firmware';
+export { openDownload } from './download/open-download';
+export type { Download, ImageWanted, OpenedImage } from './download/open-download';
+export type { Reason, Severity } from './download/reasons';
 export { firmwareVolumes } from './download/uefi-volumes';
 export type { FirmwareVolume } from './download/uefi-volumes';
 export { openArchive } from './download/zip-archive';
-export type { ArchiveEntry, OpenedArchive } from './download/zip-archive';
+export type { ArchiveEntry, OpenedArchive } from './download/archive';
 export { planUpdate, revisionsWith } from './update/plan-update';
 export type { RuledOut, UpdatePlan, UpdateStep } from './update/update-plan';
 export type { VersionClues } from './boards/clues';
 export { isSameProcessor } from './boards/release';
 export type { BoardBookEntry, BoardRevision, FirmwareGoal, FirmwarePolicy, Release } from './boards/release';
-export { FLASH_PHASES, LIGHTS, RESET_WAYS } from './boards/release';
+export { acceptedNames, FLASH_PHASES, LIGHTS, RESET_WAYS } from './boards/release';
 export type {
   BareFlash,
+  FirstStartTimes,
   BoardHeader,
   FlashPhase,
   HeaderPin,

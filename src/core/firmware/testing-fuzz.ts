@@ -1,13 +1,14 @@
 import { zipSync } from 'fflate';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { uniformInt } from 'pure-rand/distribution/uniformInt';
-import { checkStick, inspectFirmware, layStick, openArchive, type StickSource } from '.';
+import { checkStick, inspectFirmware, layStick, openArchive, sha256Of, type StickSource } from '.';
+import { openCabinet } from './download/cabinet';
 import { pattern, stickOf } from './stick/testing-stick';
 
 /** Mutated sticks, archives and images against the parsers: seeded, so that a finding can be made again. */
 
 export interface FuzzFinding {
-  readonly input: 'stick' | 'archive' | 'image';
+  readonly input: 'stick' | 'archive' | 'image' | 'cabinet' | 'flood';
   readonly round: number;
   readonly error: string;
 }
@@ -23,6 +24,7 @@ export interface FuzzReport {
 type Random = (below: number) => number;
 
 const content = pattern(9_000);
+const contentHash = sha256Of(content);
 const stick = stickOf([
   { name: 'BOARD.BIN', content },
   { name: 'A long name (rev 2).bin', content },
@@ -31,6 +33,33 @@ const archive = zipSync(
   { 'release/board.bin': pattern(30_000), 'release/read me.txt': pattern(300), 'release/tool/x.exe': pattern(2000) },
   { level: 6 },
 );
+
+/** A cabinet with one folder of two files, packed plainly. */
+const cabinet = (() => {
+  const names = ['board.bin', 'read me.txt'];
+  const [folderAt, filesAt] = [36, 44];
+  const dataAt = filesAt + names.reduce((sum, name) => sum + 17 + name.length, 0);
+  const bytes = new Uint8Array(dataAt + 8 + 6000);
+  const view = new DataView(bytes.buffer);
+  view.setUint32(0, 0x4643534d, true);
+  view.setUint32(16, filesAt, true);
+  view.setUint16(24, 0x0103, true);
+  view.setUint16(26, 1, true);
+  view.setUint16(28, names.length, true);
+  view.setUint32(folderAt, dataAt, true);
+  view.setUint16(folderAt + 4, 1, true);
+  let at = filesAt;
+  names.forEach((name, i) => {
+    view.setUint32(at, 3000, true);
+    view.setUint32(at + 4, 3000 * i, true);
+    for (let k = 0; k < name.length; k++) bytes[at + 16 + k] = name.charCodeAt(k);
+    at += 17 + name.length;
+  });
+  view.setUint16(dataAt + 4, 6000, true);
+  view.setUint16(dataAt + 6, 6000, true);
+  bytes.set(pattern(6000), dataAt + 8);
+  return bytes;
+})();
 
 /** A flash image with two volumes whose headers add up (UEFI PI, volume 3, section 3.2.1). */
 const image = (() => {
@@ -138,16 +167,29 @@ const wholeOf = (bytes: Uint8Array) =>
     [0, bytes.length],
   ] as const;
 
-/** Plays so many mutated inputs, a third of each kind. Every one must be answered; whatever is thrown is a finding. */
+/** What parsers look for, over and over: each place is one where they might begin. */
+const tokens = ['_FVH', '_', 'MSCF', 'PK\x01\x02', 'PK\x05\x06', 'PK\x03\x04', 'MZ', 'M', '<html'];
+
+/** A file full of such marks, begun like one kind or another, with some bytes changed. */
+function flood(random: Random): Uint8Array {
+  const token = tokens[random(tokens.length)] ?? '_FVH';
+  const bytes = new Uint8Array(2 ** (14 + random(9)));
+  for (let i = 0; i < bytes.length; i++) bytes[i] = token.charCodeAt(i % token.length);
+  const start = ['', 'MZ', 'PK\x03\x04', 'MSCF', '\0'][random(5)] ?? '';
+  for (let i = 0; i < start.length; i++) bytes[i] = start.charCodeAt(i);
+  return mutate(bytes, wholeOf(bytes), random);
+}
+
+/** Plays so many mutated inputs of each kind. Every one must be answered; whatever is thrown is a finding. */
 export async function fuzz(rounds: number, seed: number, now: () => number): Promise<FuzzReport> {
   const generator = xoroshiro128plus(seed);
   const random: Random = (below) => (below <= 1 ? 0 : uniformInt(generator, 0, below - 1));
   const findings: FuzzFinding[] = [];
   const answers: Record<string, number> = {};
   let slowestMs = 0;
-  const kinds = ['stick', 'archive', 'image'] as const;
+  const kinds = ['stick', 'archive', 'image', 'cabinet'] as const;
   for (let round = 0; round < rounds; round++) {
-    const input = kinds[round % 3] ?? 'stick';
+    const input = round % 500 === 499 ? 'flood' : (kinds[round % kinds.length] ?? 'stick');
     const begin = now();
     try {
       const answer = `${input}: ${await answerOf(input, random)}`;
@@ -163,13 +205,22 @@ export async function fuzz(rounds: number, seed: number, now: () => number): Pro
 async function answerOf(input: FuzzFinding['input'], random: Random): Promise<string> {
   switch (input) {
     case 'stick':
-      return (await checkStick(mutatedStick(random), { name: 'BOARD.BIN', bytes: content.length })).verdict;
+      return (
+        await checkStick(mutatedStick(random), { names: ['BOARD.BIN'], bytes: content.length, sha256: contentHash })
+      ).verdict;
     case 'archive': {
       const opened = openArchive(mutate(archive, wholeOf(archive), random));
       if (!opened.ok) return opened.problem.code;
       const read = opened.entries.map(({ name }) => opened.read(name));
       return read.every(({ ok }) => ok) ? 'unpacked' : 'refused entry';
     }
+    case 'cabinet': {
+      const opened = openCabinet(mutate(cabinet, wholeOf(cabinet), random), 0);
+      if (!opened.ok) return opened.problem.code;
+      return opened.entries.every(({ name }) => opened.read(name).ok) ? 'unpacked' : 'refused entry';
+    }
+    case 'flood':
+      return inspectFirmware(flood(random)).kind;
     case 'image':
       return inspectFirmware(
         mutate(

@@ -12,6 +12,8 @@ export interface StickFacts {
   readonly isListedImage: boolean;
   /** Partition table and file system were looked at, not the files alone. */
   readonly isFormatChecked: boolean;
+  /** For which version. */
+  readonly version: string | null;
 }
 
 /** What lies on the desk of the firmware bay for one case: client-only, kept when the tab is closed. */
@@ -40,6 +42,8 @@ export interface FirmwareDesk {
   };
   readonly method: FlashMethod | null;
   readonly stick: StickFacts | null;
+  /** A lead's reason to flash this very image against the board book. */
+  readonly against: { readonly sha256: string; readonly reason: string } | null;
   /** Gates that were confirmed. */
   readonly gates: readonly string[];
   /** When the button was let go, in milliseconds since the epoch. */
@@ -71,6 +75,7 @@ export const emptyFirmwareDesk: FirmwareDesk = {
   },
   method: null,
   stick: null,
+  against: null,
   gates: [],
   watchFrom: null,
   marks: [],

@@ -2,13 +2,14 @@ import { expose } from 'comlink';
 import { Gunzip } from 'fflate';
 import {
   checkStick,
-  inspectFirmware,
-  openArchive,
+  openDownload,
   packedStick,
   sha256Of,
   SparseCollector,
   stickImage,
+  type ImageWanted,
   type Inspection,
+  type Reason,
   type StickFile,
   type StickSource,
   type StickVerdict,
@@ -18,6 +19,8 @@ import {
 export interface InspectedImage {
   /** Its own name, without folders. */
   readonly name: string;
+  /** The entry of the archive; null where the file itself is the image. */
+  readonly entry: string | null;
   readonly inspection: Inspection;
 }
 
@@ -26,6 +29,9 @@ export interface Inspected {
   readonly file: Inspection;
   /** What is taken for the image: the file itself, or the entry of the archive. */
   readonly image: InspectedImage | null;
+  readonly reasons: readonly Reason[];
+  /** It is an image, be it the one of the board book or not. */
+  readonly isImage: boolean;
   readonly milliseconds: number;
 }
 
@@ -54,41 +60,32 @@ const work = { inspect, pack, writeRaw, writeFiles, check };
 export type StickWork = typeof work;
 expose(work);
 
-const baseName = (path: string): string => path.split('/').at(-1) ?? path;
-
-async function inspect(file: File, entry: string | null): Promise<Inspected> {
+async function inspect(file: File, entry: string | null, wanted: ImageWanted): Promise<Inspected> {
   const startedAt = performance.now();
   image = null;
   if (file.size > maxFileBytes) throw new Error(`${file.name}: expected at most 512 MiB, found ${file.size} bytes`);
-  const bytes = new Uint8Array(await file.arrayBuffer());
-  const whole = await inspectHere(bytes);
-  const found = whole.kind === 'archive' ? fromArchive(bytes, whole, entry) : { name: file.name, content: bytes };
-  const inspection = found ? (whole.kind === 'archive' ? await inspectHere(found.content) : whole) : null;
-  if (found && !inspection?.reasons.some(({ severity }) => severity === 'bad')) image = found;
+  const content = new Uint8Array(await file.arrayBuffer());
+  const download = await openDownload({ name: file.name, content }, { wanted, entry, hash: hashHere });
+  const { image: found } = download;
+  // One that is only another than the book's may still be flashed, where a lead says why.
+  const isImage = found !== null && !download.reasons.some((one) => one.severity === 'bad' && !isOther(one));
+  if (isImage) image = { name: found.name, content: found.content };
   return {
-    file: whole,
-    image: found && inspection ? { name: found.name, inspection } : null,
+    file: download.file,
+    image: found && { name: found.name, entry: found.entry, inspection: found.inspection },
+    reasons: download.reasons,
+    isImage,
     milliseconds: performance.now() - startedAt,
   };
 }
+
+const isOther = ({ code }: Reason): boolean => code === 'wrong-hash' || code === 'wrong-size';
 
 /** The browser hashes far quicker; it does so in a secure context only, and a shop's plain network is none. */
 async function hashHere(bytes: Uint8Array): Promise<string> {
   if (!('subtle' in crypto)) return sha256Of(bytes);
   const digest = new Uint8Array(await crypto.subtle.digest('SHA-256', bytes as Uint8Array<ArrayBuffer>));
   return Array.from(digest, (byte) => byte.toString(16).padStart(2, '0')).join('');
-}
-
-const inspectHere = async (bytes: Uint8Array): Promise<Inspection> =>
-  inspectFirmware(bytes, { sha256: await hashHere(bytes) });
-
-function fromArchive(bytes: Uint8Array, { candidates }: Inspection, entry: string | null): StickFile | null {
-  const wanted = entry ?? candidates[0];
-  const opened = openArchive(bytes);
-  if (wanted === undefined || !opened.ok) return null;
-  const read = opened.read(wanted);
-  if (!read.ok) throw new Error(read.problem.message);
-  return { name: baseName(wanted), content: read.content };
 }
 
 function filesToWrite(name: string, original: string | null): StickFile[] {

@@ -46,6 +46,9 @@ const HAZARDS: readonly Hazard[] = [
   },
 ];
 
+/** The hazards of the machine as it stands. */
+export const openHazards = (input: DiagnosisInput): ActiveHazard[] => hazardsOf(input, input.configuration);
+
 /** A hazard that holds for a machine: why, and what would end it. */
 export interface ActiveHazard {
   readonly hazard: Hazard;

@@ -1,3 +1,5 @@
+import type { StickProfile } from '../stick/stick-source';
+
 /** One firmware release of a board revision, as its maker lists it. */
 export interface Release {
   readonly version: string;
@@ -60,6 +62,10 @@ export interface BareFlash {
   readonly holdSeconds: number;
   /** The exact name that it looks for in the root of the stick. */
   readonly fileName: string;
+  /** Other names that it accepts as well. */
+  readonly otherFileNames?: readonly string[] | undefined;
+  /** What sticks it is known to read. */
+  readonly reads?: StickProfile | undefined;
   /** Power plugs that must be connected, no more and no less than it needs. */
   readonly plugs: readonly string[];
   readonly phases: readonly LightPhase[];
@@ -70,6 +76,12 @@ export interface BareFlash {
   /** Other lights that may stay on meanwhile, and mean nothing. */
   readonly harmlessLights?: string | undefined;
 }
+
+/** Every name under which a board finds the image, the usual one first. */
+export const acceptedNames = ({ fileName, otherFileNames = [] }: BareFlash): readonly string[] => [
+  fileName,
+  ...otherFileNames,
+];
 
 export const RESET_WAYS = ['menu', 'pins', 'button', 'coin-cell'] as const;
 export type ResetWayKind = (typeof RESET_WAYS)[number];
@@ -105,12 +117,24 @@ export interface BoardHeader {
   readonly pins: readonly HeaderPin[];
 }
 
+/** Seconds from pressing the button to a picture, the first time after a flash. */
+export interface FirstStartTimes {
+  readonly usualSeconds: number;
+  readonly worstSeconds: number;
+}
+
 /** A board as the shop's book has it: what the diagnosis and the firmware bay need to know of it. */
 export interface BoardBookEntry {
   readonly model: string;
   readonly revisions: readonly BoardRevision[];
   /** Opens the firmware's menu. */
   readonly setupKey?: string | undefined;
+  /** The way to the update in that menu, for instance "Tools, then Update firmware". */
+  readonly menuPath?: string | undefined;
+  /** It belongs to a complete PC: images come from the maker of that machine. */
+  readonly completePc?: string | undefined;
+  /** How long its first start after a flash takes. */
+  readonly firstStart?: FirstStartTimes | undefined;
   /** Firmware can be updated from its own menu. Default: true. */
   readonly menuFlash?: boolean | undefined;
   readonly flash?: BareFlash | undefined;

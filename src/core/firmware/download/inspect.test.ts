@@ -23,7 +23,7 @@ image.set(volume(mib), 0);
 image.set(volume(mib / 2), mib);
 
 test('volumes are found with their place, length and GUID, and their headers add up', () => {
-  expect(firmwareVolumes(image)).toEqual([
+  expect(firmwareVolumes(image).volumes).toEqual([
     {
       offset: 0,
       guid: '8c8ce578-8a3d-4f1c-9935-896185c32dd3',
@@ -45,6 +45,15 @@ test('a changed header does not add up, and an image that ends early is cut', ()
   const changed = image.slice();
   changed[mib + 20] = 1;
   expect(inspectFirmware(changed).reasons.map(({ code }) => code)).toEqual(['volume-checksum']);
+  // What a wrong header says of its length is not believed: what lies within is looked at.
+  const long = image.slice();
+  long.set([0xff, 0xff, 0xff, 0x7f], 32);
+  expect(firmwareVolumes(long).volumes.map(({ offset, headerChecksumValid }) => [offset, headerChecksumValid])).toEqual(
+    [
+      [0, false],
+      [mib, true],
+    ],
+  );
   expect(inspectFirmware(image.slice(0, mib + 1000)).reasons.map(({ code }) => code)).toContain('cut');
 });
 
@@ -53,7 +62,7 @@ test('checksums are those of other tools', () => {
   expect([crc32, sha256, kind]).toEqual([
     'cbf43926',
     '15e2b0d3c33891ebb0f1ef609ec419420c20e320ce94c65fbc8c3312448eb225',
-    'unknown',
+    'text',
   ]);
   expect(crc32Text(new Uint8Array(0))).toBe('00000000');
 });
@@ -64,7 +73,11 @@ test('an erased image, an empty file and a text are called what they are', () =>
     reasons: [{ code: 'erased' }],
   });
   expect(inspectFirmware(new Uint8Array(0))).toMatchObject({ kind: 'empty', reasons: [{ code: 'empty' }] });
-  expect(inspectFirmware(strToU8('Read me first.'))).toMatchObject({ kind: 'unknown' });
+  expect(inspectFirmware(strToU8('Read me first.'))).toMatchObject({
+    kind: 'text',
+    reasons: [{ code: 'not-an-image' }],
+  });
+  expect(inspectFirmware(pattern(9000))).toMatchObject({ kind: 'unknown', reasons: [{ code: 'unrecognised' }] });
 });
 
 const packed = zipSync({ 'notes.txt': strToU8('notes'), 'Tern 1204/TERN1204.BIN': image, 'tool.exe': pattern(mib) });
@@ -73,7 +86,7 @@ test('the image in an archive is the candidate, notes and tools are not', () => 
   expect(inspectFirmware(packed)).toMatchObject({
     kind: 'archive',
     candidates: ['Tern 1204/TERN1204.BIN'],
-    reasons: [],
+    reasons: [{ code: 'tool-inside', severity: 'note' }],
   });
   const opened = openArchive(packed);
   if (!opened.ok) throw new Error(opened.problem.message);
@@ -144,7 +157,7 @@ test('an archive cut off at any byte is refused, never half opened', () => {
 
 test('an image cut off at any byte of a volume header has no such volume, or one that is cut', () => {
   for (let cut = mib; cut < mib + 80; cut++) {
-    const volumes = firmwareVolumes(image.slice(0, cut));
+    const { volumes } = firmwareVolumes(image.slice(0, cut));
     expect(volumes[0]).toMatchObject({ offset: 0, headerChecksumValid: true, isCut: false });
     expect(volumes.slice(1).every(({ isCut }) => isCut)).toBe(true);
   }

@@ -1,4 +1,4 @@
-import { ByteReader, OutOfBounds } from '../byte-reader';
+import { guidAt, u16At, u64At } from './fields';
 
 /** One firmware volume of a UEFI image (PI specification, volume 3, EFI_FIRMWARE_VOLUME_HEADER). */
 export interface FirmwareVolume {
@@ -11,66 +11,63 @@ export interface FirmwareVolume {
   readonly isCut: boolean;
 }
 
-/** "_FVH", in the header at this offset. */
-const signature = [0x5f, 0x46, 0x56, 0x48] as const;
+export interface FoundVolumes {
+  readonly volumes: readonly FirmwareVolume[];
+  /** There were so many signatures that not all were looked at: no image has so many. */
+  readonly isFlooded: boolean;
+}
+
 const signatureOffset = 40;
 const minHeaderBytes = 56;
 const maxHeaderBytes = 4096;
-/** An image holds a handful; more are not listed. */
+/** An image holds a handful; more are not listed, and no more signatures are looked at. */
 const maxVolumes = 4096;
-
-const hex = (bytes: Uint8Array): string => [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
-
-/** A GUID as it is written: the first three groups are little-endian numbers. */
-function guidAt(reader: ByteReader, offset: number): string {
-  const group = (at: number, length: number) => hex(Uint8Array.from(reader.bytes(offset + at, length)).reverse());
-  const plain = (at: number, length: number) => hex(reader.bytes(offset + at, length));
-  return [group(0, 4), group(4, 2), group(6, 2), plain(8, 2), plain(10, 6)].join('-');
-}
+const maxSignatures = 16_384;
 
 /**
  * Every firmware volume in an image, in order; volumes inside of volumes are part of the outer one and not listed. A
- * signature whose header makes no sense is passed over. A header is valid if its 16-bit words sum to zero.
+ * signature whose header makes no sense is passed over. A header is valid if its 16-bit words sum to zero; one that is
+ * not is listed, and what it says of its length is not believed.
  */
-export function firmwareVolumes(image: Uint8Array): FirmwareVolume[] {
-  const reader = new ByteReader(image, 'firmware');
+export function firmwareVolumes(image: Uint8Array): FoundVolumes {
   const volumes: FirmwareVolume[] = [];
   let from = signatureOffset;
-  while (volumes.length < maxVolumes) {
+  for (let seen = 0; ; seen++) {
     const at = findSignature(image, from);
-    if (at < 0) return volumes;
-    const volume = volumeAt(reader, at - signatureOffset);
+    if (at < 0) return { volumes, isFlooded: false };
+    if (seen >= maxSignatures || volumes.length >= maxVolumes) return { volumes, isFlooded: true };
+    const volume = volumeAt(image, at - signatureOffset);
     if (volume) volumes.push(volume);
-    from = volume
+    from = volume?.headerChecksumValid
       ? Math.max(at + 4, Math.min(image.length, volume.offset + volume.lengthBytes) + signatureOffset)
       : at + 4;
   }
-  return volumes;
 }
 
+/** "_FVH": the letter that is looked at first stands last, so that most places are stepped over. */
 function findSignature(image: Uint8Array, from: number): number {
-  for (let at = image.indexOf(signature[0], from); at >= 0; at = image.indexOf(signature[0], at + 1))
-    if (signature.every((byte, i) => image[at + i] === byte)) return at;
+  for (let at = from + 3; at < image.length;) {
+    const byte = image[at];
+    if (byte === 0x48 && image[at - 1] === 0x56 && image[at - 2] === 0x46 && image[at - 3] === 0x5f) return at - 3;
+    at += byte === 0x56 ? 1 : byte === 0x46 ? 2 : byte === 0x5f ? 3 : 4;
+  }
   return -1;
 }
 
-function volumeAt(reader: ByteReader, offset: number): FirmwareVolume | null {
-  try {
-    const lengthBytes = reader.u64(offset + 32);
-    const headerBytes = reader.u16(offset + 48);
-    const makesSense = headerBytes >= minHeaderBytes && headerBytes <= maxHeaderBytes && headerBytes % 2 === 0;
-    if (!makesSense || lengthBytes < headerBytes) return null;
-    let sum = 0;
-    for (let at = 0; at < headerBytes; at += 2) sum = (sum + reader.u16(offset + at)) & 0xffff;
-    return {
-      offset,
-      guid: guidAt(reader, offset + 16),
-      lengthBytes,
-      headerChecksumValid: sum === 0,
-      isCut: offset + lengthBytes > reader.length,
-    };
-  } catch (error) {
-    if (error instanceof OutOfBounds) return null;
-    throw error;
-  }
+function volumeAt(image: Uint8Array, offset: number): FirmwareVolume | null {
+  if (offset < 0 || offset + minHeaderBytes > image.length) return null;
+  const lengthBytes = u64At(image, offset + 32);
+  const headerBytes = u16At(image, offset + 48);
+  const makesSense = headerBytes >= minHeaderBytes && headerBytes <= maxHeaderBytes && headerBytes % 2 === 0;
+  if (!makesSense || !Number.isSafeInteger(lengthBytes) || lengthBytes < headerBytes) return null;
+  if (offset + headerBytes > image.length) return null;
+  let sum = 0;
+  for (let at = 0; at < headerBytes; at += 2) sum += u16At(image, offset + at);
+  return {
+    offset,
+    guid: guidAt(image, offset + 16),
+    lengthBytes,
+    headerChecksumValid: (sum & 0xffff) === 0,
+    isCut: offset + lengthBytes > image.length,
+  };
 }

@@ -1,28 +1,16 @@
 import crc32 from 'crc-32';
 import { inflateSync } from 'fflate';
-import { ByteReader, OutOfBounds } from '../byte-reader';
+import { ByteReader } from '../byte-reader';
+import {
+  guarded,
+  maxEntries,
+  maxUnpackedBytes,
+  Refused,
+  type ArchiveEntry,
+  type OpenedArchive,
+  type ReadEntry,
+} from './archive';
 
-/** One file in an archive, as its directory has it. */
-export interface ArchiveEntry {
-  readonly name: string;
-  readonly bytes: number;
-  readonly packedBytes: number;
-}
-
-export interface ArchiveProblem {
-  readonly code: string;
-  readonly message: string;
-}
-
-export type OpenedArchive =
-  | { readonly ok: true; readonly entries: readonly ArchiveEntry[]; read(name: string): ReadEntry }
-  | { readonly ok: false; readonly problem: ArchiveProblem };
-
-export type ReadEntry =
-  { readonly ok: true; readonly content: Uint8Array } | { readonly ok: false; readonly problem: ArchiveProblem };
-
-const maxEntries = 2000;
-const maxUnpackedBytes = 512 * 2 ** 20;
 /** Firmware packs to a half or a third; a thousandfold is a bomb. */
 const maxRatio = 1000;
 const maxNameBytes = 1024;
@@ -43,15 +31,6 @@ interface Placed extends ArchiveEntry {
   readonly crc32: number;
 }
 
-class Refused extends Error {
-  constructor(
-    readonly code: string,
-    message: string,
-  ) {
-    super(message);
-  }
-}
-
 /**
  * Opens a zip archive (APPNOTE 6.3) by its directory, with bounds: entries, unpacked size, ratio, names. Encrypted
  * entries, names that climb out of the archive and archives of several parts are refused whole, before anything is
@@ -70,16 +49,6 @@ export function openArchive(bytes: Uint8Array): OpenedArchive {
   });
 }
 
-function guarded<T>(work: () => T): T | { readonly ok: false; readonly problem: ArchiveProblem } {
-  try {
-    return work();
-  } catch (error) {
-    if (error instanceof Refused) return { ok: false, problem: { code: error.code, message: error.message } };
-    if (error instanceof OutOfBounds) return { ok: false, problem: { code: 'cut-archive', message: error.message } };
-    throw error;
-  }
-}
-
 function readDirectory(reader: ByteReader): Placed[] {
   const end = findEnd(reader);
   const count = reader.u16(end + 10);
@@ -87,7 +56,9 @@ function readDirectory(reader: ByteReader): Placed[] {
     throw new Refused('split-archive', 'archive: expected one part, found an archive of several');
   if (count > maxEntries)
     throw new Refused('too-many-entries', `archive: expected at most ${maxEntries} entries, found ${count}`);
-  let at = reader.u32(end + 16);
+  // A program that unpacks itself stands before its archive: all places count from where the archive begins.
+  const base = Math.max(0, end - reader.u32(end + 12) - reader.u32(end + 16));
+  let at = base + reader.u32(end + 16);
   const entries: Placed[] = [];
   for (let i = 0; i < count; i++) {
     if (reader.u32(at) !== directoryRecord)
@@ -103,7 +74,7 @@ function readDirectory(reader: ByteReader): Placed[] {
         crc32: reader.u32(at + 16),
         packedBytes: reader.u32(at + 20),
         bytes: reader.u32(at + 24),
-        localAt: reader.u32(at + 42),
+        localAt: base + reader.u32(at + 42),
       });
     at += 46 + nameBytes + extraBytes + commentBytes;
   }

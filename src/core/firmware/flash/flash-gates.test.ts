@@ -1,7 +1,7 @@
 import { FLASH_METHODS, flashGates, type BareFlash, type BoardBookEntry, type FlashMethod } from '..';
 
 const flash: BareFlash = {
-  port: 'the ringed port',
+  port: 'the port with the anchor',
   button: 'The round button',
   holdSeconds: 4,
   fileName: 'AUK.BIN',
@@ -18,7 +18,7 @@ const said = (method: FlashMethod, of = board) =>
 
 test('a bare-board flash is gated by the facts of this very board', () => {
   const words = said('bare-board');
-  for (const fact of ['the ringed port', 'The round button', 'Hold it 4 s', '"AUK.BIN"', '24-pin, second EPS'])
+  for (const fact of ['the port with the anchor', 'The round button', 'Hold it 4 s', '"AUK.BIN"', '24-pin, second EPS'])
     expect(words).toContain(fact);
 });
 

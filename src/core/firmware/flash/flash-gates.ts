@@ -1,4 +1,4 @@
-import type { BoardBookEntry } from '../boards/release';
+import { acceptedNames, type BoardBookEntry } from '../boards/release';
 import type { FlashMethod } from '../update/choose-method';
 
 /** One thing that must be so before the button is pressed. */
@@ -46,7 +46,8 @@ export function flashGates(board: BoardBookEntry, method: FlashMethod): FlashGat
   return [...(method === 'borrowed-processor' ? [borrowed] : []), ...fromSetup];
 }
 
-function bareBoard({ plugs, port, fileName, button, holdSeconds }: NonNullable<BoardBookEntry['flash']>): FlashGate[] {
+function bareBoard(flash: NonNullable<BoardBookEntry['flash']>): FlashGate[] {
+  const { plugs, port, button, holdSeconds } = flash;
   return [
     { id: 'off', say: 'The machine is off and will not be started with the case button.', why: '' },
     { id: 'plugs', say: `Connected: ${plugs.join(', ')}.`, why: 'Some boards need one particular plug.' },
@@ -55,7 +56,13 @@ function bareBoard({ plugs, port, fileName, button, holdSeconds }: NonNullable<B
       say: `The stick is in the right port: ${port}.`,
       why: 'No other port works. A mark beside a port may belong to the button.',
     },
-    { id: 'stick', say: `"${fileName}" is in the root of the stick, checked after copying.`, why: '' },
+    {
+      id: 'stick',
+      say: `${acceptedNames(flash)
+        .map((name) => `"${name}"`)
+        .join(' or ')} is in the root of the stick, checked after copying.`,
+      why: '',
+    },
     power,
     {
       id: 'button',

@@ -1,4 +1,4 @@
-import type { BareFlash, Light } from '../boards/release';
+import { acceptedNames, type BareFlash, type Light } from '../boards/release';
 
 /** How the simulated board was set up, and what is wrong with it, if anything. */
 export interface PracticeSetUp {
@@ -46,7 +46,10 @@ export function practiceRun(flash: BareFlash, setUp: PracticeSetUp): PracticeRun
   const blinking = flash.phases.filter(({ light }) => light === 'blink');
   const firstPeriod = blinking[0]?.periodSeconds ?? usualPeriod;
   const isFound =
-    setUp.isInRightPort && setUp.stickFiles?.some((name) => name.toUpperCase() === flash.fileName.toUpperCase());
+    setUp.isInRightPort &&
+    setUp.stickFiles?.some((name) =>
+      acceptedNames(flash).some((accepted) => accepted.toUpperCase() === name.toUpperCase()),
+    );
   if (!isFound || !setUp.isRightImage) {
     const endsAtSeconds = blinksBeforeGivingUp * firstPeriod * (isFound ? 2 : 1);
     return {

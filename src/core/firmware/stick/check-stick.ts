@@ -1,7 +1,8 @@
 import { judgeFile } from './judge-file';
-import { bad, note, warning, type Reason } from '../download/inspect-firmware';
+import { bad, note, warning, type Reason } from '../download/reasons';
 import type { StickSource, StickWanted } from './stick-source';
 import { findVolume } from './stick-volume';
+import { fitsShort } from './file-names';
 import { readFolder, type FoundFile } from './read-folder';
 
 export interface StickVerdict {
@@ -26,7 +27,8 @@ const again = 'Make the stick again.';
  * for what is on the stick, and reads no more than its tables and the one file.
  */
 export async function checkStick(source: StickSource, wanted: StickWanted): Promise<StickVerdict> {
-  const found = await findVolume(source);
+  const { profile = {} } = wanted;
+  const found = await findVolume(source, profile);
   if (!found.ok) return verdictOf(found.reasons);
   const { volume } = found;
   const root = await readFolder(volume, volume.rootCluster);
@@ -42,23 +44,60 @@ export async function checkStick(source: StickSource, wanted: StickWanted): Prom
       ),
     );
   const files = root.files.filter(({ isFolder }) => !isFolder);
-  const target = files.find((file) => isNamed(file, wanted.name));
+  const targets = files.filter((file) => wanted.names.some((name) => isNamed(file, name)));
+  const [target] = targets;
   if (!target) {
     reasons.push(await whyMissing(volume, root.files, wanted));
     return verdictOf(reasons);
   }
-  if (target.name !== wanted.name)
-    reasons.push(note('letter-case', `The name is written "${target.name}"; FAT treats it as the same.`));
-  reasons.push(...(await judgeFile(volume, target, wanted)));
-  const others = root.files.filter((file) => file !== target && !isSystem(file));
-  if (others.length > 0)
+  reasons.push(...judgeNames(targets, wanted));
+  for (const file of targets) reasons.push(...(await judgeFile(volume, file, wanted)));
+  const others = root.files.filter((file) => !targets.includes(file) && !isSystem(file));
+  if (others.length > 0) {
+    const count = `${others.length} other ${others.length === 1 ? 'entry' : 'entries'} on the stick`;
     reasons.push(
-      note(
-        'other-files',
-        `${others.length} other ${others.length === 1 ? 'entry' : 'entries'} on the stick; mostly harmless.`,
+      profile.alone
+        ? warning('other-files', `${count}; this board wants the image alone.`, 'Take everything else off the stick.')
+        : note('other-files', `${count}; mostly harmless.`),
+    );
+  }
+  return verdictOf(reasons);
+}
+
+/** What boards may make of the names under which the image stands. */
+function judgeNames(targets: readonly FoundFile[], { names, profile = {} }: StickWanted): Reason[] {
+  const reasons: Reason[] = [];
+  if (targets.length > 1)
+    reasons.push(
+      warning(
+        'two-names',
+        `${targets.map(({ name }) => `"${name}"`).join(' and ')} are both on the stick: the board may take either.`,
+        'Leave one of them.',
       ),
     );
-  return verdictOf(reasons);
+  for (const { name, short } of targets) {
+    const wanted = names.find((one) => one.toUpperCase() === name.toUpperCase());
+    const isAlias = wanted !== undefined && fitsShort(wanted) && short !== wanted.toUpperCase();
+    if (isAlias)
+      reasons.push(
+        (profile.shortNamesOnly ? bad : warning)(
+          'short-alias',
+          `"${name}" is "${short}" to a board that reads short names only.`,
+          'Make the stick here, or format it again and copy the image as its first file.',
+        ),
+      );
+    else if (!names.includes(name))
+      reasons.push(note('letter-case', `The name is written "${name}"; FAT treats it as the same.`));
+    if (profile.shortNamesOnly && wanted !== undefined && !fitsShort(wanted))
+      reasons.push(
+        bad(
+          'long-name',
+          `This board reads short names only, and "${name}" is none.`,
+          'Read its name in the manual again.',
+        ),
+      );
+  }
+  return reasons;
 }
 
 const isNamed = ({ name, short }: FoundFile, wanted: string): boolean =>
@@ -72,18 +111,21 @@ async function whyMissing(
   root: readonly FoundFile[],
   wanted: StickWanted,
 ): Promise<Reason> {
-  const upper = wanted.name.toUpperCase();
-  const doubled = root.find(({ name, isFolder }) => !isFolder && name.toUpperCase().startsWith(`${upper}.`));
+  const [name = ''] = wanted.names;
+  const listed = wanted.names.map((one) => `"${one}"`).join(' or ');
+  const doubled = root.find(
+    (file) => !file.isFolder && wanted.names.some((one) => file.name.toUpperCase().startsWith(`${one.toUpperCase()}.`)),
+  );
   if (doubled)
     return bad(
       'hidden-extension',
       `"${doubled.name}" has an extra extension, which the file manager hid.`,
-      `Show file extensions, then rename it to "${wanted.name}".`,
+      `Show file extensions, then rename it to "${name}".`,
     );
   for (const folder of root.filter(({ isFolder }) => isFolder)) {
     const inner = await readFolder(volume, folder.firstCluster);
-    if (inner.ok && inner.files.some((file) => isNamed(file, wanted.name)))
-      return bad('in-folder', `"${wanted.name}" is in the folder "${folder.name}".`, 'Move it into the root.');
+    if (inner.ok && inner.files.some((file) => wanted.names.some((one) => isNamed(file, one))))
+      return bad('in-folder', `${listed} is in the folder "${folder.name}".`, 'Move it into the root.');
   }
   const images = root.filter(
     ({ isFolder, bytes }) => !isFolder && (wanted.bytes === undefined ? bytes >= 2 ** 20 : bytes === wanted.bytes),
@@ -92,13 +134,13 @@ async function whyMissing(
   if (images.length === 1 && first)
     return bad(
       'other-name',
-      `"${wanted.name}" is not there; "${first.name}" looks like the image.`,
-      `Copy it under the name "${wanted.name}", the original beside it.`,
+      `${listed} is not there; "${first.name}" looks like the image.`,
+      `Copy it under the name "${name}", the original beside it.`,
     );
-  const names = root.map(({ name }) => name).slice(0, 8);
+  const there = root.map((file) => file.name).slice(0, 8);
   return bad(
     'name-missing',
-    `"${wanted.name}" is not in the root. There: ${names.length > 0 ? names.join(', ') : 'nothing'}.`,
+    `${listed} is not in the root. There: ${there.length > 0 ? there.join(', ') : 'nothing'}.`,
     `Copy the image there under exactly this name.`,
   );
 }

@@ -36,10 +36,10 @@ const timeOf = ({ hour, minute, second }: FatMoment) => (hour << 11) | (minute <
 export function directoryEntries(files: readonly PlacedFile[], at: FatMoment): Uint8Array {
   const taken = new Set<string>();
   const entries = files.flatMap((file) => {
-    const { short, needsLong } = shortNameFor(file.name, taken);
+    const { short, needsLong, caseBits } = shortNameFor(file.name, taken);
     taken.add(short);
     const field = shortField(short);
-    return [...(needsLong ? longEntries(file.name, field) : []), shortEntry(file, field, at)];
+    return [...(needsLong ? longEntries(file.name, field) : []), shortEntry(file, field, { at, caseBits })];
   });
   const bytes = new Uint8Array(entries.length * entryBytes);
   entries.forEach((entry, i) => bytes.set(entry, i * entryBytes));
@@ -49,11 +49,16 @@ export function directoryEntries(files: readonly PlacedFile[], at: FatMoment): U
 /** How many entries a file of a name takes at most. */
 export const entriesFor = (name: string): number => 1 + Math.ceil(name.length / lettersPerEntry);
 
-function shortEntry({ bytes, firstCluster }: PlacedFile, field: string, at: FatMoment): Uint8Array {
+function shortEntry(
+  { bytes, firstCluster }: PlacedFile,
+  field: string,
+  { at, caseBits }: { readonly at: FatMoment; readonly caseBits: number },
+): Uint8Array {
   const entry = new Uint8Array(entryBytes);
   const view = new DataView(entry.buffer);
   for (let i = 0; i < field.length; i++) entry[i] = field.charCodeAt(i);
   entry[11] = attributes.archive;
+  entry[12] = caseBits;
   view.setUint16(14, timeOf(at), true);
   view.setUint16(16, dateOf(at), true);
   view.setUint16(18, dateOf(at), true);

@@ -1,6 +1,7 @@
 import { OutOfBounds } from '../byte-reader';
 import type { StickWanted } from './stick-source';
-import { bad, isErased, sha256Of, warning, type Reason } from '../download/inspect-firmware';
+import { inspectFirmware } from '../download/inspect-firmware';
+import { bad, warning, type Reason } from '../download/reasons';
 import { chainOf, clusterAt, type FoundFile } from './read-folder';
 import { within, type StickVolume } from './stick-volume';
 
@@ -45,16 +46,22 @@ export async function judgeFile(volume: StickVolume, file: FoundFile, wanted: St
   return [...reasons, ...judgeContent(content, file, wanted)];
 }
 
+/** The hash of the board book has the last word; without it, what the file looks like. */
 function judgeContent(content: Uint8Array, { name }: FoundFile, wanted: StickWanted): Reason[] {
-  if (isErased(content)) return [bad('erased', `Every byte of "${name}" is the same: this is not firmware.`, again)];
-  if (content[0] === 0x50 && content[1] === 0x4b && content[2] === 3)
-    return [bad('still-packed', `"${name}" is still the archive.`, 'Unpack it and copy the image in it.')];
-  if (wanted.sha256 === undefined) return [];
-  const found = sha256Of(content);
-  return found === wanted.sha256.toLowerCase()
-    ? []
-    : [bad('wrong-hash', `The SHA-256 of "${name}" is ${found}, not ${wanted.sha256.toLowerCase()}.`, again)];
+  const { kind, sha256, reasons } = inspectFirmware(content);
+  if (kind === 'erased') return [bad('erased', `Every byte of "${name}" is the same: this is not firmware.`, again)];
+  if (wanted.sha256 !== undefined && sha256 === wanted.sha256.toLowerCase()) return [];
+  const own = reasons
+    .filter(({ code }) => code !== 'odd-size' && code !== 'several-candidates' && code !== 'tool-inside')
+    .map((reason): Reason => ({ ...reason, message: `"${name}": ${uncapitalized(reason.message)}` }));
+  if (kind === 'archive' || kind === 'package')
+    own.unshift(bad('still-packed', `"${name}" is still the archive.`, 'Unpack it and copy the image in it.'));
+  return wanted.sha256 === undefined
+    ? own.map((reason) => (reason.severity === 'warning' ? { ...reason, severity: 'note' } : reason))
+    : [bad('wrong-hash', `The SHA-256 of "${name}" is ${sha256}, not ${wanted.sha256.toLowerCase()}.`, again), ...own];
 }
+
+const uncapitalized = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 async function readChain(volume: StickVolume, chain: readonly number[], bytes: number): Promise<Uint8Array | null> {
   const content = new Uint8Array(bytes);

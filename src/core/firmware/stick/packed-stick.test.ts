@@ -1,5 +1,5 @@
 import { gunzipSync } from 'node:zlib';
-import { checkStick, packedStick, SparseCollector, stickImage } from '..';
+import { checkStick, packedStick, sha256Of, SparseCollector, stickImage } from '..';
 import { mib, pattern, stickMoment, stickOf, stickSerial } from './testing-stick';
 
 const content = pattern(2 * mib + 5);
@@ -29,5 +29,7 @@ test('an image that comes in odd pieces is judged as the whole is, holding only 
     expect(
       Buffer.from(await collected.source.read(offset, length)).equals(whole.subarray(offset, offset + length)),
     ).toBe(true);
-  expect(await checkStick(collected.source, { name: 'BOARD.BIN' })).toMatchObject({ verdict: 'good' });
+  expect(await checkStick(collected.source, { names: ['BOARD.BIN'], sha256: sha256Of(content) })).toMatchObject({
+    verdict: 'good',
+  });
 });

@@ -1,7 +1,7 @@
 import { ByteReader, OutOfBounds } from '../byte-reader';
 import { attributes, entryBytes, lastLongEntry, longLetterOffsets } from './directory-entries';
 import { clusterMask } from './fat32-layout';
-import { shortNameChecksum } from './file-names';
+import { shortNameChecksum, smallLetters } from './file-names';
 import { within, type StickVolume } from './stick-volume';
 
 export interface FoundFile {
@@ -102,9 +102,8 @@ function fileAt(reader: ByteReader, at: number, field: string, long: LongName | 
   };
 }
 
-/** Two bits say that base or extension of a short name are to be shown in small letters. */
 function withCase(base: string, extension: string, flags: number): string {
-  const name = flags & 0x08 ? base.toLowerCase() : base;
-  const ending = flags & 0x10 ? extension.toLowerCase() : extension;
+  const name = flags & smallLetters.base ? base.toLowerCase() : base;
+  const ending = flags & smallLetters.ending ? extension.toLowerCase() : extension;
   return ending ? `${name}.${ending}` : name;
 }

@@ -22,10 +22,12 @@ export class SparseCollector {
   push(piece: Uint8Array): boolean {
     for (let at = 0; at < piece.length && this.problem === null;) {
       const part = piece.subarray(at, at + blockBytes - this.filled);
+      at += part.length;
+      this.bytes += part.length;
+      // A whole block of zeros is never copied.
+      if (part.length === blockBytes && isZero(part)) continue;
       this.current.set(part, this.filled);
       this.filled += part.length;
-      this.bytes += part.length;
-      at += part.length;
       if (this.filled === blockBytes) this.keep();
     }
     if (this.bytes > maxBytes) this.problem = `expected at most ${maxBytes} bytes unpacked`;
@@ -33,7 +35,7 @@ export class SparseCollector {
   }
 
   private keep(): void {
-    if (this.current.some((byte) => byte !== 0)) {
+    if (!isZero(this.current)) {
       this.blocks.set(Math.ceil(this.bytes / blockBytes) - 1, this.current);
       this.current = new Uint8Array(blockBytes);
       if (this.blocks.size * blockBytes > maxKeptBytes)
@@ -64,4 +66,14 @@ function readFrom(blocks: ReadonlyMap<number, Uint8Array>, offset: number, lengt
     done += count;
   }
   return found;
+}
+
+/** Word by word: bytes one at a time would take longer than unpacking them. */
+function isZero(bytes: Uint8Array): boolean {
+  const head = Math.min(bytes.length, (4 - (bytes.byteOffset % 4)) % 4);
+  const words = new Int32Array(bytes.buffer, bytes.byteOffset + head, (bytes.length - head) >> 2);
+  for (let i = 0; i < words.length; i++) if (words[i] !== 0) return false;
+  for (let i = 0; i < head; i++) if (bytes[i] !== 0) return false;
+  for (let i = head + words.length * 4; i < bytes.length; i++) if (bytes[i] !== 0) return false;
+  return true;
 }

@@ -1,7 +1,7 @@
 import { ByteReader, OutOfBounds } from '../byte-reader';
-import type { StickSource } from './stick-source';
+import type { StickProfile, StickSource } from './stick-source';
 import { minClusters, sectorBytes } from './fat32-layout';
-import { bad, note, warning, type Reason } from '../download/inspect-firmware';
+import { bad, note, reasonOf, warning, type Reason } from '../download/reasons';
 
 /** A FAT32 volume on a stick: where its parts lie, in bytes from the start of the stick. */
 export interface StickVolume {
@@ -30,7 +30,7 @@ const gib = 2 ** 30;
 const maxFatBytes = 64 * 2 ** 20;
 
 /** Finds the FAT32 volume of a stick and judges how it is laid out. */
-export async function findVolume(source: StickSource): Promise<FoundVolume> {
+export async function findVolume(source: StickSource, profile: StickProfile = {}): Promise<FoundVolume> {
   if (source.bytes < sectorBytes * 2)
     return refuse(
       bad('too-short', `The image has ${source.bytes} bytes: that is too small for a stick.`, 'Read the stick again.'),
@@ -39,14 +39,19 @@ export async function findVolume(source: StickSource): Promise<FoundVolume> {
   if (first.u16(signatureAt) !== signature)
     return refuse(bad('no-partition-table', 'The first sector is neither a partition table nor a boot sector.', again));
   if (isBootSector(first))
-    return readVolume(source, 0, [
-      warning(
-        'no-mbr',
-        'There is no partition table: the file system begins in the first sector. Some boards cannot read that.',
-        again,
-      ),
-    ]);
-  return findPartition(source, first);
+    return readVolume(
+      source,
+      0,
+      [
+        reasonOf(profile.noTable ?? 'warning')(
+          'no-mbr',
+          `There is no partition table: the file system begins in the first sector. ${profile.noTable === 'bad' ? 'This board' : 'Some boards'} cannot read that.`,
+          again,
+        ),
+      ],
+      profile,
+    );
+  return findPartition(source, first, profile);
 }
 
 const refuse = (...reasons: Reason[]): FoundVolume => ({ ok: false, reasons });
@@ -55,7 +60,7 @@ const refuse = (...reasons: Reason[]): FoundVolume => ({ ok: false, reasons });
 const isBootSector = (reader: ByteReader): boolean =>
   [0xeb, 0xe9].includes(reader.u8(0)) && [512, 1024, 2048, 4096].includes(reader.u16(11)) && reader.u8(13) !== 0;
 
-async function findPartition(source: StickSource, first: ByteReader): Promise<FoundVolume> {
+async function findPartition(source: StickSource, first: ByteReader, profile: StickProfile): Promise<FoundVolume> {
   const entries = [0, 1, 2, 3]
     .map((n) => 446 + 16 * n)
     .map((at) => ({ type: first.u8(at + 4), start: first.u32(at + 8), sectors: first.u32(at + 12) }))
@@ -80,7 +85,7 @@ async function findPartition(source: StickSource, first: ByteReader): Promise<Fo
     reasons.push(
       bad('partition-type', `The partition is marked as type 0x${chosen.type.toString(16)}, not as FAT32.`, again),
     );
-  return readVolume(source, start, reasons);
+  return readVolume(source, start, reasons, profile);
 }
 
 const otherSystems: readonly (readonly [at: number, text: string, name: string])[] = [
@@ -90,16 +95,26 @@ const otherSystems: readonly (readonly [at: number, text: string, name: string])
   [54, 'FAT12   ', 'FAT12'],
 ];
 
-async function readVolume(source: StickSource, start: number, before: readonly Reason[]): Promise<FoundVolume> {
+async function readVolume(
+  source: StickSource,
+  start: number,
+  before: readonly Reason[],
+  profile: StickProfile,
+): Promise<FoundVolume> {
   try {
-    return await parseVolume(source, start, before);
+    return await parseVolume(source, start, before, profile);
   } catch (error) {
     if (!(error instanceof OutOfBounds)) throw error;
     return refuse(...before, bad('cut', 'A table of the file system lies beyond the end.', 'Read the stick again.'));
   }
 }
 
-async function parseVolume(source: StickSource, start: number, before: readonly Reason[]): Promise<FoundVolume> {
+async function parseVolume(
+  source: StickSource,
+  start: number,
+  before: readonly Reason[],
+  profile: StickProfile,
+): Promise<FoundVolume> {
   const bytes = await within(source, start, sectorBytes);
   const boot = new ByteReader(bytes, 'boot sector');
   const other = otherSystems.find(([at, text]) => boot.ascii(at, text.length) === text);
@@ -130,7 +145,7 @@ async function parseVolume(source: StickSource, start: number, before: readonly 
     return refuse(...before, bad('not-fat32', 'The file allocation table does not fit the volume.', again));
   const reasons = [...before];
   const fat = await within(source, start + reserved * sectorBytes, fatBytes);
-  reasons.push(...(await judgeLayout(source, { start, boot, bytes, fats, fat, totalSectors, reserved })));
+  reasons.push(...(await judgeLayout(source, { start, boot, bytes, fats, fat, totalSectors, reserved, profile })));
   const label = boot.ascii(71, 11).trim();
   return {
     ok: true,
@@ -157,6 +172,7 @@ async function judgeLayout(
     fat,
     totalSectors,
     reserved,
+    profile,
   }: {
     readonly start: number;
     readonly boot: ByteReader;
@@ -165,6 +181,7 @@ async function judgeLayout(
     readonly fat: Uint8Array;
     readonly totalSectors: number;
     readonly reserved: number;
+    readonly profile: StickProfile;
   },
 ): Promise<Reason[]> {
   const reasons: Reason[] = [];
@@ -172,7 +189,11 @@ async function judgeLayout(
     reasons.push(bad('cut', 'The file system extends beyond the end of the image.', 'Read the stick again.'));
   if (totalSectors * sectorBytes > 32 * gib)
     reasons.push(
-      warning('large-partition', 'The partition is larger than 32 GiB; small ones cause the least trouble.', again),
+      reasonOf(profile.largePartition ?? 'warning')(
+        'large-partition',
+        'The partition is larger than 32 GiB; small ones cause the least trouble.',
+        'Make a small partition on it: the rest of the stick may stay unused.',
+      ),
     );
   if (fats === 1) reasons.push(note('one-fat', 'There is one file allocation table; usually there are two.'));
   else {

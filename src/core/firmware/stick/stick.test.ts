@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { strToU8, zipSync } from 'fflate';
 import { layStick, maxStickBytes, sha256Of, stickImage } from '..';
 import { shortNameFor } from './file-names';
 import { codesOf, inMemory, judge, mib, pattern, stickOf } from './testing-stick';
@@ -6,7 +7,7 @@ import { checkStick } from '..';
 
 const content = pattern(3 * mib + 77);
 const board = { name: 'BOARD.BIN', content };
-const wanted = { name: 'BOARD.BIN', bytes: content.length, sha256: sha256Of(content) };
+const wanted = { names: ['BOARD.BIN'], bytes: content.length, sha256: sha256Of(content) };
 const good = stickOf([board]);
 
 /** A copy with some bytes changed. */
@@ -64,8 +65,11 @@ test('what cannot be made is refused at its field, and nothing is written', () =
 });
 
 test('short names are their own where they can be, else numbered and never twice', () => {
-  expect(shortNameFor('BOARD.BIN', new Set())).toEqual({ short: 'BOARD.BIN', needsLong: false });
-  expect(shortNameFor('Board.bin', new Set()).needsLong).toBe(true);
+  const own = (name: string) => Object.values(shortNameFor(name, new Set()));
+  expect(own('BOARD.BIN')).toEqual(['BOARD.BIN', false, 0]);
+  expect(own('board.bin')).toEqual(['BOARD.BIN', false, 0x18]);
+  expect(own('BOARD.bin')).toEqual(['BOARD.BIN', false, 0x10]);
+  expect(own('Board.bin')).toEqual(['BOARD.BIN', true, 0]);
   fc.assert(
     fc.property(fc.array(fc.string({ minLength: 1, maxLength: 20 }), { maxLength: 30 }), (names) => {
       const taken = new Set<string>();
@@ -77,6 +81,59 @@ test('short names are their own where they can be, else numbered and never twice
       }
     }),
   );
+});
+
+test.each(['board.bin', 'Board.Bin', 'BOARD.bin'])(
+  '"%s" is found by a board that reads short names only',
+  async (name) => {
+    const reads = { ...wanted, profile: { shortNamesOnly: true } };
+    expect(await codesOf(stickOf([{ name, content }]), reads)).toEqual(['good']);
+  },
+);
+
+test('a numbered short name beside the wanted one is warned of, and bad where the board reads nothing else', async () => {
+  const made = stickOf([{ name: 'Board.Bin', content }]);
+  // As some systems write it: the long name is right, the short one is numbered; its checksum is that of the short name.
+  const short = 'BOARD~1 BIN';
+  let sum = 0;
+  for (const char of short) sum = (((sum & 1) << 7) + (sum >> 1) + char.charCodeAt(0)) & 0xff;
+  const numbered = changed(made, [rootAt + 13, [sum]], [rootAt + 32, [...strToU8(short)]]);
+  expect(await codesOf(numbered, wanted)).toEqual(['good-with-warnings', 'short-alias']);
+  expect(await codesOf(numbered, { ...wanted, profile: { shortNamesOnly: true } })).toEqual(['bad', 'short-alias']);
+});
+
+test('what the profile of the board says of tables, sizes, names and company governs', async () => {
+  const bare = good.slice(partition);
+  expect(await codesOf(bare, { ...wanted, profile: { noTable: 'bad' } })).toEqual(['bad', 'no-mbr']);
+  expect(await codesOf(bare, { ...wanted, profile: { noTable: 'note' } })).toEqual(['good']);
+  const company = stickOf([board, { name: 'notes.txt', content: pattern(90) }]);
+  expect(await codesOf(company, { ...wanted, profile: { alone: true } })).toEqual([
+    'good-with-warnings',
+    'other-files',
+  ]);
+  const long = stickOf([{ name: 'Tern 1204.bin', content }]);
+  expect(await codesOf(long, { ...wanted, names: ['Tern 1204.bin'], profile: { shortNamesOnly: true } })).toEqual([
+    'bad',
+    'long-name',
+  ]);
+});
+
+test('any of several accepted names will do, and two of them on one stick are pointed out', async () => {
+  const names = ['TERN.CAP', 'BOARD.BIN'];
+  expect(await codesOf(good, { ...wanted, names })).toEqual(['good']);
+  const both = stickOf([board, { name: 'TERN.CAP', content }]);
+  expect(await codesOf(both, { ...wanted, names })).toEqual(['good-with-warnings', 'two-names']);
+});
+
+test.each<[string, Uint8Array]>([
+  ['still-packed', zipSync({ 'BOARD.BIN': [pattern(mib), { level: 0 }] })],
+  ['not-an-image', strToU8('<html><body>Please sign in</body></html>')],
+  ['not-an-image', strToU8('MZ and more of a program \0\0')],
+])('without a hash the content is looked at as well: %s', async (code, inside) => {
+  const [verdict, ...codes] = await codesOf(stickOf([{ name: 'BOARD.BIN', content: inside }]), {
+    names: ['BOARD.BIN'],
+  });
+  expect([verdict, codes.includes(code)]).toEqual(['bad', true]);
 });
 
 test.each<[string, string, Uint8Array]>([
@@ -169,7 +226,7 @@ test('whatever is changed in the tables, a verdict comes, and soon', async () =>
       async (changes) => {
         const original = changes.map(([place]) => [place, [small[place] ?? 0]] as const);
         for (const [place, value] of changes) small[place] = value;
-        const { verdict } = await checkStick(inMemory(small), { name: 'BOARD.BIN' });
+        const { verdict } = await checkStick(inMemory(small), { names: ['BOARD.BIN'] });
         for (const [place, values] of original.reverse()) small.set(values, place);
         expect(['good', 'good-with-warnings', 'bad']).toContain(verdict);
       },

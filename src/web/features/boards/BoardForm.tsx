@@ -116,6 +116,10 @@ function BoardLines({ control }: PartOfForm) {
       <Lines>
         <Line control={control} name="model" label="Name, as printed on board and box" />
         <Line control={control} name="setupKey" label="Setup key" />
+        <Line control={control} name="menuPath" label="Way to the update in setup" />
+        <Line control={control} name="completePc" label="Belongs to a complete PC of" />
+        <Line control={control} name="firstStart.usualSeconds" label="First start, usually (s)" />
+        <Line control={control} name="firstStart.worstSeconds" label="First start, at most (s)" />
         <Line
           control={control}
           name="secondImage"

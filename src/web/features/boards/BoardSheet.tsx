@@ -2,7 +2,7 @@ import { listOf } from '../../components/format';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { BoardBookFile } from '../../../contracts';
-import { inWords, type BareFlash, type Release } from '../../../core/firmware';
+import { acceptedNames, inWords, type BareFlash, type Release } from '../../../core/firmware';
 import { Toggles } from '../../components/Toggles';
 import { fonts } from '../../theme/tokens';
 import { lightWords, linkWords, phaseWords, resetWords } from './board-columns';
@@ -81,7 +81,16 @@ export function BoardSheet({ board }: { readonly board: BoardBookFile }) {
         <section>
           <h2>At the bench</h2>
           <Facts>
-            <Fact name="Setup key">{board.setupKey ? <code>{board.setupKey}</code> : 'not known'}</Fact>
+            <Fact name="Setup key">
+              {board.setupKey ? <code>{board.setupKey}</code> : 'not known'}
+              {board.menuPath && `, then ${board.menuPath}`}
+            </Fact>
+            {board.completePc && <Fact name="Complete PC">of {board.completePc}: images come from there</Fact>}
+            {board.firstStart && (
+              <Fact name="First start">
+                {inWords(board.firstStart.usualSeconds)}, at most {inWords(board.firstStart.worstSeconds)}
+              </Fact>
+            )}
             <Fact name="Menu flash">{board.menuFlash === false ? 'no' : 'yes'}</Fact>
             <Fact name="Second image">{board.secondImage ?? 'none'}</Fact>
             {memorySlots && (
@@ -181,7 +190,7 @@ function FlashFacts({ flash }: { readonly flash: BareFlash }) {
       <h2>Bare-board flash</h2>
       <Facts>
         <Fact name="File on the stick">
-          <code>{flash.fileName}</code>
+          <code>{acceptedNames(flash).join(', ')}</code>
         </Fact>
         <Fact name="Port">{flash.port}</Fact>
         <Fact name="Button">

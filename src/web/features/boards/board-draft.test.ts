@@ -34,7 +34,7 @@ test.each<[Partial<typeof good>, string, RegExp]>([
   [
     {
       hasFlash: true,
-      flash: { ...emptyBoard.flash, port: 'ringed', button: 'small', fileName: 'A.BIN', holdSeconds: 'three' },
+      flash: { ...emptyBoard.flash, port: 'anchored', button: 'small', fileName: 'A.BIN', holdSeconds: 'three' },
     },
     'flash.holdSeconds',
     /Enter a number/,
@@ -57,6 +57,28 @@ test.each<[Partial<typeof good>, string, RegExp]>([
   const read = boardOfDraft({ ...good, ...change });
   expect(read.ok ? [] : read.issues.map((issue) => issue.path)).toEqual([path]);
   expect(read.ok ? '' : read.issues[0]?.message).toMatch(message);
+});
+
+test('names, sticks that it reads and times come back as they were typed', () => {
+  const flash = { ...emptyBoard.flash, port: 'p', button: 'b', fileName: 'A.BIN' };
+  const typed = {
+    ...good,
+    menuPath: 'Care, then Write',
+    completePc: 'Lapwing Desk Works',
+    firstStart: { usualSeconds: '60', worstSeconds: '200' },
+    hasFlash: true,
+    flash: { ...flash, otherFileNames: 'B.BIN; C.BIN', shortNamesOnly: true, alone: true, noTable: 'bad' },
+  };
+  const read = boardOfDraft(typed);
+  expect(read.ok && read.board).toMatchObject({
+    menuPath: 'Care, then Write',
+    completePc: 'Lapwing Desk Works',
+    firstStart: { usualSeconds: 60, worstSeconds: 200 },
+    flash: { otherFileNames: ['B.BIN', 'C.BIN'], reads: { shortNamesOnly: true, alone: true, noTable: 'bad' } },
+  });
+  expect(read.ok && draftOfBoard(read.board).flash).toMatchObject(typed.flash);
+  const backwards = boardOfDraft({ ...typed, firstStart: { usualSeconds: '60', worstSeconds: '20' } });
+  expect(backwards.ok ? [] : backwards.issues.map(({ path }) => path)).toEqual(['firstStart.worstSeconds']);
 });
 
 test('a decimal comma is a decimal point', () => {

@@ -5,6 +5,9 @@ import { FLASH_PHASES, type Release } from '../../../core/firmware';
 export interface BoardDraft {
   model: string;
   setupKey: string;
+  menuPath: string;
+  completePc: string;
+  firstStart: { usualSeconds: string; worstSeconds: string };
   menuFlash: boolean;
   secondImage: string;
   revisions: RevisionDraft[];
@@ -43,6 +46,11 @@ export interface FlashDraft {
   button: string;
   holdSeconds: string;
   fileName: string;
+  otherFileNames: string;
+  shortNamesOnly: boolean;
+  alone: boolean;
+  noTable: string;
+  largePartition: string;
   plugs: string;
   phases: { phase: string; light: string; periodSeconds: string; fromSeconds: string; toSeconds: string }[];
   worstSeconds: string;
@@ -82,6 +90,11 @@ const emptyFlash: FlashDraft = {
   button: '',
   holdSeconds: '3',
   fileName: '',
+  otherFileNames: '',
+  shortNamesOnly: false,
+  alone: false,
+  noTable: 'warning',
+  largePartition: 'warning',
   plugs: '24-pin',
   phases: FLASH_PHASES.map((phase) => ({
     phase,
@@ -98,6 +111,9 @@ const emptyFlash: FlashDraft = {
 export const emptyBoard: BoardDraft = {
   model: '',
   setupKey: '',
+  menuPath: '',
+  completePc: '',
+  firstStart: { usualSeconds: '', worstSeconds: '' },
   menuFlash: true,
   secondImage: '',
   revisions: [emptyRevision],
@@ -133,6 +149,12 @@ export function draftOfBoard(board: BoardBookFile): BoardDraft {
   return {
     model: board.model,
     setupKey: text(board.setupKey),
+    menuPath: text(board.menuPath),
+    completePc: text(board.completePc),
+    firstStart: {
+      usualSeconds: text(board.firstStart?.usualSeconds),
+      worstSeconds: text(board.firstStart?.worstSeconds),
+    },
     menuFlash: board.menuFlash ?? true,
     secondImage: text(board.secondImage),
     revisions: board.revisions.map(({ revision, processors, releases }) => ({
@@ -147,6 +169,11 @@ export function draftOfBoard(board: BoardBookFile): BoardDraft {
           button: flash.button,
           holdSeconds: text(flash.holdSeconds),
           fileName: flash.fileName,
+          otherFileNames: listed(flash.otherFileNames),
+          shortNamesOnly: flash.reads?.shortNamesOnly ?? false,
+          alone: flash.reads?.alone ?? false,
+          noTable: flash.reads?.noTable ?? 'warning',
+          largePartition: flash.reads?.largePartition ?? 'warning',
           plugs: listed(flash.plugs),
           phases: flash.phases.map(({ phase, light, periodSeconds, fromSeconds, toSeconds }) => ({
             phase,

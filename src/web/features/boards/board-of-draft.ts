@@ -41,7 +41,7 @@ export type ReadDraft =
   { readonly ok: true; readonly board: BoardBookFile } | { readonly ok: false; readonly issues: readonly DraftIssue[] };
 
 /** Fields that are one text in the draft and a list in the file. */
-const listFields = ['processors', 'processorsAdded', 'fixes', 'plugs', 'switchesOff', 'pins'];
+const listFields = ['processors', 'processorsAdded', 'fixes', 'plugs', 'switchesOff', 'pins', 'otherFileNames'];
 
 /** The board that was typed, by the schema of board files. Failure: what is wrong at which field of the draft. */
 export function boardOfDraft(draft: BoardDraft): ReadDraft {
@@ -55,6 +55,9 @@ export function boardOfDraft(draft: BoardDraft): ReadDraft {
       releases: releases.map(releaseOf),
     })),
     ...given('setupKey', draft.setupKey.trim()),
+    ...given('menuPath', draft.menuPath.trim()),
+    ...given('completePc', draft.completePc.trim()),
+    ...given('firstStart', firstStartOf(draft.firstStart)),
     ...(draft.menuFlash ? {} : { menuFlash: false }),
     ...(draft.hasFlash ? { flash: flashOf(draft.flash) } : {}),
     ...given('secondImage', draft.secondImage.trim()),
@@ -83,6 +86,8 @@ function flashOf(flash: FlashDraft) {
     button: flash.button,
     holdSeconds: number(flash.holdSeconds),
     fileName: flash.fileName,
+    ...given('otherFileNames', items(flash.otherFileNames)),
+    ...given('reads', readsOf(flash)),
     plugs: items(flash.plugs),
     phases: flash.phases.map(({ phase, light, periodSeconds, fromSeconds, toSeconds }) => ({
       phase,
@@ -95,6 +100,23 @@ function flashOf(flash: FlashDraft) {
     gaveUpWithinSeconds: number(flash.gaveUpWithinSeconds),
     ...given('harmlessLights', flash.harmlessLights.trim()),
   };
+}
+
+/** Nothing where both fields are empty. */
+const firstStartOf = ({ usualSeconds, worstSeconds }: BoardDraft['firstStart']) =>
+  usualSeconds.trim() === '' && worstSeconds.trim() === ''
+    ? undefined
+    : { usualSeconds: number(usualSeconds), worstSeconds: number(worstSeconds) };
+
+/** Only what differs from what any board is taken to be. */
+function readsOf({ shortNamesOnly, alone, noTable, largePartition }: FlashDraft) {
+  const reads = {
+    ...(shortNamesOnly ? { shortNamesOnly } : {}),
+    ...(alone ? { alone } : {}),
+    ...(noTable === 'warning' ? {} : { noTable }),
+    ...(largePartition === 'warning' ? {} : { largePartition }),
+  };
+  return Object.keys(reads).length > 0 ? reads : undefined;
 }
 
 function headerOf({ name, purpose, rows, columns, labels }: HeaderDraft) {

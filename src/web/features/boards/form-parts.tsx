@@ -3,6 +3,7 @@ import { Controller, type Control, type FieldPath } from 'react-hook-form';
 import styled from 'styled-components';
 import { TickCell } from '../../components/Cell';
 import { Field } from '../../components/Field';
+import { Select } from '../../components/Select';
 import { phaseColumns } from './board-columns';
 import type { BoardDraft } from './board-draft';
 import { RowsEditor } from './RowsEditor';
@@ -60,6 +61,29 @@ export function Line({
   );
 }
 
+const severities = [
+  { id: 'note', label: 'It reads it' },
+  { id: 'warning', label: 'It may not read it' },
+  { id: 'bad', label: 'It cannot read it' },
+];
+
+/** What the board makes of a kind of stick. */
+const Picked = ({
+  control,
+  name,
+  label,
+}: {
+  readonly control: Control<BoardDraft>;
+  readonly name: 'flash.noTable' | 'flash.largePartition';
+  readonly label: string;
+}) => (
+  <Controller
+    control={control}
+    name={name}
+    render={({ field }) => <Select label={label} value={field.value} choices={severities} onChange={field.onChange} />}
+  />
+);
+
 /** How the board flashes itself, shown where it can. */
 export function FlashFields({
   control,
@@ -79,6 +103,12 @@ export function FlashFields({
         <>
           <Lines>
             <Line control={control} name="flash.fileName" label="Exact file name on the stick" />
+            <Line
+              control={control}
+              name="flash.otherFileNames"
+              label="Other accepted names"
+              hint="Separated by semicolons."
+            />
             <Line control={control} name="flash.port" label="Port" />
             <Line control={control} name="flash.button" label="Button" />
             <Line control={control} name="flash.plugs" label="Plugs that must be in" hint="Separated by semicolons." />
@@ -87,6 +117,18 @@ export function FlashFields({
             <Line control={control} name="flash.gaveUpWithinSeconds" label="Failed if it stops within (s)" />
             <Line control={control} name="flash.worstSeconds" label="Overdue after (s)" />
           </Lines>
+          <Lines>
+            <Picked control={control} name="flash.noTable" label="Stick without a partition table" />
+            <Picked control={control} name="flash.largePartition" label="Partition over 32 GiB" />
+          </Lines>
+          <Ticked>
+            <TickCell control={control} name="flash.shortNamesOnly" label="It reads 8.3 names only" />
+            It reads 8.3 names only
+          </Ticked>
+          <Ticked>
+            <TickCell control={control} name="flash.alone" label="The image has to be alone on the stick" />
+            The image has to be alone on the stick
+          </Ticked>
           <RowsEditor
             control={control}
             name="flash.phases"

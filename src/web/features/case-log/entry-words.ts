@@ -62,13 +62,21 @@ export function entryWords({ event, trial }: Entry): Words {
     case 'firmware-flashed':
       return {
         done: `${flashWords[event.purpose]} ${event.from ?? 'unknown'} → ${event.to ?? 'second image'}`,
-        seen: [flashEndWords[event.end], event.reason].filter(Boolean).join('. '),
+        seen: [
+          flashEndWords[event.end],
+          event.reason,
+          event.againstBook && `Against the board book: ${event.againstBook}`,
+        ]
+          .filter(Boolean)
+          .join('. '),
       };
     case 'firmware-verified':
       return {
         done: 'Version after the flash',
         seen: [event.version, ...event.setAgain, ...(event.done ?? [])].join(', '),
       };
+    case 'switched-off':
+      return { done: 'Switched off', seen: 'Cord out, drained' };
     case 'owner-tried':
       return {
         done: 'The owner tried',

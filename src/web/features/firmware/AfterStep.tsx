@@ -72,6 +72,7 @@ function useVersionAfter({ firmware, log }: StepProps) {
       ...(desk.purpose === 'recover' ? { purpose: 'update' } : {}),
       print: { ...desk.print, version: seen },
       stick: null,
+      against: null,
       gates: [],
       afterwards: [],
       ...(isOnTheWay ? { step: 'stick' } : {}),

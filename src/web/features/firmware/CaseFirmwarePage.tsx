@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import type { CaseState } from '../../../core/casework';
+import { flashRefusals, type CaseState } from '../../../core/casework';
 import type { Diagnosis } from '../../../core/diagnosis';
 import type { LinkId } from '../../../core/startup';
 import { useCaseDetail } from '../../api/cases';
@@ -91,8 +91,13 @@ function CaseFirmware({
     [starts, installed, board],
   );
   const log = useMemo<FirmwareLog>(
-    () => ({ record: (body) => record(body), leave: () => void navigate(`/cases/${caseId}`), known }),
-    [record, navigate, caseId, known],
+    () => ({
+      record: (body) => record(body),
+      leave: () => void navigate(`/cases/${caseId}`),
+      known,
+      refusals: (method) => flashRefusals(state, method),
+    }),
+    [record, navigate, caseId, known, state],
   );
   const name = state.opened.machine.name;
   useEffect(() => {

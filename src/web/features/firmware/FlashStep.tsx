@@ -1,11 +1,14 @@
-import { flashGates } from '../../../core/firmware';
+import type { FlashRefusal } from '../../../core/casework';
+import { flashGates, type FlashMethod } from '../../../core/firmware';
 import { Button } from '../../components/Button';
-import type { StepProps } from './step-props';
+import { Notice } from '../../components/Notice';
+import type { FirmwareLog, StepProps } from './step-props';
 import { FlashWatchPanel } from './FlashWatchPanel';
 import { Gates } from './Gates';
 import { OtherFlash } from './OtherFlash';
 import { PracticeBoard } from './PracticeBoard';
 import { Lead, Title } from './step-parts';
+import type { Firmware } from './use-firmware';
 import { NeedsBoard } from './VersionStep';
 
 /** Go or no-go, then the flash itself: watched blink by blink where the board flashes itself. */
@@ -14,7 +17,8 @@ export function FlashStep({ firmware, log }: StepProps) {
   if (!board) return <NeedsBoard onGo={() => change({ step: 'board' })} />;
   const method = desk.method ?? (board.flash ? 'bare-board' : 'menu');
   const gates = flashGates(board, method);
-  const isGo = gates.every(({ id }) => desk.gates.includes(id));
+  const refused = log ? [...log.refusals(method), ...stickRefusal(method, firmware)] : [];
+  const isGo = refused.length === 0 && gates.every(({ id }) => desk.gates.includes(id));
   const isWatched = method === 'bare-board' && board.flash !== undefined;
   return (
     <>
@@ -30,6 +34,9 @@ export function FlashStep({ firmware, log }: StepProps) {
           </>
         )}
       </Lead>
+      {desk.watchFrom === null && log && (
+        <Refused refused={refused} log={log} onStick={() => change({ step: 'stick' })} />
+      )}
       {desk.watchFrom === null && (
         <Gates
           gates={gates}
@@ -48,4 +55,39 @@ export function FlashStep({ firmware, log }: StepProps) {
       )}
     </>
   );
+}
+
+interface Refusal {
+  readonly code: FlashRefusal['code'] | 'stick';
+  readonly why: string;
+}
+
+/** A stick that was not checked for this version here, or that was found bad. */
+function stickRefusal(method: FlashMethod, { desk: { stick }, next }: Firmware): Refusal[] {
+  if (method === 'second-image' || method === 'sent-in') return [];
+  if (stick === null || stick.version !== (next?.version ?? null))
+    return [{ code: 'stick', why: 'The stick was not checked for this version.' }];
+  return stick.verdict === 'bad' ? [{ code: 'stick', why: 'The stick was found bad.' }] : [];
+}
+
+/** What the log or the stick says against it, and what settles it. */
+function Refused({
+  refused,
+  log,
+  onStick,
+}: {
+  readonly refused: readonly Refusal[];
+  readonly log: FirmwareLog;
+  readonly onStick: () => void;
+}) {
+  return refused.map(({ code, why }) => (
+    <Notice key={code} kind="danger">
+      <span>No go: {why}</span>
+      {(code === 'running' || code === 'button') && (
+        <Button onPress={() => void log.record({ kind: 'switched-off' })}>It is off, cord out, drained</Button>
+      )}
+      {code === 'wet' && <Button onPress={log.leave}>Back to the tests</Button>}
+      {code === 'stick' && <Button onPress={onStick}>Check the stick</Button>}
+    </Notice>
+  ));
 }

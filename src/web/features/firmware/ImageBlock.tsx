@@ -42,6 +42,12 @@ const Facts = styled.dl`
 const kindWords: Readonly<Record<Inspection['kind'], string>> = {
   archive: 'An archive',
   image: 'A firmware image',
+  capsule: 'A UEFI capsule',
+  package: 'A package',
+  program: 'A program',
+  'web-page': 'A web page',
+  document: 'A document',
+  text: 'A text',
   erased: 'An erased image (all FF)',
   empty: 'An empty file',
   unknown: 'Something else',
@@ -64,7 +70,6 @@ interface ImageBlockProps {
 
 /** The downloaded file: dropped or chosen, opened in the worker, its image compared with the book. */
 export function ImageBlock({ inspected, fileName, comparison, underway, onFile, onEntry }: ImageBlockProps) {
-  const image = inspected?.image?.inspection ?? null;
   return (
     <Block aria-label="Downloaded file">
       <h2>1 · What was downloaded</h2>
@@ -84,17 +89,12 @@ export function ImageBlock({ inspected, fileName, comparison, underway, onFile, 
             {inspected.file.candidates.length > 1 && (
               <Select
                 label="Which of these is the image?"
-                value={inspected.file.candidates.find((entry) => entry.endsWith(inspected.image?.name ?? '')) ?? ''}
+                value={inspected.image?.entry ?? ''}
                 choices={inspected.file.candidates.map((id) => ({ id, label: id }))}
                 onChange={onEntry}
               />
             )}
-            <ReasonList
-              reasons={[
-                ...inspected.file.reasons,
-                ...(inspected.file.kind === 'archive' ? (image?.reasons ?? []) : []),
-              ]}
-            />
+            <ReasonList reasons={inspected.reasons} />
           </>
         )}
       </div>
@@ -114,7 +114,7 @@ function ImageFacts({ inspected: { file, image: named, milliseconds }, compariso
       <dt>It is</dt>
       <dd>
         {kindWords[file.kind]}
-        {named && file.kind === 'archive' && (
+        {named && named.entry !== null && (
           <>
             {' '}
             with the image <strong>{named.name}</strong>

@@ -21,7 +21,7 @@ const Board = styled.section`
   svg {
     display: block;
   }
-  .ring {
+  .lamp {
     fill: ${({ theme }) => theme.panel};
     stroke: ${({ theme }) => theme.ink};
     stroke-width: 3;
@@ -101,7 +101,7 @@ export function PracticeBoard({ flash, firmware, isGo }: PracticeBoardProps) {
         role="img"
         aria-label={lit ? 'The light is on' : 'The light is off'}
       >
-        <circle className={lit ? 'ring lit' : 'ring'} cx="36" cy="36" r="30" />
+        <path className={lit ? 'lamp lit' : 'lamp'} d="M36 6 62 24v24L36 66 10 48V24Z" />
       </svg>
       <div>
         <strong>Simulated board for practice</strong>

@@ -1,4 +1,5 @@
-import type { EventBody } from '../../../core/casework';
+import type { EventBody, FlashRefusal } from '../../../core/casework';
+import type { FlashMethod } from '../../../core/firmware';
 import type { Firmware, KnownFirmware } from './use-firmware';
 
 /** Where what is done at the bay is written: the log of a case. */
@@ -7,6 +8,8 @@ export interface FirmwareLog {
   /** Back to the trials of the case. */
   readonly leave: () => void;
   readonly known: KnownFirmware;
+  /** What the log says against a flash now. */
+  readonly refusals: (method: FlashMethod) => readonly FlashRefusal[];
 }
 
 /** What each step of the bay is given. */

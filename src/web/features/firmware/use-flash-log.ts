@@ -11,7 +11,9 @@ export function useFlashLog({ desk, change, board, next }: Firmware, log: Firmwa
       const to = method === 'second-image' ? null : (next?.version ?? null);
       if (to === null && method !== 'second-image') return;
       const { purpose, installed: from } = desk;
-      const saved = !log || (await log.record({ kind: 'firmware-flashed', method, purpose, from, to, end, ...more }));
+      const against = desk.against ? { againstBook: desk.against.reason } : {};
+      const saved =
+        !log || (await log.record({ kind: 'firmware-flashed', method, purpose, from, to, end, ...more, ...against }));
       if (!saved) return;
       if (end === 'gave-up') {
         change({ watchFrom: null, marks: [], gates: [], step: 'stick', stick: null });

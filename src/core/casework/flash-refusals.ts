@@ -1,0 +1,45 @@
+import { openHazards } from '../diagnosis';
+import type { FlashMethod } from '../firmware';
+import type { StartOutcome } from '../startup';
+import type { CaseState } from './case-state';
+import { inputOf } from './diagnose-case';
+
+/** Why the log speaks against a flash now. */
+export interface FlashRefusal {
+  readonly code: 'running' | 'button' | 'wet';
+  readonly why: string;
+}
+
+/** After these it has gone off by itself, or never came on. */
+const offAgain: readonly StartOutcome[] = ['dead', 'twitch', 'cuts-out'];
+
+/** What the log of the case says against flashing the board now, by this method; empty where it says nothing. */
+export function flashRefusals(state: CaseState, method: FlashMethod): FlashRefusal[] {
+  if (method === 'sent-in') return [];
+  const wet = openHazards(inputOf(state)).map(({ why }): FlashRefusal => ({ code: 'wet', why }));
+  // A flash from setup needs the machine on.
+  const isOffNeeded = method === 'bare-board' || method === 'second-image';
+  const power = isOffNeeded ? powerOf(state) : null;
+  return power ? [...wet, power] : wet;
+}
+
+function powerOf({ steps }: CaseState): FlashRefusal | null {
+  const last = steps.findLastIndex(
+    ({ trial, outcome }) =>
+      trial.observe.kind === 'start' &&
+      trial.ref.kind !== 'set-up' &&
+      outcome !== 'could-not' &&
+      !isTold(trial.ref.kind),
+  );
+  const step = steps[last];
+  if (!step || steps.slice(last + 1).some(({ handling }) => handling.some(({ act }) => act === 'drain'))) return null;
+  return offAgain.some((outcome) => outcome === step.outcome)
+    ? {
+        code: 'button',
+        why: `The log says that the button was pressed ("${step.trial.title}") and the cord not pulled since: it may be half on.`,
+      }
+    : { code: 'running', why: `The log says that it is running since "${step.trial.title}".` };
+}
+
+/** Only the owner's word: long before. */
+const isTold = (kind: string): boolean => kind === 'reported' || kind === 'tried' || kind === 'flashed';
