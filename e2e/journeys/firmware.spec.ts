@@ -4,9 +4,11 @@ import {
   chooseFile,
   confirmGates,
   imageBytes,
+  makeStick,
   markBlinks,
   readPrint,
   stickOfOtherTools,
+  switchOff,
 } from '../support/firmware';
 import { see, sheet, takeIn, title } from '../support/bench';
 import { expect, test } from '../support/program';
@@ -23,21 +25,21 @@ async function toTheBay(page: Page, url: string, machine: string): Promise<void>
   await expect(title(page)).toHaveText('Which board is it?');
 }
 
-/** A flash that goes as it should: reads for 30 s, writes for 200 s, goes out. */
+/** A flash that goes as it should: reads for 35 s, writes for 180 s, stays on. */
 async function flashWell(page: Page): Promise<void> {
   await confirmGates(page);
   await page.getByRole('button', { name: /start the watch/ }).click();
-  await markBlinks(page, 1000, 12);
+  await markBlinks(page, 1600, 8);
   await page.clock.fastForward(20_000);
-  await markBlinks(page, 1000, 3);
+  await markBlinks(page, 1600, 3);
   const watch = page.getByRole('region', { name: 'Flash watch' });
   await expect(watch).toContainText('It reads the stick. This is normal.');
-  await markBlinks(page, 400, 20);
+  await markBlinks(page, 600, 16);
   await expect(watch).toContainText('It writes.');
   await expect(watch).toContainText('Leave the power on.');
   await page.clock.fastForward(170_000);
-  await markBlinks(page, 400, 4);
-  await page.keyboard.press('o');
+  await markBlinks(page, 600, 4);
+  await page.keyboard.press('s');
   await expect(watch).toContainText('Finished');
   await page.getByRole('button', { name: 'Record it and continue' }).click();
   await expect(title(page)).toHaveText('Afterwards');
@@ -74,18 +76,16 @@ test('a newer processor on an old board: from the plan over a stepping stone to 
     ['R10', 10],
   ] as const) {
     await expect(title(page)).toHaveText('The stick');
-    const archive = archiveOf(`tern-${version}.bin`, imageBytes(seed));
-    await chooseFile(page, 'Choose archive or image', {
-      name: `tern-${version}.zip`,
-      mimeType: 'application/zip',
-      buffer: archive,
-    });
+    await makeStick(page, `tern-${version}`, imageBytes(seed));
     await expect(page.getByText(`The size fits ${version}`)).toBeVisible();
     await expect(page.getByLabel('File name that the board expects')).toHaveValue('TERN4M.BIN');
-    await page.getByRole('button', { name: 'Write into a mounted stick' }).click();
     await expect(page.getByText(`Written and read back the same: TERN4M.BIN and tern-${version}.bin.`)).toBeVisible();
     await page.getByRole('button', { name: 'Go to the flash' }).click();
     await expect(page.getByText('Checked here: good. Only name and content were checked')).toBeVisible();
+    if (version === 'R5') {
+      await expect(page.getByText(/^No go: The log says that the button was pressed/)).toBeVisible();
+      await switchOff(page);
+    }
     await flashWell(page);
     await page.getByLabel('Version shown now').fill(version);
     await page.getByText('boot order').click();
@@ -120,7 +120,8 @@ test('a wrong revision is found out before anything is flashed', async ({ page, 
 test('a flash that gives up after some seconds ends at the name on the stick', async ({ page, usedDemo }, info) => {
   const image = info.outputPath('tern.bin');
   writeFileSync(image, imageBytes(3).subarray(0, 2 ** 20));
-  const stick = info.outputPath('stick.img');
+  const [good, stick] = [info.outputPath('good.img'), info.outputPath('stick.img')];
+  stickOfOtherTools(good, image, 'TERN4M.BIN');
   stickOfOtherTools(stick, image, 'TERN4M.BIN.bin');
   await page.clock.install();
   await toTheBay(page, usedDemo.url, 'Gives up');
@@ -129,22 +130,35 @@ test('a flash that gives up after some seconds ends at the name on the stick', a
   await page.getByRole('button', { name: 'Choose the method' }).click();
   await page.getByRole('button', { name: 'Use this method: Bare-board flash' }).click();
   await page.getByRole('button', { name: 'Go to the flash' }).click();
-  await expect(page.getByRole('button', { name: /start the watch/ })).toBeDisabled();
+  await switchOff(page);
   await confirmGates(page);
+  // Everything is confirmed, and still it is no go: nobody checked the stick.
+  await expect(page.getByText('No go: The stick was not checked for this version.')).toBeVisible();
+  await expect(page.getByRole('button', { name: /start the watch/ })).toBeDisabled();
+  await page.getByRole('button', { name: 'Check the stick' }).click();
+  await chooseFile(page, 'Choose an image of the stick', good);
+  await expect(page.getByText('will not work')).toBeVisible();
+  await expect(page.getByText('has 1048576 bytes, not 16777216')).toBeVisible();
+  writeFileSync(image, imageBytes(3));
+  stickOfOtherTools(good, image, 'TERN4M.BIN');
+  await chooseFile(page, 'Choose an image of the stick', good);
+  await expect(page.getByText('The stick is good.')).toBeVisible({ timeout: 20_000 });
+  await page.getByRole('button', { name: 'Go to the flash' }).click();
   await page.getByRole('button', { name: /start the watch/ }).click();
-  await markBlinks(page, 1000, 5);
+  await markBlinks(page, 1600, 5);
   await page.keyboard.press('o');
   const watch = page.getByRole('region', { name: 'Flash watch' });
   await expect(watch).toContainText(/It failed after 5 blinks in \d seconds: nothing was written\./);
+  // Name and format were checked: what is left comes first.
   await expect(watch.getByRole('list', { name: 'Most likely reasons' }).getByRole('listitem').first()).toContainText(
-    'The file name on the stick is not the one the board expects',
+    'The image is for another board or revision',
   );
   await page.getByRole('button', { name: 'Record it and try again' }).click();
   await chooseFile(page, 'Choose an image of the stick', stick);
   await expect(page.getByText('The stick will not work.')).toBeVisible();
   await expect(page.getByText('has an extra extension')).toBeVisible();
   await page.getByRole('button', { name: 'Back to the tests' }).first().click();
-  await expect(sheet(page)).toContainText('Failed: nothing was written. The file name on the stick');
+  await expect(sheet(page)).toContainText('Failed: nothing was written. The image is for another board');
 });
 
 test('a stick that is saved packed is judged good when it comes back; an archive with a password is refused', async ({
@@ -159,7 +173,7 @@ test('a stick that is saved packed is judged good when it comes back; an archive
     .or(page.getByRole('button', { name: /The stick/ }))
     .first()
     .click();
-  const locked = archiveOf('tern.bin', imageBytes(1).subarray(0, 2 ** 20));
+  const locked = archiveOf('tern.bin', imageBytes(1));
   const flagged = Buffer.from(locked);
   for (
     let at = flagged.indexOf('PK\u0001\u0002', 0, 'latin1');
@@ -191,6 +205,7 @@ test('a board whose flash lost its power is recovered from its second image, and
   page,
   usedDemo,
 }) => {
+  await lendFolder(page);
   await toTheBay(page, usedDemo.url, 'Power went');
   await readPrint(page, { model: 'Auk 6', version: '23.5' });
   await page.getByRole('button', { name: /^It is Auk/ }).click();
@@ -204,6 +219,7 @@ test('a board whose flash lost its power is recovered from its second image, and
   await page.getByRole('button', { name: 'Choose the method' }).click();
   await page.getByRole('radio', { name: 'Yes, it reaches setup' }).check({ force: true });
   await page.getByRole('button', { name: /^Use this method: From the firmware/ }).click();
+  await makeStick(page, 'auk-25-1', imageBytes(7));
   await page.getByRole('button', { name: 'Go to the flash' }).click();
   await confirmGates(page);
   await page.getByRole('button', { name: 'The power went out' }).click();
@@ -211,6 +227,7 @@ test('a board whose flash lost its power is recovered from its second image, and
   await expect(ways.first()).toContainText('Start from the second image');
   await expect(ways.filter({ hasText: 'setup menu' })).toContainText('Its image is damaged');
   await page.getByRole('button', { name: 'Use this method: Start from the second image' }).click();
+  await switchOff(page);
   await confirmGates(page);
   await page.getByRole('button', { name: 'It finished' }).click();
   await page.getByLabel('Version shown now').fill('23.5');

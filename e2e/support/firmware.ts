@@ -49,6 +49,24 @@ export async function readPrint(page: Page, { model, revision = '', version = ''
   await page.getByLabel('Version installed now').fill(version);
 }
 
+/** The gate refuses while the log says that it runs, or that its button was pressed. */
+export async function switchOff(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'It is off, cord out, drained' }).click();
+  await expect(page.getByText(/^No go: The log/)).toHaveCount(0);
+}
+
+/** Opens an archive with the image of a version and writes it into the mounted stick. */
+export async function makeStick(page: Page, name: string, image: Uint8Array): Promise<void> {
+  await chooseFile(page, 'Choose archive or image', {
+    name: `${name}.zip`,
+    mimeType: 'application/zip',
+    buffer: archiveOf(`${name}.bin`, image),
+  });
+  await page.getByLabel(/^The mounted stick has one FAT32 partition/).check();
+  await page.getByRole('button', { name: 'Write into a mounted stick' }).click();
+  await expect(page.getByText(/^Written and read back the same:/)).toBeVisible();
+}
+
 export async function confirmGates(page: Page): Promise<void> {
   for (const gate of await page.getByRole('checkbox').all()) await gate.check({ force: true });
   await expect(page.getByText('All confirmed. You can flash.')).toBeVisible();

@@ -9,7 +9,7 @@ import {
   type UpdatePlan,
   type VersionClues,
 } from '../core/firmware';
-import { CannotDo, type Answer } from './stick-commands';
+import { CannotDo, type Answer } from './answer';
 
 export interface PlanOrder {
   readonly board: string;

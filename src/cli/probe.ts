@@ -8,7 +8,10 @@ import { planFirmware, readBoard } from './plan-firmware';
 import { replayMachine } from './replay-machine';
 import { printReplay } from './print-replay';
 import { readCase, readCaseFile } from './read-case';
-import { CannotDo, checkStickFile, inspectFile, makeStick, type Answer } from './stick-commands';
+import { CannotDo, type Answer } from './answer';
+import { checkStickFile } from './check-stick-file';
+import { inspectFile } from './inspect-file';
+import { makeStick } from './make-stick';
 import { toJson } from './to-json';
 import { answerVerify } from './verify-case';
 
@@ -17,8 +20,9 @@ const usage = `usage: probe diagnose CASE.json [--json]
        probe verify CASE.json [--json]
        probe simulate [--strategy NAME] [--cases N] [--seed S] [--json]
        probe replay --fault FAULT@PART [--fault ...] [--machine CASE.json] [--strategy NAME] [--seed S] [--json]
-       probe stick make --image FILE --name NAME [--original NAME] [--sha256 HEX] --size 64MiB --out OUT.img [--json]
-       probe stick check STICK.img[.gz] --name NAME[,NAME ...] [--bytes N] [--sha256 HEX] [--board BOARD.json] [--json]
+       probe stick make --image [VERSION=]FILE [--image ...] --name NAME [--original NAME] [--sha256 HEX]
+                        --size 64MiB --out OUT.img[.gz]|DEVICE [--yes-erase DEVICE] [--json]
+       probe stick check STICK.img[.gz]|DEVICE --name NAME[,NAME ...] [--bytes N] [--sha256 HEX] [--board BOARD.json] [--json]
        probe firmware inspect FILE [--name NAME[,NAME ...]] [--bytes N] [--sha256 HEX] [--json]
        probe firmware plan --board BOARD.json [--from VERSION] --goal newest|support:CPU|fix:WORDS|version:V
                            [--revision R] [--soak-days N] [--allow-irreversible]
@@ -42,7 +46,8 @@ const options = {
   seed: { type: 'string', default: '1' },
   fault: { type: 'string', multiple: true },
   machine: { type: 'string' },
-  image: { type: 'string' },
+  image: { type: 'string', multiple: true },
+  'yes-erase': { type: 'string' },
   name: { type: 'string' },
   original: { type: 'string' },
   size: { type: 'string' },
@@ -111,13 +116,14 @@ const pairs: Readonly<Record<string, (files: readonly string[], values: Values) 
   'stick make': (files, values) => {
     if (files.length > 0) misused(`stick make: expected no file but --image, found "${files[0] ?? ''}"`);
     return makeStick({
-      image: needed('stick make', 'image', values.image),
+      images: values.image ?? misused('stick make: expected --image'),
       name: needed('stick make', 'name', values.name),
       original: values.original,
       size: needed('stick make', 'size', values.size),
       out: needed('stick make', 'out', values.out),
       now: new Date(),
       sha256: hashOrRefuse(values.sha256),
+      yesErase: values['yes-erase'],
     });
   },
   'stick check': (files, values) =>

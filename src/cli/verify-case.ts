@@ -1,6 +1,6 @@
 import { checkChain } from '../core/casework';
 import type { ReadCaseFile } from '../contracts';
-import type { Answer } from './stick-commands';
+import type { Answer } from './answer';
 
 const whyWords = {
   changed: 'the entry, or one before it, is not as it was written',

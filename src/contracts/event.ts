@@ -129,6 +129,10 @@ const bodies = {
     againstBook: words(400)
       .optional()
       .describe('Why an image that is not the one of the board book was flashed: a decision of a lead.'),
+    backup: z
+      .strictObject({ name: words(255), sha256: z.string().regex(/^[0-9a-f]{64}$/, 'expected 64 hexadecimal digits') })
+      .optional()
+      .describe('The image that was on before, saved first.'),
   },
   verified: {
     kind: z.literal('firmware-verified'),

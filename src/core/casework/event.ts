@@ -191,6 +191,8 @@ export interface FirmwareFlashed extends EventBase {
   readonly reason?: string;
   /** Why an image that is not the one of the board book was flashed all the same: a lead's decision. */
   readonly againstBook?: string;
+  /** The image that was on before, saved first. */
+  readonly backup?: { readonly name: string; readonly sha256: string };
 }
 
 /** The version that is shown after a flash, and what was set again. */

@@ -54,6 +54,11 @@ function screens(): RouteObject[] {
       HydrateFallback: () => null,
     },
     {
+      path: '/firmware/batch',
+      lazy: async () => ({ Component: (await import('../features/firmware/BatchPage')).BatchPage }),
+      HydrateFallback: () => null,
+    },
+    {
       path: '/boards',
       lazy: async () => ({ Component: (await import('../features/boards/BoardsPage')).BoardsPage }),
       HydrateFallback: () => null,

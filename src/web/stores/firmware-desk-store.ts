@@ -50,6 +50,10 @@ export interface FirmwareDesk {
   readonly watchFrom: number | null;
   readonly marks: readonly LightMark[];
   readonly afterwards: readonly string[];
+  /** The image that was on before, saved first. */
+  readonly backup: { readonly name: string; readonly sha256: string } | null;
+  /** The first start after the flash: when the button was pressed, the changes seen since, remedies tried before. */
+  readonly firstStart: { readonly from: number | null; readonly changes: readonly number[]; readonly tried: number };
 }
 
 export const emptyFirmwareDesk: FirmwareDesk = {
@@ -80,6 +84,8 @@ export const emptyFirmwareDesk: FirmwareDesk = {
   watchFrom: null,
   marks: [],
   afterwards: [],
+  backup: null,
+  firstStart: { from: null, changes: [], tried: 0 },
 };
 
 interface FirmwareDeskStore {

@@ -6,6 +6,7 @@ import {
   packedStick,
   sha256Of,
   SparseCollector,
+  stickFiles,
   stickImage,
   type ImageWanted,
   type Inspection,
@@ -14,6 +15,7 @@ import {
   type StickSource,
   type StickVerdict,
   type StickWanted,
+  type VersionImage,
 } from '../../core/firmware';
 
 export interface InspectedImage {
@@ -41,10 +43,23 @@ export interface WrittenFile {
   readonly isSame: boolean;
 }
 
-/** Names under which the image is put on a stick; null where the original has no name of its own. */
+/** What is put on a stick, and under which names. */
 export interface StickNames {
+  /** Of the image in hand. */
   readonly name: string;
-  readonly original: string | null;
+  /** The board looks for that very name. */
+  readonly isForBoard: boolean;
+  readonly version: string | null;
+  /** Versions that were opened beside it, in the order in which they are flashed. */
+  readonly others: readonly string[];
+}
+
+/** An image of another version for the same stick. */
+export interface KeptImage {
+  readonly version: string;
+  readonly name: string;
+  readonly reasons: readonly Reason[];
+  readonly isKept: boolean;
 }
 
 /** Is told the share that is done, 0 to 1. */
@@ -54,9 +69,11 @@ const maxFileBytes = 512 * 2 ** 20;
 
 /** The image in hand: it stays here and never crosses to the screen. */
 let image: StickFile | null = null;
+/** Images of other versions for the same stick. */
+const kept = new Map<string, StickFile>();
 
 /** What the worker does; each call fails with an error whose message is for the screen. */
-const work = { inspect, pack, writeRaw, writeFiles, check };
+const work = { inspect, pack, writeRaw, writeFiles, check, digest, keep, drop };
 export type StickWork = typeof work;
 expose(work);
 
@@ -88,14 +105,40 @@ async function hashHere(bytes: Uint8Array): Promise<string> {
   return Array.from(digest, (byte) => byte.toString(16).padStart(2, '0')).join('');
 }
 
-function filesToWrite(name: string, original: string | null): StickFile[] {
-  if (!image) throw new Error('expected an image first (choose the downloaded file)');
-  const { content } = image;
-  const isOther = original !== null && original.toUpperCase() !== name.toUpperCase();
-  return [{ name, content }, ...(isOther ? [{ name: original, content }] : [])];
+/** Name and SHA-256 of a file, for the record. */
+async function digest(file: File): Promise<{ readonly name: string; readonly sha256: string }> {
+  if (file.size > maxFileBytes) throw new Error(`${file.name}: expected at most 512 MiB, found ${file.size} bytes`);
+  return { name: file.name, sha256: await hashHere(new Uint8Array(await file.arrayBuffer())) };
 }
 
-function layImage(totalBytes: number, { name, original }: StickNames) {
+/** Opens an image of another version for the same stick. It is kept only where nothing speaks against it. */
+async function keep(version: string, file: File, wanted: ImageWanted): Promise<KeptImage> {
+  if (file.size > maxFileBytes) throw new Error(`${file.name}: expected at most 512 MiB, found ${file.size} bytes`);
+  const content = new Uint8Array(await file.arrayBuffer());
+  const { image: found, reasons } = await openDownload({ name: file.name, content }, { wanted, hash: hashHere });
+  const isKept = found !== null && !reasons.some(({ severity }) => severity === 'bad');
+  if (isKept) kept.set(version, { name: found.name, content: found.content });
+  return { version, name: found?.name ?? file.name, reasons, isKept };
+}
+
+function drop(version: string): void {
+  kept.delete(version);
+}
+
+/** The image in hand first, then those of the other versions that are wanted beside it, in this order. */
+function filesToWrite({ name, isForBoard, version, others }: StickNames): StickFile[] {
+  if (!image) throw new Error('expected an image first (choose the downloaded file)');
+  const images: VersionImage[] = [
+    { ...image, version },
+    ...others.flatMap((other) => {
+      const own = kept.get(other);
+      return own ? [{ ...own, version: other }] : [];
+    }),
+  ];
+  return stickFiles({ boardName: isForBoard || name !== image.name ? name : null, images });
+}
+
+function layImage(totalBytes: number, names: StickNames) {
   const now = new Date();
   const at = {
     year: now.getFullYear(),
@@ -106,7 +149,7 @@ function layImage(totalBytes: number, { name, original }: StickNames) {
     second: now.getSeconds(),
   };
   const serial = crypto.getRandomValues(new Uint32Array(1))[0] ?? 1;
-  const stick = stickImage({ totalBytes, files: filesToWrite(name, original), serial, at });
+  const stick = stickImage({ totalBytes, files: filesToWrite(names), serial, at });
   if (!stick.ok) throw new Error(stick.message);
   return stick;
 }
@@ -138,9 +181,9 @@ async function writeRaw(
 }
 
 /** Writes the files into the root of a mounted stick and reads them back to compare. */
-async function writeFiles(folder: FileSystemDirectoryHandle, { name, original }: StickNames): Promise<WrittenFile[]> {
+async function writeFiles(folder: FileSystemDirectoryHandle, names: StickNames): Promise<WrittenFile[]> {
   const written: WrittenFile[] = [];
-  for (const { name: fileName, content } of filesToWrite(name, original)) {
+  for (const { name: fileName, content } of filesToWrite(names)) {
     const handle = await folder.getFileHandle(fileName, { create: true });
     const writable = await handle.createWritable();
     await writable.write(content as Uint8Array<ArrayBuffer>);

@@ -3,7 +3,19 @@ import type { FlashMethod } from '../update/choose-method';
 
 /** One thing that must be so before the button is pressed. */
 export interface FlashGate {
-  readonly id: 'off' | 'plugs' | 'port' | 'stick' | 'power' | 'button' | 'backup' | 'settings' | 'support' | 'packed';
+  readonly id:
+    | 'off'
+    | 'plugs'
+    | 'port'
+    | 'stick'
+    | 'power'
+    | 'button'
+    | 'backup'
+    | 'settings'
+    | 'support'
+    | 'packed'
+    | 'system'
+    | 'key';
   readonly say: string;
   /** Why; empty where it speaks for itself. */
   readonly why: string;
@@ -43,6 +55,7 @@ export function flashGates(board: BoardBookEntry, method: FlashMethod): FlashGat
       },
       power,
     ];
+  if (method === 'running-system') return [...fromSystem, ...fromSetup.filter(({ id }) => id !== 'stick')];
   return [...(method === 'borrowed-processor' ? [borrowed] : []), ...fromSetup];
 }
 
@@ -77,6 +90,19 @@ const borrowed: FlashGate = {
   say: 'The borrowed processor is supported by the installed version; cooler and paste are on.',
   why: 'It must never run without a cooler.',
 };
+
+const fromSystem: readonly FlashGate[] = [
+  {
+    id: 'system',
+    say: 'Everything else is closed, updates and protection programs are paused, sleep is off, a portable is on its charger.',
+    why: 'Whatever interrupts it while it writes loses the image.',
+  },
+  {
+    id: 'key',
+    say: 'Disk encryption is suspended, and its recovery key is at hand.',
+    why: 'The system may ask for the key after the update.',
+  },
+];
 
 const fromSetup: readonly FlashGate[] = [
   { id: 'stick', say: 'The files are on the stick unchanged, checked after copying.', why: '' },

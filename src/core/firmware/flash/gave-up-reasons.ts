@@ -9,10 +9,12 @@ export interface FlashFacts {
   /** Confirmed at the gates. */
   readonly portConfirmed: boolean;
   readonly plugsConfirmed: boolean;
+  /** The board belongs to a complete PC, whose maker alone has its images. */
+  readonly isOfCompletePc?: boolean | undefined;
 }
 
 export interface GaveUpReason {
-  readonly code: 'name' | 'format' | 'image' | 'port' | 'stick' | 'plugs' | 'button';
+  readonly code: 'name' | 'format' | 'image' | 'port' | 'stick' | 'plugs' | 'button' | 'source';
   /** 0 to 1; together 1. */
   readonly probability: number;
   readonly title: string;
@@ -50,6 +52,12 @@ const causes: Readonly<Record<GaveUpReason['code'], Cause>> = {
     // A board reads some of the image before it refuses it.
     left: (seen) => (seen.isListedImage ? 0.05 : 1) * (seen.seconds < 5 ? 0.5 : 1.3),
   },
+  source: {
+    title: 'The image came from elsewhere than from the maker of this complete PC',
+    fix: 'Download it from the maker of the whole machine, by the machine’s own model and serial number.',
+    odds: 4,
+    left: (seen) => (seen.isOfCompletePc ? 1 : 0) * (seen.isListedImage ? 0.05 : 1) * (seen.blinks === 0 ? 0.05 : 1),
+  },
   port: {
     title: 'The stick is in another port',
     fix: 'Only the marked port works. A mark beside a port may belong to the button.',
@@ -83,6 +91,7 @@ export function rankGaveUp(seen: FlashFacts & { readonly blinks: number; readonl
   );
   const total = weighed.reduce((sum, { odds }) => sum + odds, 0);
   return weighed
+    .filter(({ odds }) => odds > 0)
     .map(({ odds, ...reason }) => ({ ...reason, probability: odds / total }))
     .sort((a, b) => b.probability - a.probability);
 }

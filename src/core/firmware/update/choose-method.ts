@@ -1,6 +1,13 @@
 import type { BoardBookEntry } from '../boards/release';
 
-export const FLASH_METHODS = ['menu', 'bare-board', 'second-image', 'borrowed-processor', 'sent-in'] as const;
+export const FLASH_METHODS = [
+  'menu',
+  'bare-board',
+  'second-image',
+  'borrowed-processor',
+  'sent-in',
+  'running-system',
+] as const;
 export type FlashMethod = (typeof FLASH_METHODS)[number];
 
 /** What is known at the bench when the way is chosen. */
@@ -58,6 +65,7 @@ const risks: Readonly<Record<FlashMethod, number>> = {
   'second-image': 0.002,
   'borrowed-processor': 0.012,
   'sent-in': 0.001,
+  'running-system': 0.02,
 };
 const minutesEach: Readonly<Record<FlashMethod, number>> = {
   menu: 12,
@@ -65,6 +73,7 @@ const minutesEach: Readonly<Record<FlashMethod, number>> = {
   'second-image': 6,
   'borrowed-processor': 40,
   'sent-in': 20,
+  'running-system': 18,
 };
 
 /**
@@ -78,9 +87,13 @@ export function chooseMethod(situation: MethodSituation): MethodChoice[] {
     secondImage(situation),
     borrowed(situation),
     sentIn(situation),
+    runningSystem(situation),
   ].map((way) => ({ ...way, risk: risks[way.method], cost: costOf(way, situation.rates) }));
-  return found.sort((a, b) => Number(b.isPossible) - Number(a.isPossible) || a.cost - b.cost);
+  return found.sort((a, b) => Number(b.isPossible) - Number(a.isPossible) || isLast(a) - isLast(b) || a.cost - b.cost);
 }
+
+/** Whatever it costs: nothing else hangs on so much. */
+const isLast = ({ method }: Way): number => Number(method === 'running-system');
 
 type Way = Omit<MethodChoice, 'risk' | 'cost'>;
 
@@ -191,6 +204,27 @@ function sentIn({ sendIn }: MethodSituation): Way {
     minutes: minutesEach['sent-in'],
     days: sendIn.days,
     money: sendIn.fee,
+  };
+}
+
+/** From the machine's own system, or from a boot stick with the maker's program. */
+function runningSystem({ starts, isCorrupt, steps }: MethodSituation): Way {
+  const base = {
+    method: 'running-system',
+    title: 'From the running system or a boot stick',
+    minutes: rounds('running-system', steps),
+    days: 0,
+    money: 0,
+  } as const;
+  if (isCorrupt || starts === false)
+    return { ...base, isPossible: false, why: isCorrupt ? 'Its image is damaged.' : 'It does not start.' };
+  return {
+    ...base,
+    isPossible: starts === true,
+    why:
+      starts === null
+        ? 'Find out first whether it starts.'
+        : 'Last choice: system, driver, protection programs, disk encryption and sleep can all interrupt it.',
   };
 }
 

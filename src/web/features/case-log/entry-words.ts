@@ -65,6 +65,7 @@ export function entryWords({ event, trial }: Entry): Words {
         seen: [
           flashEndWords[event.end],
           event.reason,
+          event.backup && `The image before is saved as ${event.backup.name}`,
           event.againstBook && `Against the board book: ${event.againstBook}`,
         ]
           .filter(Boolean)

@@ -1,27 +1,12 @@
 import { useState } from 'react';
-import { Timer } from 'lucide-react';
-import styled from 'styled-components';
 import { Button } from '../../components/Button';
 import { CheckGrid } from '../../components/ChoiceGrid';
 import { Field } from '../../components/Field';
-import { clock } from '../../components/format';
 import { Notice } from '../../components/Notice';
-import { useChimeWhenOver } from '../../components/use-chime-when-over';
-import { useSecondsLeft } from '../../components/use-seconds-left';
-import { fonts } from '../../theme/tokens';
+import { FirstStart } from './FirstStart';
 import type { StepProps } from './step-props';
 import { Block, Fields, Foot, Lead, Title } from './step-parts';
 import { stepsOf } from './use-firmware';
-
-const Wait = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0.8rem;
-  output {
-    font: 700 1.3rem ${fonts.code};
-  }
-`;
 
 const physical = [
   { id: 'drained', label: 'Supply off, cord out, button pressed: drained' },
@@ -35,7 +20,6 @@ const settings = [
   { id: 'fan curves', label: 'fan curves' },
   { id: 'start after power loss', label: 'start after power loss' },
 ];
-const firstStartSeconds = 180;
 
 /** The version read after the flash, with what was set again, and how both are recorded. */
 function useVersionAfter({ firmware, log }: StepProps) {
@@ -75,6 +59,8 @@ function useVersionAfter({ firmware, log }: StepProps) {
       against: null,
       gates: [],
       afterwards: [],
+      backup: null,
+      firstStart: { from: null, changes: [], tried: 0 },
       ...(isOnTheWay ? { step: 'stick' } : {}),
     });
     if (!isOnTheWay) setSaid(`${seen} is on it.${log ? ' Start it as the trials of the case propose.' : ''}`);
@@ -102,7 +88,7 @@ export function AfterStep({ firmware, log }: StepProps) {
           onChange={(afterwards) => change({ afterwards })}
         />
       </Block>
-      <FirstStartWait />
+      <FirstStart firmware={firmware} log={log} />
       <Fields $columns={2}>
         <Field
           label="Version shown now"
@@ -134,26 +120,5 @@ export function AfterStep({ firmware, log }: StepProps) {
         </Notice>
       )}
     </>
-  );
-}
-
-function FirstStartWait() {
-  const [endsAt, setEndsAt] = useState<number | null>(null);
-  const left = useSecondsLeft(endsAt);
-  useChimeWhenOver(endsAt);
-  return (
-    <Block>
-      <Wait>
-        <Button onPress={() => setEndsAt(endsAt === null ? Date.now() + 1000 * firstStartSeconds : null)}>
-          <Timer size={18} aria-hidden /> {endsAt === null ? 'Started: begin the wait' : 'Stop'}
-        </Button>
-        <output aria-label="Wait left">{clock(endsAt === null ? firstStartSeconds : left)}</output>
-        <span role="status">
-          {endsAt !== null && left <= 0
-            ? 'The wait is over. What does it show?'
-            : 'Wait three minutes before you call it a failure.'}
-        </span>
-      </Wait>
-    </Block>
   );
 }

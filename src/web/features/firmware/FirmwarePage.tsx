@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { Page } from '../../shell/Page';
 import { Button } from '../../components/Button';
 import { useFirmwareDeskStore } from '../../stores/firmware-desk-store';
@@ -9,7 +10,16 @@ const practiceKey = 'practice';
 export function FirmwarePage() {
   const clear = useFirmwareDeskStore((store) => store.clear);
   return (
-    <Page title="Firmware bay" heading={false} actions={<Button onPress={() => clear(practiceKey)}>Start over</Button>}>
+    <Page
+      title="Firmware bay"
+      heading={false}
+      actions={
+        <>
+          <Link to="/firmware/batch">Several machines</Link>
+          <Button onPress={() => clear(practiceKey)}>Start over</Button>
+        </>
+      }
+    >
       <FirmwareRoom deskKey={practiceKey} log={null} />
     </Page>
   );

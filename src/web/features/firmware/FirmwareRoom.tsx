@@ -1,10 +1,12 @@
 import { Check } from 'lucide-react';
+import { useEffect, useRef } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { Notice } from '../../components/Notice';
 import { FIRMWARE_STEPS, type FirmwareStep } from '../../stores/firmware-desk-store';
 import { useStickWorker } from '../../workers/use-stick-worker';
 import { AfterStep } from './AfterStep';
+import { BatchMachines } from './BatchMachines';
 import { BoardStep } from './BoardStep';
 import { FlashStep } from './FlashStep';
 import { StickStep } from './StickStep';
@@ -105,6 +107,7 @@ const methodNames = {
   'second-image': 'second image',
   'borrowed-processor': 'borrowed processor',
   'sent-in': 'sent in',
+  'running-system': 'from the running system',
 } as const;
 
 /** What was decided at each step, in a few words; empty while it is open. */
@@ -126,21 +129,35 @@ function decided({ desk, board, plan }: Firmware): Readonly<Record<FirmwareStep,
 }
 
 /** The firmware bay: from the board in hand to a version that was read afterwards, step by step. */
-export function FirmwareRoom({ deskKey, log }: { readonly deskKey: string; readonly log: FirmwareLog | null }) {
+export function FirmwareRoom({
+  deskKey,
+  log,
+  isBatch = false,
+}: {
+  readonly deskKey: string;
+  readonly log: FirmwareLog | null;
+  /** Several machines are flashed from one plan and one stick. */
+  readonly isBatch?: boolean;
+}) {
   const firmware = useFirmware(deskKey, log?.known ?? null);
   const stickWorker = useStickWorker();
   const { desk, change } = firmware;
   const words = decided(firmware);
+  const work = useRef<HTMLElement>(null);
+  // Each step is read from its top, however far down the one before was.
+  useEffect(() => {
+    work.current?.scrollTo({ top: 0 });
+  }, [desk.step]);
   return (
     <Frame>
       <Side aria-label="Steps of the update">
         <Steps>
-          {FIRMWARE_STEPS.map((step, i) => (
+          {FIRMWARE_STEPS.filter((step) => !isBatch || step !== 'after').map((step, i) => (
             <li key={step}>
               <StepButton aria-current={desk.step === step ? 'step' : undefined} onPress={() => change({ step })}>
                 {words[step] !== '' && step !== 'flash' ? <Check size={17} aria-hidden /> : <span>{i + 1}</span>}
                 <div>
-                  <strong>{names[step]}</strong>
+                  <strong>{isBatch && step === 'flash' ? 'The machines' : names[step]}</strong>
                   <span>{words[step]}</span>
                 </div>
               </StepButton>
@@ -148,7 +165,7 @@ export function FirmwareRoom({ deskKey, log }: { readonly deskKey: string; reado
           ))}
         </Steps>
       </Side>
-      <Work>
+      <Work ref={work}>
         {firmware.error && <Notice kind="danger">{firmware.error.message}</Notice>}
         {desk.step === 'board' && <BoardStep firmware={firmware} log={log} />}
         {desk.step === 'version' && <VersionStep firmware={firmware} log={log} />}
@@ -157,7 +174,8 @@ export function FirmwareRoom({ deskKey, log }: { readonly deskKey: string; reado
         <div hidden={desk.step !== 'stick'}>
           <StickStep firmware={firmware} worker={stickWorker} />
         </div>
-        {desk.step === 'flash' && <FlashStep firmware={firmware} log={log} />}
+        {isBatch && desk.step === 'flash' && <BatchMachines firmware={firmware} worker={stickWorker} />}
+        {!isBatch && desk.step === 'flash' && <FlashStep firmware={firmware} log={log} worker={stickWorker} />}
         {desk.step === 'after' && <AfterStep firmware={firmware} log={log} />}
       </Work>
     </Frame>

@@ -8,11 +8,12 @@ import { Gates } from './Gates';
 import { OtherFlash } from './OtherFlash';
 import { PracticeBoard } from './PracticeBoard';
 import { Lead, Title } from './step-parts';
+import type { StickWorker } from '../../workers/use-stick-worker';
 import type { Firmware } from './use-firmware';
 import { NeedsBoard } from './VersionStep';
 
 /** Go or no-go, then the flash itself: watched blink by blink where the board flashes itself. */
-export function FlashStep({ firmware, log }: StepProps) {
+export function FlashStep({ firmware, log, worker }: StepProps & { readonly worker: StickWorker }) {
   const { desk, change, board, next } = firmware;
   if (!board) return <NeedsBoard onGo={() => change({ step: 'board' })} />;
   const method = desk.method ?? (board.flash ? 'bare-board' : 'menu');
@@ -51,7 +52,7 @@ export function FlashStep({ firmware, log }: StepProps) {
           <FlashWatchPanel firmware={firmware} flash={board.flash} log={log} isGo={isGo} />
         </>
       ) : (
-        <OtherFlash firmware={firmware} log={log} method={method} isGo={isGo} />
+        <OtherFlash firmware={firmware} log={log} method={method} isGo={isGo} worker={worker} />
       )}
     </>
   );
@@ -64,7 +65,7 @@ interface Refusal {
 
 /** A stick that was not checked for this version here, or that was found bad. */
 function stickRefusal(method: FlashMethod, { desk: { stick }, next }: Firmware): Refusal[] {
-  if (method === 'second-image' || method === 'sent-in') return [];
+  if (method === 'second-image' || method === 'sent-in' || method === 'running-system') return [];
   if (stick === null || stick.version !== (next?.version ?? null))
     return [{ code: 'stick', why: 'The stick was not checked for this version.' }];
   return stick.verdict === 'bad' ? [{ code: 'stick', why: 'The stick was found bad.' }] : [];

@@ -3,12 +3,13 @@ import styled, { useTheme } from 'styled-components';
 import { watchFlash, type BareFlash, type FlashWatch, type LightMark } from '../../../core/firmware';
 import { lightTimeline } from '../../charts/light-timeline';
 import { Button } from '../../components/Button';
-import { clock, percent } from '../../components/format';
+import { clock } from '../../components/format';
 import { Notice } from '../../components/Notice';
 import { useTicking } from '../../components/use-ticking';
 import { fonts } from '../../theme/tokens';
 import type { StepProps } from './step-props';
 import type { Firmware } from './use-firmware';
+import { LikelyReasons, Overdue } from './FlashAdvice';
 import { Foot } from './step-parts';
 import { useFlashLog } from './use-flash-log';
 import { useMarkKeys } from './use-mark-keys';
@@ -44,25 +45,6 @@ const Marks = styled.div`
     white-space: normal;
   }
 `;
-const Reasons = styled.ol`
-  margin: 0.3rem 0 1rem;
-  padding: 0;
-  list-style: none;
-  li {
-    display: grid;
-    grid-template-columns: 6.5rem minmax(0, 1fr);
-    gap: 0.8rem;
-    padding: 0.35rem 0;
-    border-top: 1px solid ${({ theme }) => theme.line};
-  }
-  b {
-    color: ${({ theme }) => theme.suspicion};
-  }
-`;
-const Small = styled.h2`
-  font-size: 1.1rem;
-`;
-
 const stateWords: Readonly<Record<FlashWatch['state'], string>> = {
   waiting: 'Waiting for the first blink',
   'no-light': 'No light',
@@ -83,7 +65,7 @@ interface FlashWatchPanelProps extends StepProps {
 }
 
 /** What the marks so far mean, as time goes on, and how another is made by key or tap. */
-function useFlashWatch({ desk, change }: Firmware, flash: BareFlash) {
+function useFlashWatch({ desk, change, board }: Firmware, flash: BareFlash) {
   const { watchFrom, marks, stick, gates } = desk;
   const last = marks.at(-1);
   const hasStopped = last !== undefined && last.seen !== 'blink';
@@ -97,8 +79,9 @@ function useFlashWatch({ desk, change }: Firmware, flash: BareFlash) {
       isFormatChecked: stick?.isFormatChecked ?? false,
       portConfirmed: gates.includes('port'),
       plugsConfirmed: gates.includes('plugs'),
+      isOfCompletePc: board?.completePc !== undefined,
     }),
-    [stick, gates],
+    [stick, gates, board],
   );
   const watch = useMemo(() => watchFlash(flash, marks, seconds, facts), [flash, marks, seconds, facts]);
   const mark = useCallback(
@@ -145,6 +128,7 @@ export function FlashWatchPanel({ firmware, flash, log, isGo }: FlashWatchPanelP
       {watch.keepPower && watch.state !== 'working' && watch.state !== 'waiting' && (
         <Notice kind="danger">Never cut the power while it blinks.</Notice>
       )}
+      {watch.state === 'overdue' && <Overdue flash={flash} watch={watch} onDecide={finish} />}
       {watch.reasons.length > 0 && <LikelyReasons reasons={watch.reasons.slice(0, 4)} />}
       {!hasStopped && (
         <Marks>
@@ -217,23 +201,5 @@ function Ending({
           </Button>
         ))}
     </Foot>
-  );
-}
-
-function LikelyReasons({ reasons }: { readonly reasons: FlashWatch['reasons'] }) {
-  return (
-    <>
-      <Small>Most likely reasons</Small>
-      <Reasons aria-label="Most likely reasons">
-        {reasons.map(({ code, probability, title, fix }) => (
-          <li key={code}>
-            <b>{percent(probability)}</b>
-            <span>
-              <strong>{title}.</strong> {fix}
-            </span>
-          </li>
-        ))}
-      </Reasons>
-    </>
   );
 }

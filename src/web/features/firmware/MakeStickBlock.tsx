@@ -6,11 +6,19 @@ import { Button } from '../../components/Button';
 import { download } from '../../components/download';
 import { Select } from '../../components/Select';
 import type { Attempt } from './use-attempt';
+import type { StickNames } from '../../workers/stick.worker';
 import type { StickWorker } from '../../workers/use-stick-worker';
+import styled from 'styled-components';
+import { fonts } from '../../theme/tokens';
 import { Block, Fields, Foot, Muted, Wrong } from './step-parts';
 
 const mib = 2 ** 20;
 const sizes = [64, 128, 256, 512, 1024, 2048, 4096, 8192, 16_384, maxStickBytes / mib];
+
+const capacities = [512, 1024, 2048, 4096, 8192, 16_384, 32_768, 65_536, 131_072, 262_144].map((size) => ({
+  id: String(size),
+  label: size < 1024 ? `${size} MiB` : `${size / 1024} GiB`,
+}));
 
 /** What browsers on some systems have besides the standard. */
 interface Pickers {
@@ -20,18 +28,16 @@ interface Pickers {
 
 interface MakeStickBlockProps {
   readonly isReady: boolean;
-  readonly name: string;
-  readonly original: string | null;
+  readonly names: StickNames;
   readonly worker: StickWorker;
   readonly attempt: Attempt;
   readonly onWritten: (isSame: boolean) => void;
 }
 
 /** What the last making said, and the three ways to make a stick. */
-function useMaking({ name, original, worker, attempt, onWritten }: Omit<MakeStickBlockProps, 'isReady'>) {
+function useMaking({ names, worker, attempt, onWritten }: Omit<MakeStickBlockProps, 'isReady'>) {
   const [said, setSaid] = useState<{ readonly isGood: boolean; readonly words: string } | null>(null);
-  const names = { name, original };
-  const stem = name.replace(/\.[^.]*$/, '').toLowerCase() || 'stick';
+  const stem = names.name.replace(/\.[^.]*$/, '').toLowerCase() || 'stick';
   const savePacked = async (totalBytes: number) => {
     setSaid(null);
     const packed = await attempt(() => worker.run('make', (work) => work.pack(totalBytes, names)));
@@ -78,7 +84,9 @@ function useMaking({ name, original, worker, attempt, onWritten }: Omit<MakeStic
 /** Makes the stick: straight into a mounted one where the browser can, or as an image to be written with any tool. */
 export function MakeStickBlock(props: MakeStickBlockProps) {
   const { isReady, worker } = props;
+  const [capacity, setCapacity] = useState('8192');
   const [sizeMib, setSizeMib] = useState('128');
+  const [isFormatted, setFormatted] = useState(false);
   const { said, savePacked, saveRaw, writeFiles } = useMaking(props);
   const pickers = window as unknown as Pickers;
   const showSaveFilePicker = pickers.showSaveFilePicker?.bind(window);
@@ -89,16 +97,25 @@ export function MakeStickBlock(props: MakeStickBlockProps) {
     <Block aria-label="Make the stick">
       <h2>2 · Make the stick</h2>
       <Fields $columns={2}>
+        <Select label="Capacity of the stick" value={capacity} onChange={setCapacity} choices={capacities} />
         <Select
           label="Size of the image"
           value={sizeMib}
           onChange={setSizeMib}
-          choices={sizes.map((size) => ({
-            id: String(size),
-            label: size < 1024 ? `${size} MiB` : `${size / 1024} GiB`,
-          }))}
+          choices={sizes
+            .filter((size) => size <= Number(capacity))
+            .map((size) => ({
+              id: String(size),
+              label: size < 1024 ? `${size} MiB` : `${size / 1024} GiB`,
+            }))}
         />
       </Fields>
+      {Number(capacity) > maxStickBytes / mib && (
+        <p>
+          It is larger than 32 GiB: the image makes one small partition on it, and the rest stays unused. Formatted
+          whole it would be too large for many boards.
+        </p>
+      )}
       <Foot>
         <Button isDisabled={!isReady || isBusy} onPress={() => void savePacked(totalBytes)}>
           <HardDriveDownload size={18} aria-hidden /> Save a packed image
@@ -109,7 +126,7 @@ export function MakeStickBlock(props: MakeStickBlockProps) {
           </Button>
         )}
         {showDirectoryPicker && (
-          <Button isDisabled={!isReady || isBusy} onPress={() => void writeFiles(showDirectoryPicker)}>
+          <Button isDisabled={!isReady || isBusy || !isFormatted} onPress={() => void writeFiles(showDirectoryPicker)}>
             <FolderDown size={18} aria-hidden /> Write into a mounted stick
           </Button>
         )}
@@ -121,6 +138,64 @@ export function MakeStickBlock(props: MakeStickBlockProps) {
         {said && (said.isGood ? said.words : <Wrong>{said.words}</Wrong>)}
         {!isReady && <Muted>Choose an image and a name first.</Muted>}
       </p>
+      {showDirectoryPicker && (
+        <Tick>
+          <input type="checkbox" checked={isFormatted} onChange={(event) => setFormatted(event.target.checked)} />
+          The mounted stick has one FAT32 partition of at most 32 GiB, and a partition table of the MBR kind
+        </Tick>
+      )}
+      <HowToWrite />
     </Block>
+  );
+}
+
+const Tick = styled.label`
+  display: flex;
+  align-items: center;
+  gap: 0.6rem;
+  min-height: 44px;
+  input {
+    width: 1.3rem;
+    height: 1.3rem;
+    accent-color: ${({ theme }) => theme.strong};
+  }
+`;
+const How = styled.details`
+  summary {
+    min-height: 36px;
+    cursor: pointer;
+    font-weight: 600;
+  }
+  li {
+    margin-bottom: 0.3rem;
+  }
+  code {
+    font-family: ${fonts.code};
+    overflow-wrap: anywhere;
+  }
+`;
+
+/** How a saved image gets onto a stick with what the system has. */
+function HowToWrite() {
+  return (
+    <How>
+      <summary>How to write a saved image onto the stick</summary>
+      <ul>
+        <li>
+          With a graphical disk tool: choose the stick as a whole, not its partition, then &ldquo;restore from
+          image&rdquo;, and take the raw image. Most of them unpack a packed one by themselves.
+        </li>
+        <li>
+          In a terminal: find the stick with <code>lsblk</code>, take it out of use with <code>umount</code>, then{' '}
+          <code>gunzip -c NAME.img.gz | dd of=/dev/STICK bs=4M conv=fsync</code>. A wrong name there erases a disk: read
+          it twice.
+        </li>
+        <li>
+          Where the system can only copy files: format the stick as FAT32, 32 GiB at most, and write into the mounted
+          stick above.
+        </li>
+        <li>Eject it, put it in again, read it as an image, and check it below.</li>
+      </ul>
+    </How>
   );
 }

@@ -1,10 +1,10 @@
 import { useState } from 'react';
-import { acceptedNames, type ImageWanted } from '../../../core/firmware';
+import { acceptedNames, type BoardRevision, type ImageWanted, type Release } from '../../../core/firmware';
 import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
 import { listOf } from '../../components/format';
 import { Notice } from '../../components/Notice';
-import type { Inspected } from '../../workers/stick.worker';
+import type { Inspected, KeptImage } from '../../workers/stick.worker';
 import { useMay } from '../../shell/me';
 import { useAttempt, type Attempt } from './use-attempt';
 import type { StickWorker } from '../../workers/use-stick-worker';
@@ -13,7 +13,8 @@ import { ImageBlock } from './ImageBlock';
 import { compareWithBook } from './listed-image';
 import { MakeStickBlock } from './MakeStickBlock';
 import { Fields, Lead, Title } from './step-parts';
-import type { Firmware } from './use-firmware';
+import { OtherImages } from './OtherImages';
+import { stepsOf, type Firmware } from './use-firmware';
 
 interface StickStepProps {
   readonly firmware: Firmware;
@@ -22,7 +23,9 @@ interface StickStepProps {
 
 /** The stick: what was downloaded, made into a stick, and the stick checked. */
 export function StickStep({ firmware, worker }: StickStepProps) {
-  const { desk, change, board, next } = firmware;
+  const { desk, change, board, revision, next } = firmware;
+  const [kept, setKept] = useState<readonly KeptImage[]>([]);
+  const beside = besideOrder(kept, firmware);
   const [typedName, setTypedName] = useState<string | null>(null);
   const { attempt, error } = useAttempt();
   const isBare = desk.method === 'bare-board' || desk.method === null;
@@ -77,10 +80,18 @@ export function StickStep({ firmware, worker }: StickStepProps) {
           maxLength={255}
         />
       </Fields>
+      {revision && next && (
+        <OtherImages
+          releases={besideReleases(revision, firmware)}
+          kept={kept}
+          worker={worker}
+          attempt={attempt}
+          onKept={setKept}
+        />
+      )}
       <MakeStickBlock
         isReady={inspected?.isImage === true && !isAgainst && name !== ''}
-        name={name}
-        original={original}
+        names={{ name, isForBoard: isBare, version: next?.version ?? null, others: beside }}
         worker={worker}
         attempt={attempt}
         onWritten={(isSame) => {
@@ -108,6 +119,25 @@ export function StickStep({ firmware, worker }: StickStepProps) {
       />
     </>
   );
+}
+
+/** The rest of the plan, then what is older than what is on: for going back. */
+function besideReleases({ releases }: BoardRevision, { plan, next, desk }: Firmware): Release[] {
+  const later = stepsOf(plan).map(({ version }) => version);
+  const installed = releases.findIndex(({ version }) => version === desk.installed);
+  const older = releases.slice(0, installed + 1).reverse();
+  const onTheWay = releases.filter(({ version }) => later.includes(version) && version !== next?.version);
+  return [...onTheWay, ...older.filter(({ version }) => version !== next?.version && !later.includes(version))];
+}
+
+/** What is kept, in the order of the plan; what is not on it comes last. */
+function besideOrder(kept: readonly KeptImage[], { plan }: Firmware): string[] {
+  const later = stepsOf(plan).map(({ version }) => version);
+  const placeOf = (version: string) => (later.includes(version) ? later.indexOf(version) : later.length);
+  return kept
+    .filter(({ isKept }) => isKept)
+    .map(({ version }) => version)
+    .sort((a, b) => placeOf(a) - placeOf(b));
 }
 
 function nameHint(isBare: boolean, accepted: readonly string[]): string {

@@ -62,7 +62,11 @@ export function WayStep({ firmware: { desk, change, board, methods }, log }: Ste
   const { offers } = desk;
   const offer = (part: Partial<typeof offers>) => change({ offers: { ...offers, ...part } });
   const take = (method: FlashMethod) =>
-    change({ method, step: method === 'second-image' || method === 'sent-in' ? 'flash' : 'stick', gates: [] });
+    change({
+      method,
+      step: method === 'second-image' || method === 'sent-in' || method === 'running-system' ? 'flash' : 'stick',
+      gates: [],
+    });
   return (
     <>
       <Title>Which method?</Title>

@@ -11,7 +11,10 @@ export function useFlashLog({ desk, change, board, next }: Firmware, log: Firmwa
       const to = method === 'second-image' ? null : (next?.version ?? null);
       if (to === null && method !== 'second-image') return;
       const { purpose, installed: from } = desk;
-      const against = desk.against ? { againstBook: desk.against.reason } : {};
+      const against = {
+        ...(desk.against ? { againstBook: desk.against.reason } : {}),
+        ...(desk.backup ? { backup: desk.backup } : {}),
+      };
       const saved =
         !log || (await log.record({ kind: 'firmware-flashed', method, purpose, from, to, end, ...more, ...against }));
       if (!saved) return;
