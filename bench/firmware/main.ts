@@ -6,7 +6,9 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { parseArgs } from 'node:util';
 import { build } from 'esbuild';
+import fc from 'fast-check';
 import { planUpdate, inspectFirmware, type BoardRevision } from '../../src/core/firmware';
+import { plannedBy, questions, searchPlan } from '../../src/core/firmware/update/testing-search';
 import { fuzz, type FuzzReport } from '../../src/core/firmware/testing-fuzz';
 
 /** npm run bench:firmware [-- --json] [-- --rounds N] [-- --seed S]: see docs/benchmarks.md. */
@@ -14,7 +16,7 @@ import { fuzz, type FuzzReport } from '../../src/core/firmware/testing-fuzz';
 const { values } = parseArgs({
   options: {
     json: { type: 'boolean', default: false },
-    rounds: { type: 'string', default: '100000' },
+    rounds: { type: 'string', default: '200000' },
     seed: { type: 'string', default: '1' },
   },
 });
@@ -80,15 +82,31 @@ async function making(folder: string, size: string, out: string) {
   const cli = join(folder, 'probe.mjs');
   await build({ entryPoints: ['src/cli/probe.ts'], bundle: true, platform: 'node', format: 'esm', outfile: cli });
   const image = join(folder, 'image.bin');
-  writeFileSync(image, Buffer.alloc(32 * 2 ** 20, 'firmware'));
+  const content = Buffer.alloc(32 * 2 ** 20, 'firmware');
+  content[0] = 0;
+  writeFileSync(image, content);
+  const run = await timedRun(cli, [
+    'stick',
+    'make',
+    '--image',
+    image,
+    '--name',
+    'BOARD.BIN',
+    '--size',
+    size,
+    '--out',
+    join(folder, out),
+  ]);
+  return { ...run, fileBytes: statSync(join(folder, out)).size };
+}
+
+/** Milliseconds and the most memory of judging a stick that was made before. */
+const checking = (folder: string, out: string) =>
+  timedRun(join(folder, 'probe.mjs'), ['stick', 'check', join(folder, out), '--name', 'BOARD.BIN']);
+
+async function timedRun(cli: string, args: readonly string[]) {
   const begin = performance.now();
-  const child = spawn(
-    process.execPath,
-    [cli, 'stick', 'make', '--image', image, '--name', 'BOARD.BIN', '--size', size, '--out', join(folder, out)],
-    {
-      stdio: ['ignore', 'ignore', 'inherit'],
-    },
-  );
+  const child = spawn(process.execPath, [cli, ...args], { stdio: ['ignore', 'ignore', 'inherit'] });
   let maxKib = 0;
   const watching = setInterval(() => {
     try {
@@ -102,12 +120,17 @@ async function making(folder: string, size: string, out: string) {
   }, 5);
   const code = await new Promise((resolve) => child.once('exit', resolve));
   clearInterval(watching);
-  if (code !== 0) throw new Error(`probe stick make ended with ${String(code)}`);
-  return {
-    milliseconds: performance.now() - begin,
-    maxMib: maxKib / 1024,
-    fileBytes: statSync(join(folder, out)).size,
-  };
+  if (code !== 0) throw new Error(`probe ${args.slice(0, 2).join(' ')} ended with ${String(code)}`);
+  return { milliseconds: performance.now() - begin, maxMib: maxKib / 1024 };
+}
+
+/** Random boards, planned and searched: how many of the answers differ. */
+function planSearch(boards: number) {
+  let differing = 0;
+  for (const [question, installed] of fc.sample(questions, { seed, numRuns: boards }))
+    if (JSON.stringify(plannedBy(question, installed)) !== JSON.stringify(searchPlan(question, installed)))
+      differing += 1;
+  return { boards, differing };
 }
 
 interface Report {
@@ -115,6 +138,10 @@ interface Report {
   readonly inspectMs: ReturnType<typeof inspecting>;
   readonly make8GiB: Awaited<ReturnType<typeof making>>;
   readonly make8GiBPacked: Awaited<ReturnType<typeof making>>;
+  readonly make32GiB: Awaited<ReturnType<typeof making>>;
+  readonly check8GiBPacked: Awaited<ReturnType<typeof checking>>;
+  readonly check32GiB: Awaited<ReturnType<typeof checking>>;
+  readonly planSearch: ReturnType<typeof planSearch>;
   readonly fuzz: FuzzReport;
 }
 
@@ -125,20 +152,25 @@ try {
     inspectMs: inspecting(),
     make8GiB: await making(folder, '8GiB', 'stick.img'),
     make8GiBPacked: await making(folder, '8GiB', 'stick.img.gz'),
+    make32GiB: await making(folder, '32GiB', 'large.img'),
+    check8GiBPacked: await checking(folder, 'stick.img.gz'),
+    check32GiB: await checking(folder, 'large.img'),
+    planSearch: planSearch(20_000),
     fuzz: await fuzz(rounds, seed, () => performance.now()),
   };
   if (values.json) process.stdout.write(`${JSON.stringify(report)}\n`);
   else print(report);
-  process.exitCode = report.fuzz.findings.length > 0 ? 1 : 0;
+  process.exitCode = report.fuzz.findings.length > 0 || report.planSearch.differing > 0 ? 1 : 0;
 } finally {
   rmSync(folder, { recursive: true, force: true });
 }
 
-function print({ planMs, inspectMs, make8GiB, make8GiBPacked, fuzz: fuzzed }: Report): void {
+function print(report: Report): void {
+  const { planMs, inspectMs, make8GiB, make8GiBPacked, make32GiB, check8GiBPacked, check32GiB, fuzz: fuzzed } = report;
   const line = (what: string, figure: string) => process.stdout.write(`${what.padEnd(52)} ${figure}\n`);
   const ms = ({ median: middle, worst }: { median: number; worst: number }) =>
     `${middle.toFixed(1)} ms, worst ${worst.toFixed(1)} ms`;
-  const made = ({ milliseconds, maxMib }: typeof make8GiB) =>
+  const made = ({ milliseconds, maxMib }: typeof check32GiB) =>
     `${(milliseconds / 1000).toFixed(2)} s, ${maxMib.toFixed(0)} MiB`;
   line(`path over 2,000 releases (${planMs.steps} steps)`, ms(planMs.known));
   line('the same, for a processor', ms(planMs.support));
@@ -146,6 +178,10 @@ function print({ planMs, inspectMs, make8GiB, make8GiBPacked, fuzz: fuzzed }: Re
   line('32 MiB image inspected', ms(inspectMs));
   line('8 GiB stick made, raw', made(make8GiB));
   line('8 GiB stick made, packed', made(make8GiBPacked));
+  line('32 GiB stick made, raw', made(make32GiB));
+  line('8 GiB stick checked, packed', made(check8GiBPacked));
+  line('32 GiB stick checked, raw', made(check32GiB));
+  line(`plans of ${report.planSearch.boards} random boards`, `${report.planSearch.differing} differ from the search`);
   line(
     `${fuzzed.rounds} mutated inputs`,
     `${fuzzed.findings.length} findings, slowest ${fuzzed.slowestMs.toFixed(0)} ms`,

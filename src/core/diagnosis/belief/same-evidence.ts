@@ -73,7 +73,8 @@ function doneInVain(memory: Memory, trial: Trial, key: string): boolean {
 
 /** What is observed, and in which state: a look or measurement of a part, or a start to a depth in a configuration. */
 function keyOf({ observe, part, ref }: Trial, stateKey: string): string {
-  if (observe.kind === 'start') return `${ref.kind === 'reported' || ref.kind === 'tried' ? ref.kind : 'start'} ${observe.depth} ${stateKey}`;
+  if (observe.kind === 'start')
+    return `${ref.kind === 'reported' || ref.kind === 'tried' ? ref.kind : 'start'} ${observe.depth} ${stateKey}`;
   const what = observe.kind === 'look' ? observe.look.id : observe.quantity.id;
   return `${observe.kind} ${what} ${part?.id ?? ''}`;
 }

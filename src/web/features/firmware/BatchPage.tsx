@@ -6,6 +6,7 @@ import { useMay } from '../../shell/me';
 import { useFirmwareBatchStore } from '../../stores/firmware-batch-store';
 import { useFirmwareDeskStore } from '../../stores/firmware-desk-store';
 import { FirmwareRoom } from './FirmwareRoom';
+import { HeadActions } from './step-parts';
 
 const batchKey = 'batch';
 
@@ -19,7 +20,7 @@ export function BatchPage() {
       title="Several machines, one image"
       heading={false}
       actions={
-        <>
+        <HeadActions>
           <Link to="/firmware">One machine</Link>
           <Button
             onPress={() => {
@@ -29,7 +30,7 @@ export function BatchPage() {
           >
             Start over
           </Button>
-        </>
+        </HeadActions>
       }
     >
       {mayFlash ? (

@@ -3,6 +3,7 @@ import { Page } from '../../shell/Page';
 import { Button } from '../../components/Button';
 import { useFirmwareDeskStore } from '../../stores/firmware-desk-store';
 import { FirmwareRoom } from './FirmwareRoom';
+import { HeadActions } from './step-parts';
 
 const practiceKey = 'practice';
 
@@ -14,10 +15,10 @@ export function FirmwarePage() {
       title="Firmware bay"
       heading={false}
       actions={
-        <>
+        <HeadActions>
           <Link to="/firmware/batch">Several machines</Link>
           <Button onPress={() => clear(practiceKey)}>Start over</Button>
-        </>
+        </HeadActions>
       }
     >
       <FirmwareRoom deskKey={practiceKey} log={null} />

@@ -7,7 +7,7 @@ import { Notice } from '../../components/Notice';
 import { useTicking } from '../../components/use-ticking';
 import { fonts } from '../../theme/tokens';
 import type { StepProps } from './step-props';
-import { Block } from './step-parts';
+import { Block, Spaced } from './step-parts';
 
 const Watch = styled.div`
   display: flex;
@@ -54,9 +54,11 @@ export function FirstStart({ firmware: { desk, change, board }, log }: StepProps
         <span>{watch.words}</span>
       </Watch>
       {watch.remedy && (
-        <Notice kind="suspicion">
-          <span>{watch.remedyWords}</span>
-        </Notice>
+        <Spaced>
+          <Notice kind="suspicion">
+            <span>{watch.remedyWords}</span>
+          </Notice>
+        </Spaced>
       )}
       <Watch>
         <Button $kind={watch.remedy ? 'plain' : 'primary'} onPress={mark}>

@@ -23,6 +23,7 @@ const Reasons = styled.ol`
   }
 `;
 const Small = styled.h2`
+  margin-top: 0.9rem;
   font-size: 1.1rem;
 `;
 

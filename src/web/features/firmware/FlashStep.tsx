@@ -7,7 +7,7 @@ import { FlashWatchPanel } from './FlashWatchPanel';
 import { Gates } from './Gates';
 import { OtherFlash } from './OtherFlash';
 import { PracticeBoard } from './PracticeBoard';
-import { Lead, Title } from './step-parts';
+import { Lead, Spaced, Title } from './step-parts';
 import type { StickWorker } from '../../workers/use-stick-worker';
 import type { Firmware } from './use-firmware';
 import { NeedsBoard } from './VersionStep';
@@ -82,13 +82,15 @@ function Refused({
   readonly onStick: () => void;
 }) {
   return refused.map(({ code, why }) => (
-    <Notice key={code} kind="danger">
-      <span>No go: {why}</span>
-      {(code === 'running' || code === 'button') && (
-        <Button onPress={() => void log.record({ kind: 'switched-off' })}>It is off, cord out, drained</Button>
-      )}
-      {code === 'wet' && <Button onPress={log.leave}>Back to the tests</Button>}
-      {code === 'stick' && <Button onPress={onStick}>Check the stick</Button>}
-    </Notice>
+    <Spaced key={code}>
+      <Notice kind="danger">
+        <span>No go: {why}</span>
+        {(code === 'running' || code === 'button') && (
+          <Button onPress={() => void log.record({ kind: 'switched-off' })}>It is off, cord out, drained</Button>
+        )}
+        {code === 'wet' && <Button onPress={log.leave}>Back to the tests</Button>}
+        {code === 'stick' && <Button onPress={onStick}>Check the stick</Button>}
+      </Notice>
+    </Spaced>
   ));
 }

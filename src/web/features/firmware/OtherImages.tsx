@@ -56,7 +56,7 @@ export function OtherImages({ releases, kept, worker, attempt, onKept }: OtherIm
         {release && (
           <Fields $columns={2}>
             <Select
-              label="Version"
+              label="Further version"
               value={release.version}
               choices={left.map(({ version }) => ({ id: version, label: version }))}
               onChange={setChosen}

@@ -47,3 +47,14 @@ export const Muted = styled.span`
 export const Wrong = styled.strong`
   color: ${({ theme }) => theme.danger};
 `;
+/** Around a notice that other things follow. */
+export const Spaced = styled.div`
+  margin-bottom: 0.8rem;
+`;
+/** Links and buttons side by side in the head of a page. */
+export const HeadActions = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 1.2rem;
+`;
