@@ -54,7 +54,7 @@ async function sourceOf(path: string): Promise<{ source: StickSource; close(): P
 async function unpacked(path: string): Promise<StickSource> {
   const collector = new SparseCollector();
   try {
-    for await (const piece of createReadStream(path).pipe(createGunzip({ chunkSize: 2 ** 18 })))
+    for await (const piece of createReadStream(path).pipe(createGunzip({ chunkSize: 2 ** 16 })))
       if (!collector.push(piece as Uint8Array)) break;
   } catch (error) {
     throw new CannotDo(`${path}: ${error instanceof Error ? error.message : String(error)}`);

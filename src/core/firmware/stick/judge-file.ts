@@ -63,15 +63,21 @@ function judgeContent(content: Uint8Array, { name }: FoundFile, wanted: StickWan
 
 const uncapitalized = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
+/** The content of a file by its clusters; not copied where they lie side by side in what is read. */
 async function readChain(volume: StickVolume, chain: readonly number[], bytes: number): Promise<Uint8Array | null> {
-  const content = new Uint8Array(bytes);
+  const { clusterBytes } = volume;
+  const runAt = (i: number): number => {
+    let run = 1;
+    while (chain[i + run] === (chain[i] ?? 0) + run) run += 1;
+    return run;
+  };
   try {
+    if (runAt(0) === chain.length) return await within(volume.source, clusterAt(volume, chain[0] ?? 0), bytes);
+    const content = new Uint8Array(bytes);
     for (let i = 0; i < chain.length;) {
-      // Clusters that lie side by side are read in one go.
-      let run = 1;
-      while (chain[i + run] === (chain[i] ?? 0) + run) run += 1;
-      const from = i * volume.clusterBytes;
-      const length = Math.min(run * volume.clusterBytes, bytes - from);
+      const run = runAt(i);
+      const from = i * clusterBytes;
+      const length = Math.min(run * clusterBytes, bytes - from);
       content.set(await within(volume.source, clusterAt(volume, chain[i] ?? 0), length), from);
       i += run;
     }

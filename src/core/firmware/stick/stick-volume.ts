@@ -197,8 +197,7 @@ async function judgeLayout(
     );
   if (fats === 1) reasons.push(note('one-fat', 'There is one file allocation table; usually there are two.'));
   else {
-    const second = await within(source, start + reserved * sectorBytes + fat.length, fat.length);
-    if (!isSame(fat, second))
+    if (!(await isRepeated(source, fat, start + reserved * sectorBytes + fat.length)))
       reasons.push(
         warning('fats-differ', 'The two file allocation tables differ: the stick was not ejected properly.', again),
       );
@@ -217,6 +216,18 @@ async function judgeLayout(
     );
   return reasons;
 }
+
+/** Whether the same bytes stand there again; piece by piece, so that they are not held twice. */
+async function isRepeated(source: StickSource, bytes: Uint8Array, at: number): Promise<boolean> {
+  if (at + bytes.length > source.bytes) throw new OutOfBounds('stick', at, bytes.length, source.bytes);
+  for (let from = 0; from < bytes.length; from += pieceBytes) {
+    const piece = bytes.subarray(from, from + pieceBytes);
+    if (!isSame(piece, await within(source, at + from, piece.length))) return false;
+  }
+  return true;
+}
+
+const pieceBytes = 2 ** 20;
 
 const isSame = (a: Uint8Array, b: Uint8Array): boolean => a.length === b.length && a.every((byte, i) => byte === b[i]);
 
