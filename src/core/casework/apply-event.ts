@@ -5,6 +5,7 @@ import { findTrial, handlingOf, misreadProbabilityOf, type Trial } from '../tria
 import type { CaseState, PartFacts } from './case-state';
 import { checkChange, checkOutcome, crowdedSlot, type Refusal } from './check-event';
 import type {
+  BoardNoted,
   CaseClosed,
   CaseEvent,
   CaseOpened,
@@ -109,10 +110,7 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
     case 'part-noted':
       return notePart(listed, event);
     case 'board-noted':
-      return advance({
-        ...listed,
-        firmware: { ...state.firmware, board: event, installed: event.installed ?? state.firmware.installed },
-      });
+      return advance({ ...listed, firmware: withBoard(state.firmware, event) });
     case 'firmware-flashed':
       return foldFlash(listed, event);
     case 'firmware-verified':
@@ -126,11 +124,20 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
     case 'case-closed':
       return closeCase(listed, event);
     case 'case-reopened':
-      return state.closed
-        ? advance({ ...listed, stage: 'on-bench', closed: null })
-        : refuse(['kind'], 'not-closed', 'expected a closed case, found an open one');
+      return reopen(listed);
   }
 }
+
+const withBoard = (firmware: CaseState['firmware'], board: BoardNoted): CaseState['firmware'] => ({
+  ...firmware,
+  board,
+  installed: board.installed ?? firmware.installed,
+});
+
+const reopen = (state: CaseState): Stepped =>
+  state.closed
+    ? advance({ ...state, stage: 'on-bench', closed: null })
+    : refuse(['kind'], 'not-closed', 'expected a closed case, found an open one');
 
 const unreadKind = ({ writtenKind }: UnreadEntry): Refusal => ({
   path: ['kind'],

@@ -20,7 +20,6 @@ export type { ArchiveEntry, OpenedArchive } from './download/archive';
 export { planUpdate, revisionsWith } from './update/plan-update';
 export type { RuledOut, UpdatePlan, UpdateStep } from './update/update-plan';
 export type { VersionClues } from './boards/clues';
-export { isSameProcessor } from './boards/release';
 export type { BoardBookEntry, BoardRevision, FirmwareGoal, FirmwarePolicy, Release } from './boards/release';
 export { acceptedNames, FLASH_PHASES, LIGHTS, RESET_WAYS } from './boards/release';
 export type {
@@ -41,7 +40,7 @@ export { FLASH_METHODS, chooseMethod } from './update/choose-method';
 export type { FlashMethod, MethodChoice, MethodRates, MethodSituation, ProcessorOffers } from './update/choose-method';
 export { flashGates } from './flash/flash-gates';
 export type { FlashGate } from './flash/flash-gates';
-export { FIRST_START_REMEDIES, usualFirstStart, watchFirstStart } from './flash/first-start';
+export { watchFirstStart } from './flash/first-start';
 export type { FirstStartWatch } from './flash/first-start';
 export { overdueOptions } from './flash/overdue';
 export { inWords, watchFlash } from './flash/watch-flash';

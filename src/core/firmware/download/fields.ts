@@ -15,4 +15,6 @@ export function guidAt(bytes: Uint8Array, at: number): string {
 
 /** Whether these characters stand there. */
 export const hasText = (bytes: Uint8Array, at: number, text: string): boolean =>
-  at >= 0 && at + text.length <= bytes.length && [...text].every((char, i) => bytes[at + i] === char.charCodeAt(0));
+  at >= 0 &&
+  at + text.length <= bytes.length &&
+  Array.from(text).every((char, i) => bytes[at + i] === char.charCodeAt(0));

@@ -96,12 +96,11 @@ function stonesOf({ course, aim, policy }: Planning, possible: readonly number[]
     if (target === null || (target > from && isBarred(course, policy, from, target))) continue;
     if (target < from) stones.add(target);
     if (target === from && policy.rewrite) stones.add(from);
-    for (let at: number | null = from; at !== null && at < target;) {
-      at = course.firstOnWay(at, target);
-      const mark = `${at} ${target}`;
-      if (at === null || walked.has(mark)) break;
-      walked.add(mark);
+    let at = from < target ? course.firstOnWay(from, target) : null;
+    while (at !== null && !walked.has(`${at} ${target}`)) {
+      walked.add(`${at} ${target}`);
       stones.add(at);
+      at = at < target ? course.firstOnWay(at, target) : null;
     }
   }
   return stones;

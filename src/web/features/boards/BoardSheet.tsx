@@ -81,16 +81,7 @@ export function BoardSheet({ board }: { readonly board: BoardBookFile }) {
         <section>
           <h2>At the bench</h2>
           <Facts>
-            <Fact name="Setup key">
-              {board.setupKey ? <code>{board.setupKey}</code> : 'not known'}
-              {board.menuPath && `, then ${board.menuPath}`}
-            </Fact>
-            {board.completePc && <Fact name="Complete PC">of {board.completePc}: images come from there</Fact>}
-            {board.firstStart && (
-              <Fact name="First start">
-                {inWords(board.firstStart.usualSeconds)}, at most {inWords(board.firstStart.worstSeconds)}
-              </Fact>
-            )}
+            <MenuFacts board={board} />
             <Fact name="Menu flash">{board.menuFlash === false ? 'no' : 'yes'}</Fact>
             <Fact name="Second image">{board.secondImage ?? 'none'}</Fact>
             {memorySlots && (
@@ -123,6 +114,24 @@ export function BoardSheet({ board }: { readonly board: BoardBookFile }) {
         {flash && <FlashFacts flash={flash} />}
       </Stack>
     </Grid>
+  );
+}
+
+/** How its menu is reached, and what its first start takes. */
+function MenuFacts({ board }: { readonly board: BoardBookFile }) {
+  return (
+    <>
+      <Fact name="Setup key">
+        {board.setupKey ? <code>{board.setupKey}</code> : 'not known'}
+        {board.menuPath && `, then ${board.menuPath}`}
+      </Fact>
+      {board.completePc && <Fact name="Complete PC">of {board.completePc}: images come from there</Fact>}
+      {board.firstStart && (
+        <Fact name="First start">
+          {inWords(board.firstStart.usualSeconds)}, at most {inWords(board.firstStart.worstSeconds)}
+        </Fact>
+      )}
+    </>
   );
 }
 

@@ -143,6 +143,29 @@ export const releaseDraft = (release: Release): ReleaseDraft => ({
   notes: text(release.notes),
 });
 
+const flashDraftOf = (flash: NonNullable<BoardBookFile['flash']>): FlashDraft => ({
+  port: flash.port,
+  button: flash.button,
+  holdSeconds: text(flash.holdSeconds),
+  fileName: flash.fileName,
+  otherFileNames: listed(flash.otherFileNames),
+  shortNamesOnly: flash.reads?.shortNamesOnly ?? false,
+  alone: flash.reads?.alone ?? false,
+  noTable: flash.reads?.noTable ?? 'warning',
+  largePartition: flash.reads?.largePartition ?? 'warning',
+  plugs: listed(flash.plugs),
+  phases: flash.phases.map(({ phase, light, periodSeconds, fromSeconds, toSeconds }) => ({
+    phase,
+    light,
+    periodSeconds: text(periodSeconds),
+    fromSeconds: text(fromSeconds),
+    toSeconds: text(toSeconds),
+  })),
+  worstSeconds: text(flash.worstSeconds),
+  gaveUpWithinSeconds: text(flash.gaveUpWithinSeconds),
+  harmlessLights: text(flash.harmlessLights),
+});
+
 /** What is in the book, as it is edited. */
 export function draftOfBoard(board: BoardBookFile): BoardDraft {
   const { flash } = board;
@@ -163,30 +186,7 @@ export function draftOfBoard(board: BoardBookFile): BoardDraft {
       releases: releases.map(releaseDraft),
     })),
     hasFlash: flash !== undefined,
-    flash: flash
-      ? {
-          port: flash.port,
-          button: flash.button,
-          holdSeconds: text(flash.holdSeconds),
-          fileName: flash.fileName,
-          otherFileNames: listed(flash.otherFileNames),
-          shortNamesOnly: flash.reads?.shortNamesOnly ?? false,
-          alone: flash.reads?.alone ?? false,
-          noTable: flash.reads?.noTable ?? 'warning',
-          largePartition: flash.reads?.largePartition ?? 'warning',
-          plugs: listed(flash.plugs),
-          phases: flash.phases.map(({ phase, light, periodSeconds, fromSeconds, toSeconds }) => ({
-            phase,
-            light,
-            periodSeconds: text(periodSeconds),
-            fromSeconds: text(fromSeconds),
-            toSeconds: text(toSeconds),
-          })),
-          worstSeconds: text(flash.worstSeconds),
-          gaveUpWithinSeconds: text(flash.gaveUpWithinSeconds),
-          harmlessLights: text(flash.harmlessLights),
-        }
-      : emptyFlash,
+    flash: flash ? flashDraftOf(flash) : emptyFlash,
     resets: (board.resets ?? []).map(({ how, where, seconds }) => ({ how, where, seconds: text(seconds) })),
     memorySlots: (board.memorySlots ?? []).map(({ name, channel }) => ({ name, channel })),
     sharing: (board.sharing ?? []).map(({ filled, switchesOff }) => ({ filled, switchesOff: listed(switchesOff) })),

@@ -60,17 +60,7 @@ export function entryWords({ event, trial }: Entry): Words {
         seen: `${event.model}, revision ${event.revision}, ${event.installed === null ? 'version not readable' : `version ${event.installed}`}`,
       };
     case 'firmware-flashed':
-      return {
-        done: `${flashWords[event.purpose]} ${event.from ?? 'unknown'} → ${event.to ?? 'second image'}`,
-        seen: [
-          flashEndWords[event.end],
-          event.reason,
-          event.backup && `The image before is saved as ${event.backup.name}`,
-          event.againstBook && `Against the board book: ${event.againstBook}`,
-        ]
-          .filter(Boolean)
-          .join('. '),
-      };
+      return flashedWords(event);
     case 'firmware-verified':
       return {
         done: 'Version after the flash',
@@ -86,15 +76,31 @@ export function entryWords({ event, trial }: Entry): Words {
     case 'lacking-set':
       return lackingWords(event);
     case 'circumstances-set':
-      return {
-        done: event.source === 'owner' ? 'The owner adds' : 'Found at the bench',
-        seen:
-          event.circumstances.length > 0
-            ? event.circumstances.map((id) => circumstanceWords[id]).join('; ')
-            : 'Nothing special',
-      };
+      return circumstancesWords(event);
   }
 }
+
+function flashedWords(event: Of<'firmware-flashed'>): Words {
+  return {
+    done: `${flashWords[event.purpose]} ${event.from ?? 'unknown'} → ${event.to ?? 'second image'}`,
+    seen: [
+      flashEndWords[event.end],
+      event.reason,
+      event.backup && `The image before is saved as ${event.backup.name}`,
+      event.againstBook && `Against the board book: ${event.againstBook}`,
+    ]
+      .filter(Boolean)
+      .join('. '),
+  };
+}
+
+const circumstancesWords = (event: Of<'circumstances-set'>): Words => ({
+  done: event.source === 'owner' ? 'The owner adds' : 'Found at the bench',
+  seen:
+    event.circumstances.length > 0
+      ? event.circumstances.map((id) => circumstanceWords[id]).join('; ')
+      : 'Nothing special',
+});
 
 function trialWords(event: Of<'trial-done'>, trial: Entry['trial']): Words {
   const options = [...(trial?.outcomes ?? []), ...SILENT_OUTCOMES];

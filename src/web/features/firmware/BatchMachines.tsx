@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { Link } from 'react-router';
+import type { CaseOpened } from '../../../core/casework';
 import { useCaseList } from '../../api/case-list';
 import { useOpenCase } from '../../api/cases';
 import { Button } from '../../components/Button';
@@ -95,6 +96,22 @@ export function BatchMachines({ firmware, worker }: { readonly firmware: Firmwar
 
 const ownCase = 'new';
 
+/** The case of a machine that is only here for its firmware. */
+const openedFor = (name: string, owner: string, by: string): CaseOpened => ({
+  kind: 'case-opened',
+  id: newId(),
+  at: new Date().toISOString(),
+  by,
+  machine: { name, parts: [] },
+  owner,
+  complaint: 'Firmware update, one of several machines.',
+  circumstances: [],
+  reported: null,
+});
+
+/** Each machine goes through gates and watch for itself. */
+const fresh = { step: 'flash', gates: [], watchFrom: null, marks: [], afterwards: [] } as const;
+
 interface AddMachineProps {
   readonly firmware: Firmware;
   readonly machines: readonly BatchMachine[];
@@ -120,30 +137,10 @@ function useAddMachine({ firmware: { board, desk }, machines, onAdded }: AddMach
     if (caseId === ownCase)
       await openCase.mutateAsync({
         id: newCaseId,
-        events: [
-          {
-            kind: 'case-opened',
-            id: newId(),
-            at: new Date().toISOString(),
-            by,
-            machine: { name: `${board.model}, ${typed}`, parts: [] },
-            owner: owner.trim(),
-            complaint: 'Firmware update, one of several machines.',
-            circumstances: [],
-            reported: null,
-          },
-        ],
+        events: [openedFor(`${board.model}, ${typed}`, owner.trim(), by)],
       });
     const installed = before === '' ? null : before;
-    changeDesk(machineKey(id), {
-      ...desk,
-      installed,
-      step: 'flash',
-      gates: [],
-      watchFrom: null,
-      marks: [],
-      afterwards: [],
-    });
+    changeDesk(machineKey(id), { ...desk, ...fresh, installed });
     add({
       id,
       serial: typed,

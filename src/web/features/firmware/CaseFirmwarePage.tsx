@@ -79,26 +79,9 @@ function CaseFirmware({
   readonly state: CaseState;
   readonly links: Diagnosis['links'];
 }) {
-  const actions = useCaseActions(caseId);
-  const navigate = useNavigate();
   const [link, setLink] = useState<LinkId | null>(null);
   const mayFlash = useMay('flash-firmware');
-  const { record } = actions;
-  const { board, installed } = state.firmware;
-  const starts = startsByLog(state);
-  const known = useMemo(
-    () => ({ starts, installed, board: board && { id: board.board, revision: board.revision } }),
-    [starts, installed, board],
-  );
-  const log = useMemo<FirmwareLog>(
-    () => ({
-      record: (body) => record(body),
-      leave: () => void navigate(`/cases/${caseId}`),
-      known,
-      refusals: (method) => flashRefusals(state, method),
-    }),
-    [record, navigate, caseId, known, state],
-  );
+  const log = useFirmwareLog(caseId, state);
   const name = state.opened.machine.name;
   useEffect(() => {
     document.title = `Firmware · ${caseNumber(number)} ${name} · Jovial Probe`;
@@ -127,5 +110,26 @@ function CaseFirmware({
         )}
       </Under>
     </Frame>
+  );
+}
+
+/** What is done at the bay goes into the log of the case, and the log has its say at the gate. */
+function useFirmwareLog(caseId: string, state: CaseState): FirmwareLog {
+  const { record } = useCaseActions(caseId);
+  const navigate = useNavigate();
+  const { board, installed } = state.firmware;
+  const starts = startsByLog(state);
+  const known = useMemo(
+    () => ({ starts, installed, board: board && { id: board.board, revision: board.revision } }),
+    [starts, installed, board],
+  );
+  return useMemo<FirmwareLog>(
+    () => ({
+      record: (body) => record(body),
+      leave: () => void navigate(`/cases/${caseId}`),
+      known,
+      refusals: (method) => flashRefusals(state, method),
+    }),
+    [record, navigate, caseId, known, state],
   );
 }

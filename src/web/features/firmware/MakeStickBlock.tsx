@@ -9,16 +9,17 @@ import type { Attempt } from './use-attempt';
 import type { StickNames } from '../../workers/stick.worker';
 import type { StickWorker } from '../../workers/use-stick-worker';
 import styled from 'styled-components';
-import { fonts } from '../../theme/tokens';
+import { HowToWrite } from './HowToWrite';
 import { Block, Fields, Foot, Muted, Wrong } from './step-parts';
 
 const mib = 2 ** 20;
 const sizes = [64, 128, 256, 512, 1024, 2048, 4096, 8192, 16_384, maxStickBytes / mib];
 
-const capacities = [512, 1024, 2048, 4096, 8192, 16_384, 32_768, 65_536, 131_072, 262_144].map((size) => ({
+const choiceOf = (size: number) => ({
   id: String(size),
   label: size < 1024 ? `${size} MiB` : `${size / 1024} GiB`,
-}));
+});
+const capacities = [512, 1024, 2048, 4096, 8192, 16_384, 32_768, 65_536, 131_072, 262_144].map(choiceOf);
 
 /** What browsers on some systems have besides the standard. */
 interface Pickers {
@@ -91,31 +92,12 @@ export function MakeStickBlock(props: MakeStickBlockProps) {
   const pickers = window as unknown as Pickers;
   const showSaveFilePicker = pickers.showSaveFilePicker?.bind(window);
   const showDirectoryPicker = pickers.showDirectoryPicker?.bind(window);
-  const totalBytes = Number(sizeMib) * mib;
+  const totalBytes = Math.min(Number(sizeMib), Number(capacity)) * mib;
   const isBusy = worker.underway !== null;
   return (
     <Block aria-label="Make the stick">
       <h2>2 · Make the stick</h2>
-      <Fields $columns={2}>
-        <Select label="Capacity of the stick" value={capacity} onChange={setCapacity} choices={capacities} />
-        <Select
-          label="Size of the image"
-          value={sizeMib}
-          onChange={setSizeMib}
-          choices={sizes
-            .filter((size) => size <= Number(capacity))
-            .map((size) => ({
-              id: String(size),
-              label: size < 1024 ? `${size} MiB` : `${size / 1024} GiB`,
-            }))}
-        />
-      </Fields>
-      {Number(capacity) > maxStickBytes / mib && (
-        <p>
-          It is larger than 32 GiB: the image makes one small partition on it, and the rest stays unused. Formatted
-          whole it would be too large for many boards.
-        </p>
-      )}
+      <SizeFields capacity={capacity} size={sizeMib} onCapacity={setCapacity} onSize={setSizeMib} />
       <Foot>
         <Button isDisabled={!isReady || isBusy} onPress={() => void savePacked(totalBytes)}>
           <HardDriveDownload size={18} aria-hidden /> Save a packed image
@@ -149,6 +131,37 @@ export function MakeStickBlock(props: MakeStickBlockProps) {
   );
 }
 
+interface SizeFieldsProps {
+  /** Both in MiB, as they are chosen. */
+  readonly capacity: string;
+  readonly size: string;
+  readonly onCapacity: (mib: string) => void;
+  readonly onSize: (mib: string) => void;
+}
+
+/** How much the stick holds, and how large an image is made for it. */
+function SizeFields({ capacity, size, onCapacity, onSize }: SizeFieldsProps) {
+  return (
+    <>
+      <Fields $columns={2}>
+        <Select label="Capacity of the stick" value={capacity} onChange={onCapacity} choices={capacities} />
+        <Select
+          label="Size of the image"
+          value={size}
+          onChange={onSize}
+          choices={sizes.filter((one) => one <= Number(capacity)).map(choiceOf)}
+        />
+      </Fields>
+      {Number(capacity) > maxStickBytes / mib && (
+        <p>
+          It is larger than 32 GiB: the image makes one small partition on it, and the rest stays unused. Formatted
+          whole it would be too large for many boards.
+        </p>
+      )}
+    </>
+  );
+}
+
 const Tick = styled.label`
   display: flex;
   align-items: center;
@@ -160,42 +173,3 @@ const Tick = styled.label`
     accent-color: ${({ theme }) => theme.strong};
   }
 `;
-const How = styled.details`
-  summary {
-    min-height: 36px;
-    cursor: pointer;
-    font-weight: 600;
-  }
-  li {
-    margin-bottom: 0.3rem;
-  }
-  code {
-    font-family: ${fonts.code};
-    overflow-wrap: anywhere;
-  }
-`;
-
-/** How a saved image gets onto a stick with what the system has. */
-function HowToWrite() {
-  return (
-    <How>
-      <summary>How to write a saved image onto the stick</summary>
-      <ul>
-        <li>
-          With a graphical disk tool: choose the stick as a whole, not its partition, then &ldquo;restore from
-          image&rdquo;, and take the raw image. Most of them unpack a packed one by themselves.
-        </li>
-        <li>
-          In a terminal: find the stick with <code>lsblk</code>, take it out of use with <code>umount</code>, then{' '}
-          <code>gunzip -c NAME.img.gz | dd of=/dev/STICK bs=4M conv=fsync</code>. A wrong name there erases a disk: read
-          it twice.
-        </li>
-        <li>
-          Where the system can only copy files: format the stick as FAT32, 32 GiB at most, and write into the mounted
-          stick above.
-        </li>
-        <li>Eject it, put it in again, read it as an image, and check it below.</li>
-      </ul>
-    </How>
-  );
-}

@@ -1,11 +1,18 @@
 import { useState } from 'react';
-import { acceptedNames, type BoardRevision, type ImageWanted, type Release } from '../../../core/firmware';
+import {
+  acceptedNames,
+  type BoardRevision,
+  type ImageWanted,
+  type Release,
+  type StickWanted,
+} from '../../../core/firmware';
 import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
 import { listOf } from '../../components/format';
 import { Notice } from '../../components/Notice';
 import type { Inspected, KeptImage } from '../../workers/stick.worker';
 import { useMay } from '../../shell/me';
+import type { StickFacts } from '../../stores/firmware-desk-store';
 import { useAttempt, type Attempt } from './use-attempt';
 import type { StickWorker } from '../../workers/use-stick-worker';
 import { CheckStickBlock } from './CheckStickBlock';
@@ -21,32 +28,101 @@ interface StickStepProps {
   readonly worker: StickWorker;
 }
 
-/** The stick: what was downloaded, made into a stick, and the stick checked. */
-export function StickStep({ firmware, worker }: StickStepProps) {
-  const { desk, change, board, revision, next } = firmware;
+/** What is known of the image in hand, and what the stick is to hold: the book governs unless a lead decided otherwise. */
+function useStick({ firmware, worker }: StickStepProps) {
+  const { desk, change, board, next } = firmware;
   const [kept, setKept] = useState<readonly KeptImage[]>([]);
-  const beside = besideOrder(kept, firmware);
   const [typedName, setTypedName] = useState<string | null>(null);
+  const [opened, setOpened] = useState(0);
   const { attempt, error } = useAttempt();
   const isBare = desk.method === 'bare-board' || desk.method === null;
   const accepted = isBare && board?.flash ? acceptedNames(board.flash) : [];
-  const { inspected, file, inspect } = useInspection(worker, attempt, {
-    bytes: next?.bytes,
-    sha256: next?.sha256,
-    names: accepted,
-  });
-  const original = inspected?.image?.name ?? null;
-  const name = (typedName ?? accepted[0] ?? original ?? '').trim();
+  const ofBook = { bytes: next?.bytes, sha256: next?.sha256, names: accepted };
+  const { inspected, file, inspect } = useInspection(worker, attempt, ofBook);
   const image = inspected?.image?.inspection ?? null;
+  const name = (typedName ?? accepted[0] ?? inspected?.image?.name ?? '').trim();
   const comparison = compareWithBook(next, image);
-  const isAgainst = comparison.kind === 'other' && image !== null && desk.against?.sha256 !== image.sha256;
-  // What the book says governs; an image that a lead let through against it is the one that is looked for.
-  const wanted = comparison.kind === 'other' && !isAgainst ? image : (next?.sha256 && next) || (image ?? next);
+  const isOther = comparison.kind === 'other';
+  const isAgainst = isOther && image !== null && desk.against?.sha256 !== image.sha256;
+  // An image that a lead let through against the book is the one that is looked for.
+  const expected = isOther && !isAgainst ? image : (next?.sha256 && next) || (image ?? next);
+  const wanted: StickWanted = {
+    names: typedName === null && accepted.length > 0 ? accepted : [name],
+    bytes: expected?.bytes,
+    sha256: expected?.sha256,
+    profile: isBare ? board?.flash?.reads : undefined,
+  };
   const open = (dropped: File, entry: string | null) => {
     // What was found out before belongs to another file.
     change({ stick: null, gates: desk.gates.filter((id) => id !== 'stick') });
+    setOpened((count) => count + 1);
     void inspect(dropped, entry);
   };
+  const judged = (verdict: StickFacts['verdict'], facts: Pick<StickFacts, 'isListedImage' | 'isFormatChecked'>) =>
+    change({ stick: { verdict, ...facts, version: next?.version ?? null } });
+  return {
+    ...{ kept, setKept, typedName, setTypedName, attempt, error, isBare, accepted, inspected, file },
+    ...{ image, name, comparison, isAgainst, wanted, opened, open, judged },
+  };
+}
+
+/** The stick: what was downloaded, made into a stick, and the stick checked. */
+export function StickStep({ firmware, worker }: StickStepProps) {
+  const { change, revision, next } = firmware;
+  const stick = useStick({ firmware, worker });
+  const { inspected, name, comparison, isAgainst, isBare, attempt } = stick;
+  return (
+    <>
+      <Downloaded firmware={firmware} worker={worker} stick={stick} />
+      <Fields $columns={2}>
+        <Field
+          label={isBare ? 'File name that the board expects' : 'Name on the stick'}
+          value={stick.typedName ?? name}
+          onChange={stick.setTypedName}
+          hint={nameHint(isBare, stick.accepted)}
+          maxLength={255}
+        />
+      </Fields>
+      {revision && next && (
+        <OtherImages
+          releases={besideReleases(revision, firmware)}
+          kept={stick.kept}
+          worker={worker}
+          attempt={attempt}
+          onKept={stick.setKept}
+        />
+      )}
+      <MakeStickBlock
+        isReady={inspected?.isImage === true && !isAgainst && name !== ''}
+        names={{ name, isForBoard: isBare, version: next?.version ?? null, others: besideOrder(stick.kept, firmware) }}
+        worker={worker}
+        attempt={attempt}
+        onWritten={(isSame) =>
+          stick.judged(isSame ? 'good' : 'bad', { isListedImage: comparison.kind === 'same', isFormatChecked: false })
+        }
+      />
+      <CheckStickBlock
+        key={stick.opened}
+        isReady={name !== ''}
+        wanted={stick.wanted}
+        worker={worker}
+        attempt={attempt}
+        onVerdict={(verdict) =>
+          stick.judged(verdict, {
+            isListedImage: next?.sha256 !== undefined && stick.wanted.sha256 === next.sha256 && verdict !== 'bad',
+            isFormatChecked: true,
+          })
+        }
+        onGoOn={() => change({ step: 'flash' })}
+      />
+    </>
+  );
+}
+
+/** What was downloaded for the version, and how it stands to the board book. */
+function Downloaded({ firmware, worker, stick }: StickStepProps & { readonly stick: ReturnType<typeof useStick> }) {
+  const { change, board, next } = firmware;
+  const { inspected, file, image, comparison, isAgainst } = stick;
   return (
     <>
       <Title>The stick</Title>
@@ -61,62 +137,16 @@ export function StickStep({ firmware, worker }: StickStepProps) {
         fileName={file?.name ?? null}
         comparison={comparison}
         underway={worker.underway}
-        onFile={(dropped) => open(dropped, null)}
-        onEntry={(entry) => file && open(file, entry)}
+        onFile={(dropped) => stick.open(dropped, null)}
+        onEntry={(entry) => file && stick.open(file, entry)}
       />
-      {error && <Notice kind="danger">{error}</Notice>}
-      {isAgainst && inspected?.isImage && (
+      {stick.error && <Notice kind="danger">{stick.error}</Notice>}
+      {isAgainst && image && inspected?.isImage && (
         <AgainstBook
           version={next?.version ?? ''}
           onDecide={(reason) => change({ against: { sha256: image.sha256, reason } })}
         />
       )}
-      <Fields $columns={2}>
-        <Field
-          label={isBare ? 'File name that the board expects' : 'Name on the stick'}
-          value={typedName ?? name}
-          onChange={setTypedName}
-          hint={nameHint(isBare, accepted)}
-          maxLength={255}
-        />
-      </Fields>
-      {revision && next && (
-        <OtherImages
-          releases={besideReleases(revision, firmware)}
-          kept={kept}
-          worker={worker}
-          attempt={attempt}
-          onKept={setKept}
-        />
-      )}
-      <MakeStickBlock
-        isReady={inspected?.isImage === true && !isAgainst && name !== ''}
-        names={{ name, isForBoard: isBare, version: next?.version ?? null, others: beside }}
-        worker={worker}
-        attempt={attempt}
-        onWritten={(isSame) => {
-          const verdict = isSame ? 'good' : 'bad';
-          const isListedImage = comparison.kind === 'same';
-          change({ stick: { verdict, isListedImage, isFormatChecked: false, version: next?.version ?? null } });
-        }}
-      />
-      <CheckStickBlock
-        key={image?.sha256 ?? 'none'}
-        isReady={name !== ''}
-        wanted={{
-          names: typedName === null && accepted.length > 0 ? accepted : [name],
-          bytes: wanted?.bytes,
-          sha256: wanted?.sha256,
-          profile: isBare ? board?.flash?.reads : undefined,
-        }}
-        worker={worker}
-        attempt={attempt}
-        onVerdict={(verdict) => {
-          const isListedImage = next?.sha256 !== undefined && wanted?.sha256 === next.sha256 && verdict !== 'bad';
-          change({ stick: { verdict, isListedImage, isFormatChecked: true, version: next?.version ?? null } });
-        }}
-        onGoOn={() => change({ step: 'flash' })}
-      />
     </>
   );
 }
