@@ -28,3 +28,25 @@ test('a light and beeps are noted beside the outcome, kept over a reload, and st
   await expect(suspects).toContainText(/module [12] is/i);
   await expect(page.getByRole('button', { name: 'Change what else was seen' })).toBeHidden();
 });
+
+test('what the owner tried at home is noted under "Known", stands before the bench work and can be crossed out', async ({
+  page,
+  program,
+}) => {
+  await takeIn(page, program.url, { machine: 'Tried at home', reported: 'Start-up completes, no picture' });
+  await see(page, 'Start-up completes, no picture');
+  await page.getByRole('button', { name: /^What is known/ }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel('Tried').selectOption('Another monitor');
+  await dialog.getByLabel('It did then').selectOption('Start-up completes, no picture');
+  await dialog.getByRole('button', { name: 'Note what was tried' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(sheet(page)).toContainText('The owner tried');
+  await expect(sheet(page)).toContainText('Another monitor');
+  await page.getByRole('button', { name: /^What is known/ }).click();
+  await dialog.getByLabel('Tried').selectOption('Reseat module 1 until both sides click');
+  await dialog.getByRole('button', { name: 'Note what was tried' }).click();
+  // Who had the case open may have brought a fault in.
+  await page.getByRole('button', { name: 'What is known: 1' }).click();
+  await expect(dialog.getByRole('checkbox', { name: 'The owner worked inside' })).toBeChecked();
+});

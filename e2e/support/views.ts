@@ -13,6 +13,7 @@ export const views = [
   ['board', '/boards/0d3a0b00-0000-4000-8000-000000000001'],
   ['board form', '/boards/new'],
   ['firmware bay', '/firmware'],
+  ['firmware of several machines', '/firmware/batch'],
   ['shop', '/shop'],
   ['account', '/account'],
   ['sign-in', '/'],

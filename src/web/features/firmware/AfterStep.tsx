@@ -55,7 +55,7 @@ function useVersionAfter({ firmware, log }: StepProps) {
       installed: seen,
       ...(desk.purpose === 'recover' ? { purpose: 'update' } : {}),
       print: { ...desk.print, version: seen },
-      stick: null,
+      ...(isOnTheWay ? { stick: null } : {}),
       against: null,
       gates: [],
       afterwards: [],

@@ -2,10 +2,9 @@ import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { flashRefusals, type EventBody } from '../../../core/casework';
 import { useCaseDetail } from '../../api/cases';
-import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { useFirmwareBatchStore, type BatchMachine } from '../../stores/firmware-batch-store';
-import type { StickFacts } from '../../stores/firmware-desk-store';
+import type { FirmwareStep } from '../../stores/firmware-desk-store';
 import type { StickWorker } from '../../workers/use-stick-worker';
 import { SaveNotice } from '../case-log/SaveNotice';
 import { useCaseActions } from '../case-log/use-case-actions';
@@ -21,16 +20,16 @@ export const machineKey = (id: string): string => `batch/${id}`;
 
 interface BatchMachineWorkProps {
   readonly machine: BatchMachine;
-  /** What is known of the stick that all of them share. */
-  readonly stick: StickFacts | null;
+  /** Plan and stick that all of them share. */
+  readonly batch: Firmware;
   readonly worker: StickWorker;
 }
 
 /** One machine of the batch at the bench: gates and flash, then what was read; all of it into its case. */
-export function BatchMachineWork({ machine, stick, worker }: BatchMachineWorkProps) {
+export function BatchMachineWork({ machine, batch, worker }: BatchMachineWorkProps) {
   const own = useFirmware(machineKey(machine.id), null);
   const log = useMachineLog(machine, own);
-  const shared = useMemo(() => ({ ...own, desk: { ...own.desk, stick } }), [own, stick]);
+  const shared = useMemo(() => withSharedStick(own, batch), [own, batch]);
   const isAfter = own.desk.step === 'after';
   return (
     <Block aria-label={`Machine ${machine.serial}`}>
@@ -38,15 +37,24 @@ export function BatchMachineWork({ machine, stick, worker }: BatchMachineWorkPro
       <SaveNotice caseId={machine.caseId} />
       {log === null && <Notice kind="plain">Its case is being read.</Notice>}
       {log && isAfter && <AfterStep firmware={shared} log={log} />}
-      {log && !isAfter && own.desk.step === 'flash' && <FlashStep firmware={shared} log={log} worker={worker} />}
-      {log && !isAfter && own.desk.step !== 'flash' && (
-        <p>
-          {own.next ? `Next on it: ${own.next.version}. ` : 'Nothing is left to install. '}
-          {own.next && <Button onPress={() => own.change({ step: 'flash', gates: [] })}>Go to its flash</Button>}
-        </p>
-      )}
+      {log && !isAfter && own.next && <FlashStep firmware={shared} log={log} worker={worker} />}
+      {log && !isAfter && !own.next && <p>Nothing is left to install on it.</p>}
     </Block>
   );
+}
+
+const sharedSteps: readonly FirmwareStep[] = ['board', 'version', 'way', 'stick'];
+
+/** The stick is one for all: what leads back to it leads to the steps that the machines share. */
+function withSharedStick(own: Firmware, batch: Firmware): Firmware {
+  const change: Firmware['change'] = ({ stick, ...mine }) => {
+    const { step } = mine;
+    const isShared = step !== undefined && sharedSteps.includes(step);
+    own.change(isShared ? { ...mine, step: 'flash' } : mine);
+    if (isShared || stick !== undefined)
+      batch.change({ ...(isShared ? { step } : {}), ...(stick === undefined ? {} : { stick }) });
+  };
+  return { ...own, change, desk: { ...own.desk, stick: batch.desk.stick } };
 }
 
 /** Writes into the case of the machine, and notes in its row what matters there. */

@@ -42,7 +42,7 @@ const endWords = {
 
 /** The machines of a batch, each with its version before, its flash and the version read afterwards. */
 export function BatchMachines({ firmware, worker }: { readonly firmware: Firmware; readonly worker: StickWorker }) {
-  const { board, next, desk, change } = firmware;
+  const { board, next, change } = firmware;
   const machines = useFirmwareBatchStore((store) => store.machines);
   const [openId, setOpenId] = useState<string | null>(null);
   const open = machines.find(({ id }) => id === openId) ?? null;
@@ -88,7 +88,7 @@ export function BatchMachines({ firmware, worker }: { readonly firmware: Firmwar
           </tbody>
         </Rows>
       )}
-      {open && <BatchMachineWork key={open.id} machine={open} stick={desk.stick} worker={worker} />}
+      {open && <BatchMachineWork key={open.id} machine={open} batch={firmware} worker={worker} />}
       <AddMachine firmware={firmware} machines={machines} onAdded={setOpenId} />
     </>
   );

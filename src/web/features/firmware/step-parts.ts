@@ -57,4 +57,9 @@ export const HeadActions = styled.div`
   flex-wrap: wrap;
   align-items: center;
   gap: 1.2rem;
+  a {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+  }
 `;
