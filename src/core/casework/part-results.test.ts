@@ -99,3 +99,9 @@ test('on the bench the results are the verdicts of the test: a plug that is not 
   expect(diagnoseCase(stateOf(loosePlug)).parts['board']).toBeGreaterThan(0.9);
   expect(resultsOf(loosePlug)).toMatchObject({ board: 'open', cord: 'proven' });
 });
+
+test('a start that does nothing at all proves no part, not even the cord', () => {
+  const bench = { machine: { onBench: true, parts: [{ id: 'module-1', kind: 'module' as const }] } };
+  expect(resultsOf({ ...bench, trials: [['build/processor', 'dead']] })).toMatchObject({ cord: 'open', board: 'open' });
+  expect(resultsOf({ ...bench, trials: [['build/processor', 'twitch']] })).toMatchObject({ cord: 'proven' });
+});

@@ -45,9 +45,8 @@ function benchResults(state: CaseState, verdicts: Readonly<Record<string, PartVe
 function resultsOfCase(state: CaseState, shares: Readonly<Record<string, number>>): PartResult[] {
   const starts = state.steps.flatMap((step) => {
     const outcome = observedStart(step);
-    return outcome === null
-      ? []
-      : [{ configuration: step.configuration, passed: linkIndex(lastLinkPassed(outcome, false)) }];
+    const passed = outcome === null ? null : lastLinkPassed(outcome, false);
+    return passed === null ? [] : [{ configuration: step.configuration, passed: linkIndex(passed) }];
   });
   return state.machine.parts.flatMap((part): PartResult[] => {
     const link = provenPast[part.kind];

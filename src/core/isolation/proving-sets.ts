@@ -13,7 +13,7 @@ import type { LinkId } from '../startup';
 
 /** The link that a start must pass before it says anything good of a part. */
 export const provenPast: Readonly<Partial<Record<PartKind, LinkId>>> = {
-  cord: 'rails',
+  cord: 'start',
   'case-switch': 'start',
   supply: 'peripherals',
   adapter: 'peripherals',
@@ -50,8 +50,12 @@ export function provingSets(machine: Machine): Part[][] {
   return sets;
 }
 
-/** Puts a set in: each part in the place of its kind, modules into the slots in the board's order, other modules out. */
-export function changesForSet(machine: Machine, configuration: Configuration, set: readonly Part[]): Change[] {
+/**
+ * Puts a set in: each part in the place of its kind, modules into the slots in the board's order, other modules out. What
+ * a known-good part stands in for stays away: it was found bad.
+ */
+export function changesForSet(machine: Machine, configuration: Configuration, whole: readonly Part[]): Change[] {
+  const set = whole.filter(({ id }) => placementOf(configuration, id).state !== 'spare');
   const modules = set.filter(({ kind }) => kind === 'module');
   const slots = machine.board.slots.map(({ name }) => slotId(name));
   const out = (part: Part): Change => ({ kind: 'place', part: part.id, to: { state: 'out' } });

@@ -23,6 +23,8 @@ const loaded: readonly PartKind[] = ['supply', 'adapter', 'board', 'processor', 
 /** From this probability of a fault at a part on it counts as failing, unless it was seen to work. */
 const asGoodAsCertain = 0.9;
 const likely = 0.5;
+/** Beyond doubt: that it once started with it says less. */
+const certain = 0.97;
 
 const rank = (outcome: StartOutcome): number => START_OUTCOMES.indexOf(outcome);
 
@@ -45,8 +47,10 @@ export function provenBy(
   configuration: Configuration,
   { outcome, underLoad }: { outcome: StartOutcome; underLoad: boolean },
 ): Map<string, PartVerdict> {
-  const passed = linkIndex(lastLinkPassed(outcome, underLoad));
   const proven = new Map<string, PartVerdict>();
+  const last = lastLinkPassed(outcome, underLoad);
+  if (last === null) return proven;
+  const passed = linkIndex(last);
   for (const part of machine.parts) {
     const link = provenPast[part.kind];
     if (!link || !isOriginalIn(configuration, part.id) || passed < linkIndex(link)) continue;
@@ -70,8 +74,18 @@ export function verdictsOf(
   }
   const seen = startsOf({ machine, steps });
   for (const part of machine.parts)
-    if (verdicts[part.id] === 'not-tested' && isBlamed(part, seen, shares[part.id] ?? 0)) verdicts[part.id] = 'fails';
+    if (fails(part, verdicts[part.id], { seen, share: shares[part.id] ?? 0 })) verdicts[part.id] = 'fails';
   return verdicts;
+}
+
+/** What ran under load is good; what only started may still have been found out since. */
+function fails(
+  part: Part,
+  verdict: PartVerdict | undefined,
+  { seen, share }: { readonly seen: readonly SeenStart[]; readonly share: number },
+): boolean {
+  if (verdict === 'not-loaded') return share >= certain;
+  return verdict === 'not-tested' && isBlamed(part, seen, share);
 }
 
 /** A start, whether it was as expected, and the parts that stood in it. */

@@ -1,6 +1,7 @@
-import { counted, listOf, minutesInWords } from '../../wording';
+import { capitalized, counted, listOf, minutesInWords } from '../../wording';
 import { isOriginalIn, nameInWords, type Part } from '../../machine';
-import { repairOf } from '../../faults';
+import { repairOf, type RepairClass } from '../../faults';
+import { formatTrialId } from '../../trials';
 import { chooseTest } from './choose-test';
 import { sureEnough } from './how-sure';
 import { repairsDone } from './log-facts';
@@ -17,6 +18,11 @@ export function proveParts(situation: Situation, proving: Proving): Advice {
   const search = proving.isFailing ? findTheBadOne(situation, proving) : null;
   if (search) return search;
   const [next, ...later] = proving.ahead;
+  const instead = next ? null : goodInstead(situation, proving);
+  if (instead) return instead;
+  // A start that failed just so is not made again in the hope that it will not.
+  if (next && proving.isFailing && isJustMade(situation, next.trial))
+    return { kind: 'undecided', trialId: null, why: undecidedWords(situation) };
   if (!next && proving.isFailing) return { kind: 'undecided', trialId: null, why: undecidedWords(situation) };
   if (!next) return { kind: 'close', trialId: null, why: whyDone(situation, proving) };
   if (!canBeDone(situation, next.trial))
@@ -26,16 +32,36 @@ export function proveParts(situation: Situation, proving: Proving): Advice {
   return { kind: 'test', trialId: next.trial, why: `${whyNext(situation, next.proves)} ${ahead}` };
 }
 
+/** The last thing that was done was this very trial. */
+const isJustMade = ({ input: { steps } }: Situation, trial: string): boolean => steps.at(-1)?.trial.id === trial;
+
+/** A part that was found to fail stands in the way of all others: a known-good one takes its place. */
+function goodInstead(situation: Situation, { verdicts }: Proving): Advice | null {
+  const { machine, configuration } = situation.input;
+  if (!Object.values(verdicts).includes('not-tested')) return null;
+  for (const part of machine.parts) {
+    if (verdicts[part.id] !== 'fails' || !isOriginalIn(configuration, part.id)) continue;
+    const trialId = formatTrialId({ kind: 'spare', part: part.id });
+    const why = `${capitalized(nameInWords(part))} fails: with a known-good one in its place the others can be proven.`;
+    if (canBeDone(situation, trialId)) return { kind: 'test', trialId, why };
+  }
+  return null;
+}
+
 function whyNext({ input }: Situation, proves: readonly string[]): string {
   const names = input.machine.parts.filter(({ id }) => proves.includes(id)).map(nameInWords);
   return names.length === 0 ? 'The build-up skips no step.' : `If it is good, it proves ${listOf(names)}.`;
 }
 
+/** A coin cell is no part to be proven: a flat one is changed and the test goes on. */
+const isForFree = ({ repair, part }: RepairClass): boolean =>
+  repairOf(repair).stake !== 'part' || part.kind === 'coin-cell';
+
 /** No part is bought for a bench test: what fails is found, tried again by hand, and set aside. Null where nothing tells more. */
 function findTheBadOne(situation: Situation, proving: Proving): Advice | null {
   const { repairs, plan } = situation;
   const [top] = repairs;
-  if (top && top.probability >= sureEnough(top.repairClass) && repairOf(top.repairClass.repair).stake !== 'part') {
+  if (top && top.probability >= sureEnough(top.repairClass) && isForFree(top.repairClass)) {
     const trialId = repairTrialId(top.repairClass);
     const isDone = repairsDone(situation.input).has(top.repairClass.id);
     if (!isDone && canBeDone(situation, trialId))

@@ -61,6 +61,8 @@ interface Bench {
   verdicts: Record<string, PartVerdict>;
   /** Kinds of which a build-up step was passed. */
   readonly built: Set<string>;
+  /** Sets that failed as a whole before: their parts go in one by one. */
+  readonly failedSets: ReadonlySet<string>;
 }
 
 /** Plays the rest of the bench test as if everything that is not known to fail were good. */
@@ -76,6 +78,11 @@ function startsAhead(
     verdicts: { ...verdicts },
     built: new Set(
       steps.filter((step) => isAsExpected(machine, step)).flatMap(({ configuration: c }) => filledKinds(machine, c)),
+    ),
+    failedSets: new Set(
+      steps.flatMap((step) =>
+        step.trial.ref.kind === 'set' && isAsExpected(machine, step) === false ? [step.trial.id] : [],
+      ),
     ),
   };
   const ahead: ProvingStart[] = [];
@@ -122,7 +129,7 @@ const order: readonly PartVerdict[] = ['fails', 'not-tested', 'not-loaded', 'wor
 const better = (a: PartVerdict, b: PartVerdict): boolean => b !== 'fails' && order.indexOf(a) > order.indexOf(b);
 
 /** What could come next, best first: the build-up, the rest of what came attached, load where a system runs, then set by set and part by part. */
-function candidates({ machine, outcome, verdicts, built }: Bench): { isStep: boolean; ids: string[] } {
+function candidates({ machine, outcome, verdicts, built, failedSets }: Bench): { isStep: boolean; ids: string[] } {
   const step = buildUpSteps(machine, foundConfiguration(machine)).find(
     ({ id, adds }) => !(id === 'processor' ? built.size > 0 : adds.every(({ kind }) => built.has(kind))),
   );
@@ -139,8 +146,9 @@ function candidates({ machine, outcome, verdicts, built }: Bench): { isStep: boo
   const sets = provingSets(machine).flatMap((set, index) =>
     set.some(open) ? [formatTrialId({ kind: 'set', number: `${index + 1}` })] : [],
   );
-  const attached = sets.filter((id) => id === firstSet);
-  return { isStep: false, ids: [...attached, ...load, ...sets, ...machine.parts.filter(open).map(aloneIn(machine))] };
+  const whole = sets.filter((id) => !failedSets.has(id));
+  const attached = whole.filter((id) => id === firstSet);
+  return { isStep: false, ids: [...attached, ...load, ...whole, ...machine.parts.filter(open).map(aloneIn(machine))] };
 }
 
 /** The start with one part in the place of its kind: a module alone in the first slot. */

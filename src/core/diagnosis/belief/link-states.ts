@@ -1,4 +1,4 @@
-import { linkIndex, type LinkId, type StartOutcome } from '../../startup';
+import { linkIndex, startOutcomeIndex, type LinkId, type StartOutcome } from '../../startup';
 
 /** How a link of the chain stands. */
 export type LinkState = 'proven' | 'failing' | 'suspected' | 'not-reached';
@@ -31,8 +31,10 @@ export function standLinks(
   });
 }
 
-/** The last link that a good outcome shows to have passed. */
-export function lastLinkPassed(outcome: StartOutcome, underLoad: boolean): LinkId {
+/** The last link that a start shows to have passed; null where it did nothing at all. */
+export function lastLinkPassed(outcome: StartOutcome, underLoad: boolean): LinkId | null {
+  if (outcome === 'dead') return null;
+  if (startOutcomeIndex(outcome) < startOutcomeIndex('fans-full')) return 'start';
   if (outcome === 'works') return underLoad ? 'load' : 'system';
   if (outcome === 'no-boot') return 'peripherals';
   if (outcome === 'system-stops') return 'boot';
