@@ -75,12 +75,13 @@ export async function makeStick(order: MakeOrder): Promise<Answer> {
   if (!stick.ok) throw new CannotDo(stick.message);
   const value = {
     out,
-    bytes: stick.layout.totalSectors * 512,
+    bytes: stick.layout.totalSectors * 512 + stick.unusedBytes,
+    partitionBytes: stick.layout.totalSectors * 512,
     clusterBytes: stick.layout.clusterBytes,
     files: files.map((file) => ({ name: file.name, bytes: file.content.length })),
     sha256: hash(first.content),
   };
-  const made = `${out}: ${value.bytes} bytes, ${files.map((file) => file.name).join(', ')} in the root\n`;
+  const made = `${out}: ${value.bytes} bytes, ${files.map((file) => file.name).join(', ')} in the root\n${stick.unusedBytes > 0 ? 'It is larger than 32 GiB: one partition of 32 GiB, and the rest stays unused.\n' : ''}`;
   if (!isBlockDevice(out)) {
     writeFile(out, stick.segments());
     return { ok: true, value, text: made };

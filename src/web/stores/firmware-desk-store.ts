@@ -25,6 +25,8 @@ export interface FirmwareDesk {
   readonly installed: string | null;
   /** What is known of a version that cannot be read; empty where nothing is. */
   readonly clues: { readonly readyFor: string; readonly ran: string; readonly made: string };
+  /** The board came in a complete PC of one maker. */
+  readonly isOfCompletePc: boolean;
   readonly goal: FirmwareGoal;
   readonly soakDays: number;
   readonly allowIrreversible: boolean;
@@ -62,6 +64,7 @@ export const emptyFirmwareDesk: FirmwareDesk = {
   board: null,
   installed: null,
   clues: { readyFor: '', ran: '', made: '' },
+  isOfCompletePc: false,
   goal: { kind: 'newest' },
   soakDays: 21,
   allowIrreversible: false,

@@ -4,6 +4,7 @@ import {
   fat32Type,
   fatCount,
   layStick,
+  maxStickBytes,
   partitionStart,
   reservedSectors,
   rootCluster,
@@ -31,16 +32,24 @@ export type Segment =
   { readonly kind: 'bytes'; readonly bytes: Uint8Array } | { readonly kind: 'zeros'; readonly count: number };
 
 export type StickImage =
-  | { readonly ok: true; readonly layout: StickLayout; segments(): Generator<Segment> }
+  | {
+      readonly ok: true;
+      readonly layout: StickLayout;
+      /** Behind the partition, on a stick that is larger than a partition should be. */
+      readonly unusedBytes: number;
+      segments(): Generator<Segment>;
+    }
   | { readonly ok: false; readonly field: 'size' | 'name' | 'files'; readonly message: string };
 
 /**
  * A stick as a raw image, stretch by stretch from its first byte: MBR, boot sector and its backup, FSInfo, two equal
- * FATs, the files one after the other in the root, no label. Only what is not zero is ever held.
- * Failure: a size outside 64 MiB to 32 GiB, a name that cannot stand there or stands twice, files that do not fit.
+ * FATs, the files one after the other in the root, no label. Only what is not zero is ever held. A stick of more than
+ * 32 GiB gets a partition of that size, and the rest stays unused.
+ * Failure: a size outside 64 MiB to 2 TiB, a name that cannot stand there or stands twice, files that do not fit.
  */
 export function stickImage(order: StickOrder): StickImage {
-  const laid = layStick(order.totalBytes);
+  const tooLarge = order.totalBytes > maxDiskBytes || order.totalBytes % sectorBytes !== 0;
+  const laid = layStick(tooLarge ? order.totalBytes : Math.min(order.totalBytes, maxStickBytes));
   if (!laid.ok) return { ok: false, field: 'size', message: laid.message };
   const { layout } = laid;
   const names = order.files.map(({ name }) => name.toUpperCase());
@@ -57,7 +66,12 @@ export function stickImage(order: StickOrder): StickImage {
         field: 'files',
         message: `files: expected at most ${layout.clusterCount} clusters, found ${placed.usedClusters}`,
       }
-    : { ok: true, layout, segments: () => segmentsOf(order, layout, placed) };
+    : {
+        ok: true,
+        layout,
+        unusedBytes: order.totalBytes - layout.totalSectors * sectorBytes,
+        segments: () => segmentsOf(order, layout, placed),
+      };
 }
 
 interface Placed {
@@ -65,6 +79,9 @@ interface Placed {
   readonly rootClusters: number;
   readonly usedClusters: number;
 }
+
+/** What a partition table of the MBR kind reaches. */
+const maxDiskBytes = 2 ** 41;
 
 const clustersOf = (bytes: number, layout: StickLayout): number => Math.ceil(bytes / layout.clusterBytes);
 
@@ -105,7 +122,7 @@ function* segmentsOf(order: StickOrder, layout: StickLayout, placed: Placed): Ge
   for (const { content } of order.files)
     yield* filled(content, clustersOf(content.length, layout) * layout.clusterBytes);
   const written = layout.dataStart * sectorBytes + placed.usedClusters * layout.clusterBytes;
-  yield zeros(layout.totalSectors * sectorBytes - written);
+  yield zeros(order.totalBytes - written);
 }
 
 function* filled(bytes: Uint8Array, to: number): Generator<Segment> {

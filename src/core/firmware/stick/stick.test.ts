@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { strToU8, zipSync } from 'fflate';
 import { layStick, maxStickBytes, sha256Of, stickImage } from '..';
 import { shortNameFor } from './file-names';
-import { codesOf, inMemory, judge, mib, pattern, stickOf } from './testing-stick';
+import { codesOf, inMemory, judge, mib, pattern, stickMoment, stickOf } from './testing-stick';
 import { checkStick } from '..';
 
 const content = pattern(3 * mib + 77);
@@ -43,6 +43,15 @@ test.each([64 * mib, 260 * mib, 261 * mib, 8192 * mib, 8193 * mib, 16_385 * mib,
     expect(dataStart + clusterCount * sectorsPerCluster).toBeLessThanOrEqual(totalSectors);
   },
 );
+
+test('a stick of 64 GiB gets a partition of 32 GiB, and the rest stays unused', () => {
+  const made = stickImage({ totalBytes: 2 * maxStickBytes, files: [board], serial: 1, at: stickMoment });
+  if (!made.ok) throw new Error(made.message);
+  expect([made.unusedBytes, made.layout.totalSectors * 512]).toEqual([maxStickBytes, maxStickBytes]);
+  let total = 0;
+  for (const segment of made.segments()) total += segment.kind === 'bytes' ? segment.bytes.length : segment.count;
+  expect(total).toBe(2 * maxStickBytes);
+});
 
 test('what cannot be made is refused at its field, and nothing is written', () => {
   const order = {

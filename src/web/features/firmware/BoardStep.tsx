@@ -8,6 +8,7 @@ import { Field } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import type { StepProps } from './step-props';
 import { Fields, Lead, Muted, Title } from './step-parts';
+import { TickLine } from './TickLine';
 
 const Found = styled.ul`
   display: grid;
@@ -59,29 +60,12 @@ export function BoardStep({ firmware: { desk, change }, log }: StepProps) {
         Boards whose names differ by one letter need different images. Enter what is printed on the board, not what was
         bought.
       </Lead>
-      <Fields>
-        <Field
-          label="Name printed on the board"
-          value={print.model}
-          onChange={(model) => read({ model })}
-          maxLength={120}
-          autoFocus
-        />
-        <Field
-          label="Revision printed on it"
-          value={print.revision}
-          onChange={(revision) => read({ revision })}
-          hint="Small, on an edge or a corner."
-          maxLength={40}
-        />
-        <Field
-          label="Version installed now"
-          value={print.version}
-          onChange={(version) => read({ version })}
-          hint="First screen, sticker or box. Leave empty if not known."
-          maxLength={40}
-        />
-      </Fields>
+      <PrintFields print={print} onRead={read} />
+      <TickLine
+        isTicked={desk.isOfCompletePc}
+        onChange={(isOfCompletePc) => change({ isOfCompletePc })}
+        label="It came in a complete PC of one maker: images come from that maker"
+      />
       {error && <Notice kind="danger">{error.message}</Notice>}
       {answer && (
         <>
@@ -97,6 +81,40 @@ export function BoardStep({ firmware: { desk, change }, log }: StepProps) {
         </p>
       )}
     </>
+  );
+}
+
+interface PrintFieldsProps {
+  readonly print: StepProps['firmware']['desk']['print'];
+  readonly onRead: (part: Partial<PrintFieldsProps['print']>) => void;
+}
+
+/** What can be read on the board. */
+function PrintFields({ print, onRead: read }: PrintFieldsProps) {
+  return (
+    <Fields>
+      <Field
+        label="Name printed on the board"
+        value={print.model}
+        onChange={(model) => read({ model })}
+        maxLength={120}
+        autoFocus
+      />
+      <Field
+        label="Revision printed on it"
+        value={print.revision}
+        onChange={(revision) => read({ revision })}
+        hint="Small, on an edge or a corner."
+        maxLength={40}
+      />
+      <Field
+        label="Version installed now"
+        value={print.version}
+        onChange={(version) => read({ version })}
+        hint="First screen, sticker or box. Leave empty if not known."
+        maxLength={40}
+      />
+    </Fields>
   );
 }
 

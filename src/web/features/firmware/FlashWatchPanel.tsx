@@ -79,9 +79,9 @@ function useFlashWatch({ desk, change, board }: Firmware, flash: BareFlash) {
       isFormatChecked: stick?.isFormatChecked ?? false,
       portConfirmed: gates.includes('port'),
       plugsConfirmed: gates.includes('plugs'),
-      isOfCompletePc: board?.completePc !== undefined,
+      isOfCompletePc: desk.isOfCompletePc || board?.completePc !== undefined,
     }),
-    [stick, gates, board],
+    [stick, gates, board, desk.isOfCompletePc],
   );
   const watch = useMemo(() => watchFlash(flash, marks, seconds, facts), [flash, marks, seconds, facts]);
   const mark = useCallback(

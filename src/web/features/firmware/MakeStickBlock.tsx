@@ -8,8 +8,8 @@ import { Select } from '../../components/Select';
 import type { Attempt } from './use-attempt';
 import type { StickNames } from '../../workers/stick.worker';
 import type { StickWorker } from '../../workers/use-stick-worker';
-import styled from 'styled-components';
 import { HowToWrite } from './HowToWrite';
+import { TickLine } from './TickLine';
 import { Block, Fields, Foot, Muted, Wrong } from './step-parts';
 
 const mib = 2 ** 20;
@@ -121,10 +121,11 @@ export function MakeStickBlock(props: MakeStickBlockProps) {
         {!isReady && <Muted>Choose an image and a name first.</Muted>}
       </p>
       {showDirectoryPicker && (
-        <Tick>
-          <input type="checkbox" checked={isFormatted} onChange={(event) => setFormatted(event.target.checked)} />
-          The mounted stick has one FAT32 partition of at most 32 GiB, and a partition table of the MBR kind
-        </Tick>
+        <TickLine
+          isTicked={isFormatted}
+          onChange={setFormatted}
+          label="The mounted stick has one FAT32 partition of at most 32 GiB, and a partition table of the MBR kind"
+        />
       )}
       <HowToWrite />
     </Block>
@@ -161,15 +162,3 @@ function SizeFields({ capacity, size, onCapacity, onSize }: SizeFieldsProps) {
     </>
   );
 }
-
-const Tick = styled.label`
-  display: flex;
-  align-items: center;
-  gap: 0.6rem;
-  min-height: 44px;
-  input {
-    width: 1.3rem;
-    height: 1.3rem;
-    accent-color: ${({ theme }) => theme.strong};
-  }
-`;

@@ -121,7 +121,7 @@ export function StickStep({ firmware, worker }: StickStepProps) {
 
 /** What was downloaded for the version, and how it stands to the board book. */
 function Downloaded({ firmware, worker, stick }: StickStepProps & { readonly stick: ReturnType<typeof useStick> }) {
-  const { change, board, next } = firmware;
+  const { change, board, desk, next } = firmware;
   const { inspected, file, image, comparison, isAgainst } = stick;
   return (
     <>
@@ -130,7 +130,8 @@ function Downloaded({ firmware, worker, stick }: StickStepProps & { readonly sti
         {next
           ? `For version ${next.version}${next.file ? `, from the file ${next.file}` : ''}.`
           : 'Choose the version first, so that the download can be compared with the board book.'}
-        {board?.completePc && ` The board belongs to a complete PC: take the image from ${board.completePc} only.`}
+        {(desk.isOfCompletePc || board?.completePc) &&
+          ` The board belongs to a complete PC: take the image from ${board?.completePc ?? 'the maker of that PC'} only.`}
       </Lead>
       <ImageBlock
         inspected={inspected}

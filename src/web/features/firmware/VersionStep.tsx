@@ -9,6 +9,7 @@ import { fonts } from '../../theme/tokens';
 import type { StepProps } from './step-props';
 import { PlanView } from './PlanView';
 import { Block, Fields, Foot, Lead, Title } from './step-parts';
+import { TickLine } from './TickLine';
 import { stepsOf, type Firmware } from './use-firmware';
 
 const Path = styled.p`
@@ -16,19 +17,6 @@ const Path = styled.p`
   font: 700 1.5rem ${fonts.code};
   overflow-wrap: anywhere;
 `;
-const Tick = styled.label`
-  display: inline-flex;
-  align-items: center;
-  gap: 0.6rem;
-  min-height: 44px;
-  align-self: end;
-  input {
-    width: 1.3rem;
-    height: 1.3rem;
-    accent-color: ${({ theme }) => theme.strong};
-  }
-`;
-
 const unknown = '?';
 const goals: readonly { readonly id: FirmwareGoal['kind']; readonly label: string }[] = [
   { id: 'newest', label: 'Newest version that has proved itself' },
@@ -119,21 +107,6 @@ function ClueFields({ desk: { clues }, change, known }: Pick<Firmware, 'desk' | 
         maxLength={10}
       />
     </Fields>
-  );
-}
-
-interface TickLineProps {
-  readonly isTicked: boolean;
-  readonly onChange: (isTicked: boolean) => void;
-  readonly label: string;
-}
-
-function TickLine({ isTicked, onChange, label }: TickLineProps) {
-  return (
-    <Tick>
-      <input type="checkbox" checked={isTicked} onChange={(event) => onChange(event.target.checked)} />
-      {label}
-    </Tick>
   );
 }
 
