@@ -11,6 +11,7 @@ import { readCase, readCaseFile } from './read-case';
 import { CannotDo, type Answer } from './answer';
 import { checkStickFile } from './check-stick-file';
 import { inspectFile } from './inspect-file';
+import { listen } from './listen';
 import { makeStick } from './make-stick';
 import { toJson } from './to-json';
 import { answerVerify } from './verify-case';
@@ -27,6 +28,7 @@ const usage = `usage: probe diagnose CASE.json [--json]
        probe firmware plan --board BOARD.json [--from VERSION] --goal newest|support:CPU|fix:WORDS|version:V
                            [--revision R] [--soak-days N] [--allow-irreversible]
                            [--ready-for CPU] [--ran CPU] [--made YYYY-MM-DD] [--json]
+       probe signals listen FILE.wav [--json]
 
   diagnose      ranked suspects, evidence, doubts and next trials for an exported or hand-written case file
   export-model  hypotheses, trials and outcome probabilities in the case's present configuration
@@ -35,6 +37,7 @@ const usage = `usage: probe diagnose CASE.json [--json]
   replay        the whole conversation of the tool with a technician at a machine with these faults
   stick         makes a stick for a bare-board flash as a raw image; judges one
   firmware      tells what a downloaded file is; plans which releases to install, in which order
+  signals       hears the beeps of a board in a recording; exit code 1 if there is none
 `;
 
 const options = {
@@ -139,6 +142,7 @@ const pairs: Readonly<Record<string, (files: readonly string[], values: Values) 
       bytes: bytesOrRefuse(values.bytes),
       sha256: hashOrRefuse(values.sha256),
     }),
+  'signals listen': (files) => listen(oneFile('signals listen', files)),
   'firmware plan': (files, values) => {
     if (files.length > 0) misused(`firmware plan: expected no file but --board, found "${files[0] ?? ''}"`);
     return planFirmware({
