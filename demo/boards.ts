@@ -112,6 +112,19 @@ const ternM: BoardBookFile = {
     gaveUpWithinSeconds: 15,
     harmlessLights: 'PROC may stay on: there is no processor in it.',
   },
+  codes: [
+    { code: '0B', meaning: 'Waking the processor', stage: 'processor' },
+    { code: '3C', meaning: 'Looking for memory', stage: 'memory' },
+    { code: '3E', meaning: 'Training the memory', stage: 'memory', waitSeconds: 180 },
+    { code: '71', meaning: 'Waiting for a picture', stage: 'graphics' },
+    { code: 'B4', meaning: 'Looking for a drive to start from', stage: 'boot', waitSeconds: 20 },
+    { code: 'E0', meaning: 'Handed over to the system', stage: 'all-well' },
+  ],
+  beeps: [
+    { pattern: 'S L', meaning: 'All is well', stage: 'all-well' },
+    { pattern: 'L S L', meaning: 'No memory answers', stage: 'memory', repeats: true },
+    { pattern: 'L L S', meaning: 'No picture', stage: 'graphics' },
+  ],
   resets: [
     { how: 'pins', where: 'CLEAR, two pins under the coin cell', seconds: 10 },
     { how: 'coin-cell', where: 'beside the first card slot', seconds: 600 },

@@ -19,3 +19,22 @@ test('a recording is heard, and the exit code says whether there was anything', 
     error: expect.stringContaining('This is not a WAV file.') as string,
   });
 });
+
+test('signals are decoded by a board file, and what is in no table exits otherwise', () => {
+  const book = {
+    format: 'jovial-probe/board',
+    version: 1,
+    model: 'Skua',
+    revisions: [{ revision: '1', processors: [], releases: [{ version: 'A', date: '2025-01-01' }] }],
+    codes: [{ code: '3C', meaning: 'Looking for memory', stage: 'memory' }],
+    stageLights: [{ label: 'PICT', link: 'graphics' }],
+  };
+  writeFileSync(at('skua.json'), JSON.stringify(book));
+  const decode = (...seen: string[]) => probe('signals', 'decode', '--board', at('skua.json'), ...seen);
+  expect(decode('--code', '3c', '--lights', 'PICT')).toMatchObject({
+    status: 0,
+    value: { code: { stage: 'memory' }, contradictions: [expect.stringContaining('believe neither alone') as string] },
+  });
+  expect(decode('--code', '99').status).toBe(1);
+  expect(decode().error).toContain('expected --beeps, --code or --lights');
+});

@@ -1,5 +1,6 @@
-import { decodeWav, hearBeeps, type HeardBeeps } from '../core/signals';
+import { decodeSignals, decodeWav, hearBeeps, type HeardBeeps, type SeenSignals } from '../core/signals';
 import { CannotDo, type Answer } from './answer';
+import { readBoard } from './plan-firmware';
 import { readOrRefuse } from './read-file';
 
 /** The beeps in a recording. Not a recording: refused with the reason. */
@@ -25,4 +26,23 @@ function printHeard({ pattern, repeats, continuous, beeps, confidence, reasons }
     ...reasons.map(({ severity, message, code }) => `  ${severity}: ${message} [${code}]`),
     '',
   ].join('\n');
+}
+
+export interface DecodeOrder extends SeenSignals {
+  readonly board: string;
+}
+
+/** What codes, beeps and lights mean on a board. Nothing that is known: exit code 1. */
+export function decode({ board, ...seen }: DecodeOrder): Answer {
+  const decoded = decodeSignals(readBoard(board), seen);
+  const all = [...decoded.lights, decoded.code, decoded.beeps].filter((one) => one !== null);
+  if (all.length === 0) throw new CannotDo('signals decode: expected --beeps, --code or --lights');
+  const text = all.map(
+    ({ seen: what, meaning, source }) => `${what}: ${meaning}${source === 'general' ? ' (general)' : ''}`,
+  );
+  return {
+    ok: all.some(({ source }) => source !== 'unknown'),
+    value: decoded,
+    text: [...text, ...decoded.contradictions, ''].join('\n'),
+  };
 }

@@ -11,7 +11,7 @@ import { readCase, readCaseFile } from './read-case';
 import { CannotDo, type Answer } from './answer';
 import { checkStickFile } from './check-stick-file';
 import { inspectFile } from './inspect-file';
-import { listen } from './listen';
+import { decode, listen } from './listen';
 import { makeStick } from './make-stick';
 import { toJson } from './to-json';
 import { answerVerify } from './verify-case';
@@ -29,6 +29,7 @@ const usage = `usage: probe diagnose CASE.json [--json]
                            [--revision R] [--soak-days N] [--allow-irreversible]
                            [--ready-for CPU] [--ran CPU] [--made YYYY-MM-DD] [--json]
        probe signals listen FILE.wav [--json]
+       probe signals decode --board BOARD.json [--beeps "L S S"] [--code 55] [--lights LABEL,LABEL] [--json]
 
   diagnose      ranked suspects, evidence, doubts and next trials for an exported or hand-written case file
   export-model  hypotheses, trials and outcome probabilities in the case's present configuration
@@ -37,7 +38,8 @@ const usage = `usage: probe diagnose CASE.json [--json]
   replay        the whole conversation of the tool with a technician at a machine with these faults
   stick         makes a stick for a bare-board flash as a raw image; judges one
   firmware      tells what a downloaded file is; plans which releases to install, in which order
-  signals       hears the beeps of a board in a recording; exit code 1 if there is none
+  signals       hears the beeps of a board in a recording; exit code 1 if there is none;
+                what codes, beeps and lights mean on a board
 `;
 
 const options = {
@@ -65,6 +67,9 @@ const options = {
   'ready-for': { type: 'string' },
   ran: { type: 'string' },
   made: { type: 'string' },
+  beeps: { type: 'string' },
+  code: { type: 'string' },
+  lights: { type: 'string' },
   'allow-irreversible': { type: 'boolean', default: false },
 } as const;
 
@@ -143,6 +148,12 @@ const pairs: Readonly<Record<string, (files: readonly string[], values: Values) 
       sha256: hashOrRefuse(values.sha256),
     }),
   'signals listen': (files) => listen(oneFile('signals listen', files)),
+  'signals decode': (files, values) => {
+    if (files.length > 0) misused(`signals decode: expected no file but --board, found "${files[0] ?? ''}"`);
+    const { beeps, code } = values;
+    const lights = values.lights === undefined ? undefined : namesOf(values.lights);
+    return decode({ board: needed('signals decode', 'board', values.board), beeps, code, lights });
+  },
   'firmware plan': (files, values) => {
     if (files.length > 0) misused(`firmware plan: expected no file but --board, found "${files[0] ?? ''}"`);
     return planFirmware({

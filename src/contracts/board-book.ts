@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { FLASH_PHASES, LIGHTS, RESET_WAYS, type BoardBookEntry } from '../core/firmware';
+import { FLASH_PHASES, LIGHTS, RESET_WAYS, SIGNAL_STAGES, type BoardBookEntry } from '../core/firmware';
 
 export const BOARD_BOOK_FORMAT = 'jovial-probe/board';
 export const BOARD_BOOK_VERSION = 1;
@@ -125,6 +125,11 @@ const headerSchema = z
     });
   });
 
+const signalStage = z
+  .enum(SIGNAL_STAGES)
+  .optional()
+  .describe('The stage at which it stands, or that all is well; left out where it is neither.');
+
 /** A board with its revisions, their releases and what else the bench needs to know of it, as a file. */
 export const boardBookFileSchema = z.strictObject({
   format: z.literal(BOARD_BOOK_FORMAT),
@@ -165,6 +170,36 @@ export const boardBookFileSchema = z.strictObject({
     .array(z.strictObject({ label: words(20), link: z.enum(['processor', 'memory', 'graphics', 'load']) }))
     .max(8)
     .optional(),
+  codes: z
+    .array(
+      z.strictObject({
+        code: z
+          .string()
+          .trim()
+          .regex(/^[0-9A-Fa-f]{2}$/, 'expected two hexadecimal digits'),
+        meaning: words(200),
+        stage: signalStage,
+        waitSeconds: seconds.optional().describe('It may stay so long while all is well.'),
+      }),
+    )
+    .max(256)
+    .optional()
+    .describe('What the display shows.'),
+  beeps: z
+    .array(
+      z.strictObject({
+        pattern: z
+          .string()
+          .trim()
+          .regex(/^[SLsl](?: *[SLsl]){0,23}$/, 'expected S and L with blanks between'),
+        meaning: words(200),
+        stage: signalStage,
+        repeats: z.boolean().optional().describe('It sounds again and again.'),
+      }),
+    )
+    .max(64)
+    .optional()
+    .describe('What the speaker sounds: S short, L long.'),
   headers: z.array(headerSchema).max(40).optional(),
 }) satisfies z.ZodType<BoardBookEntry>;
 

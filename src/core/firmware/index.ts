@@ -21,9 +21,12 @@ export { planUpdate, revisionsWith } from './update/plan-update';
 export type { RuledOut, UpdatePlan, UpdateStep } from './update/update-plan';
 export type { VersionClues } from './boards/clues';
 export type { BoardBookEntry, BoardRevision, FirmwareGoal, FirmwarePolicy, Release } from './boards/release';
-export { acceptedNames, FLASH_PHASES, LIGHTS, RESET_WAYS } from './boards/release';
+export { acceptedNames, SIGNAL_STAGES, FLASH_PHASES, LIGHTS, RESET_WAYS } from './boards/release';
 export type {
   BareFlash,
+  BoardBeep,
+  BoardCode,
+  SignalStage,
   FirstStartTimes,
   BoardHeader,
   FlashPhase,

@@ -1,3 +1,5 @@
+export { decodeSignals } from './decode';
+export type { Decoded, Meaning, SeenSignals } from './decode';
 export { hearBeeps } from './hear-beeps';
 export type { HeardBeeps, HeardReason } from './hear-beeps';
 export type { Beep, BeepKind } from './beep-pattern';

@@ -101,6 +101,30 @@ export interface StageLight {
   readonly link: 'processor' | 'memory' | 'graphics' | 'load';
 }
 
+/** What a signal of a board stands for: a stage at which it stands, or that all is well; null where it is neither. */
+export const SIGNAL_STAGES = ['processor', 'memory', 'graphics', 'boot', 'all-well'] as const;
+export type SignalStage = (typeof SIGNAL_STAGES)[number];
+
+/** What two digits on the display of a board mean. */
+export interface BoardCode {
+  /** As it is shown, two hexadecimal digits. */
+  readonly code: string;
+  readonly meaning: string;
+  readonly stage?: SignalStage | undefined;
+  /** It may stay so long while all is well. */
+  readonly waitSeconds?: number | undefined;
+}
+
+/** What a pattern of beeps means. */
+export interface BoardBeep {
+  /** S for a short tone, L for a long one, with blanks between. */
+  readonly pattern: string;
+  readonly meaning: string;
+  readonly stage?: SignalStage | undefined;
+  /** It sounds again and again until the machine is switched off. */
+  readonly repeats?: boolean | undefined;
+}
+
 /** One pin of a header, counted from 1 in row and column as the board lies with its ports to the left. */
 export interface HeaderPin {
   readonly row: number;
@@ -145,6 +169,8 @@ export interface BoardBookEntry {
   readonly memorySlots?: readonly { readonly name: string; readonly channel: string }[] | undefined;
   readonly sharing?: readonly { readonly filled: string; readonly switchesOff: readonly string[] }[] | undefined;
   readonly stageLights?: readonly StageLight[] | undefined;
+  readonly codes?: readonly BoardCode[] | undefined;
+  readonly beeps?: readonly BoardBeep[] | undefined;
   readonly headers?: readonly BoardHeader[] | undefined;
 }
 

@@ -10,7 +10,7 @@ import { Allowed } from '../../shell/Allowed';
 import { Button } from '../../components/Button';
 import { TickCell } from '../../components/Cell';
 import { Notice } from '../../components/Notice';
-import { lightColumns, resetColumns, sharingColumns, slotColumns } from './board-columns';
+import { beepColumns, codeColumns, lightColumns, resetColumns, sharingColumns, slotColumns } from './board-columns';
 import { draftOfBoard, emptyHeader, type BoardDraft } from './board-draft';
 import { boardOfDraft } from './board-of-draft';
 import { FlashFields, Line, Lines, Section, Ticked } from './form-parts';
@@ -135,6 +135,34 @@ function BoardLines({ control }: PartOfForm) {
   );
 }
 
+/** What the board shows on its display and sounds, and what it means by it. */
+function SignalTables({ control }: PartOfForm) {
+  return (
+    <Two>
+      <Section>
+        <h2>Codes on the display</h2>
+        <RowsEditor
+          control={control}
+          name="codes"
+          columns={codeColumns}
+          empty={{ code: '', meaning: '', stage: '', waitSeconds: '' }}
+          add="Add a code"
+        />
+      </Section>
+      <Section>
+        <h2>Beeps</h2>
+        <RowsEditor
+          control={control}
+          name="beeps"
+          columns={beepColumns}
+          empty={{ pattern: '', meaning: '', stage: '', repeats: false }}
+          add="Add a pattern"
+        />
+      </Section>
+    </Two>
+  );
+}
+
 /** What is edited row by row. */
 function BoardTables({ control }: PartOfForm) {
   return (
@@ -171,6 +199,7 @@ function BoardTables({ control }: PartOfForm) {
           />
         </Section>
       </Two>
+      <SignalTables control={control} />
       <Section>
         <h2>Sockets that disable others</h2>
         <RowsEditor

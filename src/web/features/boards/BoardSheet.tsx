@@ -2,7 +2,14 @@ import { listOf } from '../../components/format';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { BoardBookFile } from '../../../contracts';
-import { acceptedNames, inWords, type BareFlash, type Release } from '../../../core/firmware';
+import {
+  acceptedNames,
+  inWords,
+  type BareFlash,
+  type BoardBeep,
+  type BoardCode,
+  type Release,
+} from '../../../core/firmware';
 import { Toggles } from '../../components/Toggles';
 import { fonts } from '../../theme/tokens';
 import { lightWords, linkWords, phaseWords, resetWords } from './board-columns';
@@ -63,7 +70,7 @@ const Muted = styled.span`
 
 /** A board as it is read: releases on the left, what the bench needs on the right. */
 export function BoardSheet({ board }: { readonly board: BoardBookFile }) {
-  const { flash, resets, memorySlots, sharing, stageLights, headers } = board;
+  const { flash, resets, memorySlots, sharing, stageLights, codes, beeps, headers } = board;
   return (
     <Grid>
       <Stack>
@@ -111,6 +118,7 @@ export function BoardSheet({ board }: { readonly board: BoardBookFile }) {
             </Facts>
           </section>
         )}
+        {(codes || beeps) && <SignalFacts codes={codes ?? []} beeps={beeps ?? []} />}
         {flash && <FlashFacts flash={flash} />}
       </Stack>
     </Grid>
@@ -191,6 +199,29 @@ function releaseWords(release: Release): string {
     release.notes ?? '',
   ];
   return words.filter((word) => word !== '').join(' ') || '–';
+}
+
+/** What its display and its speaker say. */
+function SignalFacts({ codes, beeps }: { readonly codes: readonly BoardCode[]; readonly beeps: readonly BoardBeep[] }) {
+  return (
+    <section>
+      <h2>Codes and beeps</h2>
+      <Facts>
+        {codes.map(({ code, meaning, waitSeconds }) => (
+          <Fact key={code} name={`Code ${code}`}>
+            {meaning}
+            {waitSeconds ? `; may stay ${inWords(waitSeconds)}` : ''}
+          </Fact>
+        ))}
+        {beeps.map(({ pattern, meaning, repeats }) => (
+          <Fact key={pattern} name={`Beeps ${pattern}`}>
+            {meaning}
+            {repeats ? ', again and again' : ''}
+          </Fact>
+        ))}
+      </Facts>
+    </section>
+  );
 }
 
 function FlashFacts({ flash }: { readonly flash: BareFlash }) {

@@ -56,6 +56,29 @@ export const sharingColumns: readonly RowColumn[] = [
   { key: 'switchesOff', head: 'these are switched off' },
 ];
 
+export const signalWords = {
+  '': 'Nothing of these',
+  processor: 'Processor',
+  memory: 'Memory',
+  graphics: 'Graphics',
+  boot: 'Boot',
+  'all-well': 'All is well',
+} as const;
+
+export const codeColumns: readonly RowColumn[] = [
+  { key: 'code', head: 'Code', width: '5rem' },
+  { key: 'meaning', head: 'Says' },
+  { key: 'stage', head: 'Stage', choices: Object.entries(signalWords), width: '10rem' },
+  { key: 'waitSeconds', head: 'May stay (s)', width: '7rem' },
+];
+
+export const beepColumns: readonly RowColumn[] = [
+  { key: 'pattern', head: 'Beeps', width: '8rem' },
+  { key: 'meaning', head: 'Says' },
+  { key: 'stage', head: 'Stage', choices: Object.entries(signalWords), width: '10rem' },
+  { key: 'repeats', head: 'Repeats', kind: 'tick' },
+];
+
 export const lightColumns: readonly RowColumn[] = [
   { key: 'label', head: 'Printed' },
   { key: 'link', head: 'Means', choices: Object.entries(linkWords) },

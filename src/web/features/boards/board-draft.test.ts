@@ -81,6 +81,15 @@ test('names, sticks that it reads and times come back as they were typed', () =>
   expect(backwards.ok ? [] : backwards.issues.map(({ path }) => path)).toEqual(['firstStart.worstSeconds']);
 });
 
+test('codes and beeps come back as they were typed, and a wrong one is refused at its field', () => {
+  const codes = [{ code: '3E', meaning: 'Training', stage: 'memory', waitSeconds: '180' }];
+  const beeps = [{ pattern: 'L S L', meaning: 'No memory', stage: '', repeats: true }];
+  const read = boardOfDraft({ ...good, codes, beeps });
+  expect(read.ok && draftOfBoard(read.board)).toMatchObject({ codes, beeps });
+  const wrong = boardOfDraft({ ...good, codes: [{ ...codes[0], code: 'X1' } as never], beeps });
+  expect(wrong.ok ? [] : wrong.issues.map(({ path }) => path)).toEqual(['codes.0.code']);
+});
+
 test('a decimal comma is a decimal point', () => {
   const flash = { ...emptyBoard.flash, port: 'p', button: 'b', fileName: 'A.BIN', holdSeconds: '3,5' };
   const read = boardOfDraft({ ...good, hasFlash: true, flash });

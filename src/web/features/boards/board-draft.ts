@@ -17,6 +17,8 @@ export interface BoardDraft {
   memorySlots: { name: string; channel: string }[];
   sharing: { filled: string; switchesOff: string }[];
   stageLights: { label: string; link: string }[];
+  codes: { code: string; meaning: string; stage: string; waitSeconds: string }[];
+  beeps: { pattern: string; meaning: string; stage: string; repeats: boolean }[];
   headers: HeaderDraft[];
 }
 
@@ -123,6 +125,8 @@ export const emptyBoard: BoardDraft = {
   memorySlots: [],
   sharing: [],
   stageLights: [],
+  codes: [],
+  beeps: [],
   headers: [],
 };
 
@@ -166,6 +170,21 @@ const flashDraftOf = (flash: NonNullable<BoardBookFile['flash']>): FlashDraft =>
   harmlessLights: text(flash.harmlessLights),
 });
 
+const signalDrafts = ({ codes = [], beeps = [] }: BoardBookFile): Pick<BoardDraft, 'codes' | 'beeps'> => ({
+  codes: codes.map(({ code, meaning, stage, waitSeconds }) => ({
+    code,
+    meaning,
+    stage: text(stage),
+    waitSeconds: text(waitSeconds),
+  })),
+  beeps: beeps.map(({ pattern, meaning, stage, repeats = false }) => ({
+    pattern,
+    meaning,
+    stage: text(stage),
+    repeats,
+  })),
+});
+
 /** What is in the book, as it is edited. */
 export function draftOfBoard(board: BoardBookFile): BoardDraft {
   const { flash } = board;
@@ -191,6 +210,7 @@ export function draftOfBoard(board: BoardBookFile): BoardDraft {
     memorySlots: (board.memorySlots ?? []).map(({ name, channel }) => ({ name, channel })),
     sharing: (board.sharing ?? []).map(({ filled, switchesOff }) => ({ filled, switchesOff: listed(switchesOff) })),
     stageLights: (board.stageLights ?? []).map(({ label, link }) => ({ label, link })),
+    ...signalDrafts(board),
     headers: (board.headers ?? []).map(({ name, purpose, rows, columns, pins }) => ({
       name,
       purpose,

@@ -71,6 +71,24 @@ export function boardOfDraft(draft: BoardDraft): ReadDraft {
       draft.sharing.map(({ filled, switchesOff }) => ({ filled, switchesOff: items(switchesOff) })),
     ),
     ...given('stageLights', draft.stageLights),
+    ...given(
+      'codes',
+      draft.codes.map(({ code, meaning, stage, waitSeconds }) => ({
+        code,
+        meaning,
+        ...given('stage', stage),
+        ...given('waitSeconds', number(waitSeconds)),
+      })),
+    ),
+    ...given(
+      'beeps',
+      draft.beeps.map(({ pattern, meaning, stage, repeats }) => ({
+        pattern,
+        meaning,
+        ...given('stage', stage),
+        ...given('repeats', repeats || undefined),
+      })),
+    ),
     ...given('headers', draft.headers.map(headerOf)),
   });
   if (parsed.success) return { ok: true, board: parsed.data };
