@@ -138,7 +138,7 @@ function BoardLines({ control }: PartOfForm) {
 /** What the board shows on its display and sounds, and what it means by it. */
 function SignalTables({ control }: PartOfForm) {
   return (
-    <Two>
+    <>
       <Section>
         <h2>Codes on the display</h2>
         <RowsEditor
@@ -159,7 +159,7 @@ function SignalTables({ control }: PartOfForm) {
           add="Add a pattern"
         />
       </Section>
-    </Two>
+    </>
   );
 }
 
