@@ -54,8 +54,13 @@ test('a processor is borrowed, lent by a shop, or bought and sold again: whichev
   expect(way({})).toMatchObject({ isPossible: false });
 });
 
-test('without a stick only the post is left; the cost is money, work, days and risk together', () => {
-  expect(possible({ board: { ...board, flash }, starts: true, hasStick: false })).toEqual(['sent-in']);
+test('without a stick the post is left, and last of all the running system; the cost is money, work, days and risk together', () => {
+  expect(possible({ board: { ...board, flash }, starts: true, hasStick: false })).toEqual([
+    'sent-in',
+    'running-system',
+  ]);
+  expect(possible({ starts: true }).at(-1)).toBe('running-system');
+  expect(possible({ starts: false })).not.toContain('running-system');
   const sent = ways({}).find(({ method }) => method === 'sent-in');
   expect(sent?.cost).toBeCloseTo(35 + (20 / 60) * 40 + 14 * 5 + 0.001 * 140, 9);
 });
