@@ -151,7 +151,7 @@ function sound(): Sounded {
 
 const noises = makeNoises();
 
-/** Puts a noise under a recording, so many decibels below its tones, and gives it a rate, a coding and channels. */
+/** Puts a noise under a recording, `decibels` below its tones, and gives it a rate, a coding and channels. */
 function mixed(path: string | null, level: number, noise: string | null, decibels: number): Recording {
   const out = at('mixed.wav');
   const form = ['-r', oneOf(rates), ...oneOf(codings)];

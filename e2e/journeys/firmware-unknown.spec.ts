@@ -5,6 +5,7 @@ import {
   chooseFile,
   confirmGates,
   imageBytes,
+  lendFolder,
   makeStick,
   markBlinks,
   readPrint,
@@ -14,9 +15,6 @@ import { see, sheet, takeIn, title } from '../support/bench';
 import { expect, test } from '../support/program';
 
 /** Boards whose version nobody can read, images that are not the ones of the book, first starts, several machines. */
-
-const lendFolder = (page: Page) =>
-  page.addInitScript(() => Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() }));
 
 const listed = imageBytes(41);
 

@@ -4,6 +4,7 @@ import {
   chooseFile,
   confirmGates,
   imageBytes,
+  lendFolder,
   makeStick,
   markBlinks,
   readPrint,
@@ -13,10 +14,6 @@ import {
 import { see, sheet, takeIn, title } from '../support/bench';
 import { expect, test } from '../support/program';
 import type { Page } from '@playwright/test';
-
-/** The folder of a mounted stick, as the browser would lend it: its own private one. */
-const lendFolder = (page: Page) =>
-  page.addInitScript(() => Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() }));
 
 async function toTheBay(page: Page, url: string, machine: string): Promise<void> {
   await takeIn(page, url, { machine, reported: 'Nothing at all', circumstances: ['Processor changed'] });
@@ -136,9 +133,13 @@ test('a flash that gives up after some seconds ends at the name on the stick', a
   await expect(page.getByText('No go: The stick was not checked for this version.')).toBeVisible();
   await expect(page.getByRole('button', { name: /start the watch/ })).toBeDisabled();
   await page.getByRole('button', { name: 'Check the stick' }).click();
+  // The size in the book governs, not that of the file that happens to be open.
+  const small = archiveOf('tern.bin', imageBytes(3).subarray(0, 2 ** 20));
+  await chooseFile(page, 'Choose archive or image', { name: 'tern.zip', mimeType: 'application/zip', buffer: small });
+  await expect(page.getByRole('alert')).toContainText('This is not the image that the board book has');
   await chooseFile(page, 'Choose an image of the stick', good);
   await expect(page.getByText('will not work')).toBeVisible();
-  await expect(page.getByText('has 1048576 bytes, not 16777216')).toBeVisible();
+  await expect(page.getByText('"TERN4M.BIN" has 1048576 bytes, not 16777216')).toBeVisible();
   writeFileSync(image, imageBytes(3));
   stickOfOtherTools(good, image, 'TERN4M.BIN');
   await chooseFile(page, 'Choose an image of the stick', good);

@@ -91,3 +91,7 @@ export async function chooseFile(
   ]);
   await chooser.setFiles(file);
 }
+
+/** The folder of a mounted stick, as the browser would lend it: its own private one. */
+export const lendFolder = (page: Page): Promise<unknown> =>
+  page.addInitScript(() => Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() }));

@@ -1,4 +1,4 @@
-import { openHazards } from '../diagnosis';
+import { isOwnersWord, openHazards } from '../diagnosis';
 import type { FlashMethod } from '../firmware';
 import type { StartOutcome } from '../startup';
 import type { CaseState } from './case-state';
@@ -25,11 +25,11 @@ export function flashRefusals(state: CaseState, method: FlashMethod): FlashRefus
 
 function powerOf({ steps }: CaseState): FlashRefusal | null {
   const last = steps.findLastIndex(
-    ({ trial, outcome }) =>
-      trial.observe.kind === 'start' &&
-      trial.ref.kind !== 'set-up' &&
-      outcome !== 'could-not' &&
-      !isTold(trial.ref.kind),
+    (step) =>
+      step.trial.observe.kind === 'start' &&
+      !isOwnersWord(step) &&
+      !notPressed.includes(step.trial.ref.kind) &&
+      step.outcome !== 'could-not',
   );
   const step = steps[last];
   if (!step || steps.slice(last + 1).some(({ handling }) => handling.some(({ act }) => act === 'drain'))) return null;
@@ -41,5 +41,5 @@ function powerOf({ steps }: CaseState): FlashRefusal | null {
     : { code: 'running', why: `The log says that it is running since "${step.trial.title}".` };
 }
 
-/** Only the owner's word: long before. */
-const isTold = (kind: string): boolean => kind === 'reported' || kind === 'tried' || kind === 'flashed';
+/** They stand in the log as starts, and nobody pressed a button. */
+const notPressed: readonly string[] = ['set-up', 'flashed'];

@@ -180,7 +180,7 @@ function flood(random: Random): Uint8Array {
   return mutate(bytes, wholeOf(bytes), random);
 }
 
-/** Plays so many mutated inputs of each kind. Every one must be answered; whatever is thrown is a finding. */
+/** Plays mutated inputs of each kind, `rounds` in all. Every one must be answered; whatever is thrown is a finding. */
 export async function fuzz(rounds: number, seed: number, now: () => number): Promise<FuzzReport> {
   const generator = xoroshiro128plus(seed);
   const random: Random = (below) => (below <= 1 ? 0 : uniformInt(generator, 0, below - 1));

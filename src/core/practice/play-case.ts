@@ -101,7 +101,7 @@ export function playCase(
   }
 }
 
-/** The circumstances that are known after so many steps: those that are not told at once come out within the next few. */
+/** The circumstances that are known after a number of steps: those that are not told at once come out within the next few. */
 const toldBy = ({ circumstances, dice }: FaultyMachine, steps: number, toldLate: number): Circumstance[] =>
   circumstances.filter(
     (id) => dice(`told late ${id}`) >= toldLate || steps > 2 + Math.floor(toldWithin * dice(`told when ${id}`)),

@@ -14,9 +14,9 @@ type Heard = Omit<Beep, 'kind'>;
 const groupPauseSeconds = 1;
 /** Where all are alike: up to this long they are short, from that long on long. */
 const [shortUpTo, longFrom] = [0.4, 0.5];
-/** Two kinds are told apart where the longest is so many times the shortest. */
+/** Least ratio of the longest to the shortest at which they are two kinds. */
 const twoKinds = 1.7;
-/** So many alike with even gaps, to the very end of the recording, do not end. */
+/** From this number on, beeps that are alike and evenly spaced to the very end of the recording are taken as endless. */
 const endlessFrom = 5;
 
 export interface BeepPattern {

@@ -157,3 +157,40 @@ test.each<[string, Uint8Array]>([
   const decoded = decodeWav(bytes);
   expect(decoded.ok && said(decoded.recording)).toBe('S x1');
 });
+
+/** A voice: overtones of a pitch that glides from syllable to syllable, swelling and fading. */
+function voice(rate: number, seconds: number): Float32Array {
+  const samples = new Float32Array(rate * seconds);
+  const syllable = Math.round(0.22 * rate);
+  let phase = 0;
+  for (let i = 0; i < samples.length; i++) {
+    const [n, at] = [Math.floor(i / syllable), (i % syllable) / syllable];
+    phase += (110 + 17 * (n % 7) + 60 * at) / rate;
+    const swell = Math.sin(Math.PI * at) ** 2;
+    for (let k = 1; k <= 14; k++)
+      samples[i] = (samples[i] ?? 0) + (0.12 * swell * Math.sin(2 * Math.PI * k * phase)) / k;
+  }
+  return samples;
+}
+
+test('a voice alone is no beep, and beside one the beeps are heard', () => {
+  const rate = 16_000;
+  const spoken = voice(rate, 8);
+  expect(hearBeeps({ rate, channels: [spoken] }).pattern).toEqual([]);
+  const beeps = soundOf(later(tonesOf('L S S', 2), 0.4), rate, 8);
+  expect(said({ rate, channels: [beeps.map((sample, i) => sample + 0.6 * (spoken[i] ?? 0))] })).toBe('LSS x2');
+});
+
+test('a pause of a second ends a group, a shorter one does not', () => {
+  const three = (gap: number) =>
+    [0, 1, 2].map((n) => ({ startSeconds: 0.5 + n * (0.2 + gap), seconds: 0.2, hertz: 900 }));
+  expect(said(sound(three(1.1)))).toBe('S x3');
+  expect(said(sound(three(0.8)))).toBe('SSS x1');
+});
+
+test('a group of which only the beginning was heard is not counted', () => {
+  const tones = later(tonesOf('L S S', 3), 0.3);
+  const cut = tones.slice(0, 7);
+  const end = (cut.at(-1)?.startSeconds ?? 0) + (cut.at(-1)?.seconds ?? 0) + 0.3;
+  expect(said(sound(cut, { seconds: Math.ceil(end) }))).toBe('LSS x2');
+});

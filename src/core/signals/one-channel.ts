@@ -29,7 +29,7 @@ function mix([first, ...others]: readonly Float32Array[]): Float32Array {
   return mixed;
 }
 
-/** Every so many samples, after what lies above half the new rate is filtered out. */
+/** One sample in `factor`, after what lies above half the new rate is filtered out. */
 function thinned(samples: Float32Array, factor: number): Float32Array {
   const half = (tapsEach * factor) / 2;
   const taps = Float32Array.from({ length: 2 * half + 1 }, (_, i) => {

@@ -13,8 +13,10 @@ export interface ToneTrack {
 const windowSamples = 256;
 const hopSamples = 64;
 const [lowestHertz, highestHertz] = [280, 4080];
-/** A tone stands this many times above what is around it: in white noise one frame in a thousand recordings does. */
+/** Least power of a tone over the mean of what lasts around it. */
 const standsOut = 25;
+/** The same over the median of this very frame; the median of powers of noise is 0.69 of their mean. */
+const standsOutNow = 18;
 const around = 8;
 /** Shorter ones are clicks and syllables. */
 const leastFrames = 5;
@@ -110,8 +112,7 @@ function peaksOf(power: Float32Array, { first, last, floor }: Band): number[] {
     const own = power[k] ?? 0;
     const isPeak = own > (power[k - 1] ?? 0) && own >= (power[k + 1] ?? 0);
     if (!isPeak || own < standsOut * (floor[k] ?? 0) || own < 1e-9) continue;
-    // The median of powers is less than their mean.
-    if (own >= (standsOut * medianAround(power, k, first, last)) / 0.69 / 2) peaks.push(k);
+    if (own >= standsOutNow * medianAround(power, k, first, last)) peaks.push(k);
   }
   return peaks;
 }

@@ -130,9 +130,10 @@ function filesToWrite({ name, isForBoard, version, others }: StickNames): StickF
   if (!image) throw new Error('expected an image first (choose the downloaded file)');
   const images: VersionImage[] = [
     { ...image, version },
-    ...others.flatMap((other) => {
+    ...others.map((other) => {
       const own = kept.get(other);
-      return own ? [{ ...own, version: other }] : [];
+      if (!own) throw new Error(`expected the image of ${other} as well (choose it again)`);
+      return { ...own, version: other };
     }),
   ];
   return stickFiles({ boardName: isForBoard || name !== image.name ? name : null, images });

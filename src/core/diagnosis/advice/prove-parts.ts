@@ -35,7 +35,7 @@ export function proveParts(situation: Situation, proving: Proving): Advice {
 /** The last thing that was done was this very trial. */
 const isJustMade = ({ input: { steps } }: Situation, trial: string): boolean => steps.at(-1)?.trial.id === trial;
 
-/** A part that was found to fail stands in the way of all others: a known-good one takes its place. */
+/** With a part that fails nothing else can be proven: a known-good one takes its place. */
 function goodInstead(situation: Situation, { verdicts }: Proving): Advice | null {
   const { machine, configuration } = situation.input;
   if (!Object.values(verdicts).includes('not-tested')) return null;

@@ -2,9 +2,10 @@ import { inflateSync } from 'fflate';
 import { ByteReader } from '../byte-reader';
 import { hasText } from './fields';
 import {
+  checkUnpackedBytes,
   guarded,
   maxEntries,
-  maxUnpackedBytes,
+  nameWithin,
   Refused,
   type ArchiveEntry,
   type OpenedArchive,
@@ -30,6 +31,7 @@ const deflated = 1;
 const maxFolders = 64;
 const maxBlocks = 65_535;
 const windowBytes = 32_768;
+const maxNameBytes = 255;
 
 /** Opens a cabinet that begins at `from`, with the bounds of archives. Cabinets of several parts are refused. */
 export function openCabinet(bytes: Uint8Array, from: number): OpenedArchive {
@@ -82,17 +84,13 @@ function readHead(reader: ByteReader): { folders: Folder[]; files: Placed[]; dat
     let end = nameAt;
     while (reader.u8(end) !== 0) {
       end += 1;
-      if (end - nameAt > 255) throw new Refused('bad-name', 'cabinet: expected names of at most 255 bytes');
+      if (end - nameAt > maxNameBytes) break;
     }
-    const name = new TextDecoder().decode(reader.bytes(nameAt, end - nameAt)).replaceAll('\\', '/');
-    if (name.startsWith('/') || /^[A-Za-z]:/.test(name) || name.split('/').includes('..'))
-      throw new Refused('traversal', `cabinet: expected names within the archive, found "${name}"`);
+    const name = nameWithin(reader.bytes(nameAt, end - nameAt), maxNameBytes);
     files.push({ name, bytes: reader.u32(at), packedBytes: 0, offset: reader.u32(at + 4), folder: reader.u16(at + 8) });
     at = end + 1;
   }
-  const total = files.reduce((sum, { bytes }) => sum + bytes, 0);
-  if (total > maxUnpackedBytes)
-    throw new Refused('too-large', `cabinet: expected at most ${maxUnpackedBytes} bytes unpacked, found ${total}`);
+  checkUnpackedBytes(files);
   return { folders, files, dataReserve };
 }
 

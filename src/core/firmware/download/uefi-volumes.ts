@@ -13,7 +13,7 @@ export interface FirmwareVolume {
 
 export interface FoundVolumes {
   readonly volumes: readonly FirmwareVolume[];
-  /** There were so many signatures that not all were looked at: no image has so many. */
+  /** It has more signatures than any image: not all were looked at. */
   readonly isFlooded: boolean;
 }
 

@@ -2,9 +2,10 @@ import crc32 from 'crc-32';
 import { inflateSync } from 'fflate';
 import { ByteReader } from '../byte-reader';
 import {
+  checkUnpackedBytes,
   guarded,
   maxEntries,
-  maxUnpackedBytes,
+  nameWithin,
   Refused,
   type ArchiveEntry,
   type OpenedArchive,
@@ -64,7 +65,7 @@ function readDirectory(reader: ByteReader): Placed[] {
     if (reader.u32(at) !== directoryRecord)
       throw new Refused('bad-archive', `archive: expected a directory entry at ${at}, found something else`);
     const [nameBytes, extraBytes, commentBytes] = [reader.u16(at + 28), reader.u16(at + 30), reader.u16(at + 32)];
-    const name = nameOf(reader, at + 46, nameBytes);
+    const name = nameWithin(reader.bytes(at + 46, nameBytes), maxNameBytes);
     if (reader.u16(at + 8) & encryptedFlag)
       throw new Refused('encrypted', `archive: expected no password, found ${name} encrypted`);
     if (!name.endsWith('/'))
@@ -88,19 +89,8 @@ function findEnd(reader: ByteReader): number {
   throw new Refused('bad-archive', 'archive: expected the end record of a zip archive, found none');
 }
 
-function nameOf(reader: ByteReader, at: number, length: number): string {
-  if (length === 0 || length > maxNameBytes)
-    throw new Refused('bad-name', `archive: expected names of 1 to ${maxNameBytes} bytes, found ${length}`);
-  const name = new TextDecoder().decode(reader.bytes(at, length)).replaceAll('\\', '/');
-  if (name.startsWith('/') || /^[A-Za-z]:/.test(name) || name.split('/').includes('..'))
-    throw new Refused('traversal', `archive: expected names within the archive, found "${name}"`);
-  return name;
-}
-
 function checkSizes(entries: readonly Placed[]): void {
-  const total = entries.reduce((sum, { bytes }) => sum + bytes, 0);
-  if (total > maxUnpackedBytes)
-    throw new Refused('too-large', `archive: expected at most ${maxUnpackedBytes} bytes unpacked, found ${total}`);
+  checkUnpackedBytes(entries);
   const bomb = entries.find(({ bytes, packedBytes }) => bytes > maxRatio * Math.max(1, packedBytes));
   if (bomb) throw new Refused('bomb', `archive: expected no more than ${maxRatio} times the size, found ${bomb.name}`);
 }

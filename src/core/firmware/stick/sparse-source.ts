@@ -4,7 +4,7 @@ const blockBytes = 64 * 2 ** 10;
 const slabBytes = 64 * 2 ** 20;
 const maxBytes = 64 * 2 ** 30;
 const maxKeptBytes = 2 ** 30;
-/** Zeros behind what is kept get a place as well, up to so many blocks: a file with gaps stays in one piece. */
+/** Blocks of zeros that get a place behind what is kept, so that a file with gaps stays in one piece. */
 const maxGap = 64;
 const maxSlabs = 32;
 

@@ -45,7 +45,7 @@ export function BatchMachineWork({ machine, batch, worker }: BatchMachineWorkPro
 
 const sharedSteps: readonly FirmwareStep[] = ['board', 'version', 'way', 'stick'];
 
-/** The stick is one for all: what leads back to it leads to the steps that the machines share. */
+/** The stick is one for all, and so is what a lead decided of its image: what leads back to it leads to the steps that the machines share. */
 function withSharedStick(own: Firmware, batch: Firmware): Firmware {
   const change: Firmware['change'] = ({ stick, ...mine }) => {
     const { step } = mine;
@@ -54,7 +54,8 @@ function withSharedStick(own: Firmware, batch: Firmware): Firmware {
     if (isShared || stick !== undefined)
       batch.change({ ...(isShared ? { step } : {}), ...(stick === undefined ? {} : { stick }) });
   };
-  return { ...own, change, desk: { ...own.desk, stick: batch.desk.stick } };
+  const { stick: shared, against } = batch.desk;
+  return { ...own, change, desk: { ...own.desk, stick: shared, against } };
 }
 
 /** Writes into the case of the machine, and notes in its row what matters there. */

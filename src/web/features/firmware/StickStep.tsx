@@ -3,6 +3,7 @@ import {
   acceptedNames,
   type BoardRevision,
   type ImageWanted,
+  type Inspection,
   type Release,
   type StickWanted,
 } from '../../../core/firmware';
@@ -43,18 +44,17 @@ function useStick({ firmware, worker }: StickStepProps) {
   const name = (typedName ?? accepted[0] ?? inspected?.image?.name ?? '').trim();
   const comparison = compareWithBook(next, image);
   const isOther = comparison.kind === 'other';
-  const isAgainst = isOther && image !== null && desk.against?.sha256 !== image.sha256;
   // An image that a lead let through against the book is the one that is looked for.
-  const expected = isOther && !isAgainst ? image : (next?.sha256 && next) || (image ?? next);
+  const isLetThrough = isOther && desk.against?.sha256 === image?.sha256;
+  const isAgainst = isOther && !isLetThrough;
   const wanted: StickWanted = {
     names: typedName === null && accepted.length > 0 ? accepted : [name],
-    bytes: expected?.bytes,
-    sha256: expected?.sha256,
+    ...(isLetThrough ? { bytes: image?.bytes, sha256: image?.sha256 } : wantedOf(next, isAgainst ? null : image)),
     profile: isBare ? board?.flash?.reads : undefined,
   };
   const open = (dropped: File, entry: string | null) => {
-    // What was found out before belongs to another file.
-    change({ stick: null, gates: desk.gates.filter((id) => id !== 'stick') });
+    // What was found out and decided before belongs to another file.
+    change({ stick: null, against: null, gates: desk.gates.filter((id) => id !== 'stick') });
     setOpened((count) => count + 1);
     void inspect(dropped, entry);
   };
@@ -151,6 +151,12 @@ function Downloaded({ firmware, worker, stick }: StickStepProps & { readonly sti
     </>
   );
 }
+
+/** Size and hash that the stick is checked by: the book's, and of what it leaves out those of the image in hand. */
+const wantedOf = (next: Release | null, image: Inspection | null): Pick<StickWanted, 'bytes' | 'sha256'> => ({
+  bytes: next?.bytes ?? image?.bytes,
+  sha256: next?.sha256 ?? image?.sha256,
+});
 
 /** The rest of the plan, then what is older than what is on: for going back. */
 function besideReleases({ releases }: BoardRevision, { plan, next, desk }: Firmware): Release[] {
