@@ -145,6 +145,8 @@ test('a flash that gives up after some seconds ends at the name on the stick', a
   await chooseFile(page, 'Choose an image of the stick', good);
   await expect(page.getByText('The stick is good.')).toBeVisible({ timeout: 20_000 });
   await page.getByRole('button', { name: 'Go to the flash' }).click();
+  // What was confirmed of the stick went with the file that was open then.
+  await confirmGates(page);
   await page.getByRole('button', { name: /start the watch/ }).click();
   await markBlinks(page, 1600, 5);
   await page.keyboard.press('o');
