@@ -24,7 +24,7 @@ const layers = {
   './demo': ['./src/core', './src/contracts', './src/server'],
   './bench': ['./src/core', './src/contracts', './demo', './scripts'],
   './scripts': ['./src/contracts'],
-  './e2e': [],
+  './e2e': ['./src/core'],
 };
 const betweenLayers = Object.entries(layers).flatMap(([target, allowed]) =>
   Object.keys(layers)

@@ -1,28 +1,10 @@
 import { BOARD_BOOK_FORMAT, BOARD_BOOK_VERSION, type BoardBookFile } from '../src/contracts';
+import { frontPanel, smallFront } from './headers';
 
 /** The demo's board book: invented boards, with what the bench needs to know of each. */
 
 const file = { format: BOARD_BOOK_FORMAT, version: BOARD_BOOK_VERSION } as const;
 const mib = 2 ** 20;
-
-/** Pins of a header row by row; an empty label is the place without a pin. */
-const pins = (...rows: readonly (readonly string[])[]) =>
-  rows.flatMap((row, r) => row.map((label, c) => ({ row: r + 1, column: c + 1, label })));
-
-const frontPanel = {
-  name: 'FRONT',
-  purpose: 'Case switch, reset switch and lights',
-  rows: 2,
-  columns: 5,
-  pins: pins(['DISK+', 'DISK−', 'RESET', 'RESET', 'free'], ['LIGHT+', 'LIGHT−', 'SWITCH', 'SWITCH', '']),
-};
-const smallFront = {
-  name: 'SWITCH',
-  purpose: 'Case switch and light',
-  rows: 1,
-  columns: 4,
-  pins: pins(['SWITCH', 'SWITCH', 'LIGHT+', 'LIGHT−']),
-};
 
 const stageLights: BoardBookFile['stageLights'] = [
   { label: 'PROC', link: 'processor' },
@@ -30,6 +12,16 @@ const stageLights: BoardBookFile['stageLights'] = [
   { label: 'PICT', link: 'graphics' },
   { label: 'START', link: 'load' },
 ];
+
+/** Four dots in a column that light up one after the other and stay: the last that is lit is passed. */
+const passingLights: BoardBookFile['stageLights'] = (
+  [
+    ['ONE', 'processor'],
+    ['TWO', 'memory'],
+    ['THREE', 'graphics'],
+    ['FOUR', 'load'],
+  ] as const
+).map(([label, link]) => ({ label, link, colour: 'white', stays: 'passed', blinks: 'failed' }));
 
 /** Old enough to need a step on the way to the newest processors; flashes itself without one. */
 const ternM: BoardBookFile = {
@@ -137,6 +129,8 @@ const ternM: BoardBookFile = {
   ],
   sharing: [{ filled: 'M.2 2', switchesOff: ['SATA 3', 'SATA 4'] }],
   stageLights,
+  lightsPlace: { where: 'upper right edge', run: 'across' },
+  speaker: { fitted: false, header: 'SPK, four pins beside FRONT' },
   headers: [frontPanel],
 };
 
@@ -161,7 +155,15 @@ const ternH: BoardBookFile = {
     { name: 'A1', channel: 'A' },
     { name: 'B1', channel: 'B' },
   ],
-  stageLights,
+  stageLights: passingLights,
+  lightsPlace: { where: 'beside the 24-pin socket', run: 'down' },
+  speaker: { fitted: true },
+  beeps: [
+    { pattern: 'S S', meaning: 'All is well', stage: 'all-well' },
+    { pattern: 'S S S L', meaning: 'No memory answers', stage: 'memory', repeats: true },
+    { pattern: 'S L L', meaning: 'No picture', stage: 'graphics', repeats: true },
+    { pattern: 'S', meaning: 'The processor does not answer', stage: 'processor', repeats: true },
+  ],
   headers: [frontPanel],
 };
 
@@ -191,6 +193,33 @@ const auk: BoardBookFile = {
   resets: [
     { how: 'button', where: 'CLR, rear, behind a small hole', seconds: 5 },
     { how: 'coin-cell', where: 'under the card', seconds: 600 },
+  ],
+  memorySlots: [
+    { name: 'A2', channel: 'A' },
+    { name: 'B2', channel: 'B' },
+    { name: 'A1', channel: 'A' },
+    { name: 'B1', channel: 'B' },
+  ],
+  stageLights: [
+    { label: 'P', link: 'processor', colour: 'amber', rightOfTen: 6 },
+    { label: 'M', link: 'memory', colour: 'amber', rightOfTen: 6 },
+    { label: 'G', link: 'graphics', colour: 'amber', rightOfTen: 6 },
+  ],
+  lightsPlace: { where: 'between the slots and the socket', run: 'across' },
+  speaker: { fitted: false, header: 'BUZ, two pins at the lower edge' },
+  codes: [
+    { code: '14', meaning: 'Waking the processor', stage: 'processor' },
+    { code: '2A', meaning: 'Looking for memory', stage: 'memory' },
+    { code: '2F', meaning: 'Training the memory', stage: 'memory', waitSeconds: 240 },
+    { code: '58', meaning: 'Waiting for a picture', stage: 'graphics', waitSeconds: 10 },
+    { code: '90', meaning: 'Looking for a drive to start from', stage: 'boot', waitSeconds: 30 },
+    { code: 'A0', meaning: 'Asleep' },
+    { code: 'D1', meaning: 'Handed over to the system', stage: 'all-well' },
+  ],
+  beeps: [
+    { pattern: 'L', meaning: 'All is well', stage: 'all-well' },
+    { pattern: 'S S', meaning: 'No memory answers', stage: 'memory', repeats: true },
+    { pattern: 'S S S', meaning: 'No picture', stage: 'graphics', repeats: true },
   ],
   headers: [frontPanel],
 };

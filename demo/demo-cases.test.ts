@@ -48,6 +48,8 @@ test.each([
   ['10', 'peripherals'],
   ['11', 'graphics'],
   ['12', 'rails'],
+  ['14', 'graphics'],
+  ['15', 'memory'],
 ])('the log of case %s points at %s and is believable', (key, link) => {
   const { links, surprise } = diagnoseCase(caseOf(key));
   const [first] = [...links].sort((a, b) => b.probability - a.probability);

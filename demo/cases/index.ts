@@ -6,7 +6,9 @@ import { editingMachine } from './editing-machine';
 import { kelpLab } from './kelp-lab';
 import { museumKiosk } from './museum-kiosk';
 import { netLoft } from './net-loft';
+import { oysterShed } from './oyster-shed';
 import { pilotStation } from './pilot-station';
+import { radioLog } from './radio-log';
 import { ropeWalk } from './rope-walk';
 import { sailMaker } from './sail-maker';
 import { slipwayPrinter } from './slipway-printer';
@@ -28,4 +30,6 @@ export const demoCases: readonly DemoCase[] = [
   ropeWalk,
   sailMaker,
   buoyStore,
+  radioLog,
+  oysterShed,
 ];

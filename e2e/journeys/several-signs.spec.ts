@@ -1,7 +1,7 @@
 import { see, sheet, takeIn } from '../support/bench';
 import { expect, test } from '../support/program';
 
-test('a light and beeps are noted beside the outcome, kept over a reload, and stand in the log', async ({
+test('messages and restarts are noted beside the outcome, kept over a reload, and stand in the log', async ({
   page,
   program,
 }) => {
@@ -9,23 +9,19 @@ test('a light and beeps are noted beside the outcome, kept over a reload, and st
     machine: 'Fog horn desk',
     reported: 'Fans run, no picture, no light, code or beep',
   });
-  await page.getByRole('button', { name: 'More was seen or heard' }).click();
+  await page.getByRole('button', { name: 'More was seen' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByLabel('Stage light').selectOption('Memory');
-  await dialog.getByLabel('Beeps: S short, L long').fill('beep');
+  await dialog.getByLabel('Restarts by itself').fill('often');
   await dialog.getByRole('button', { name: 'Keep it for the outcome' }).click();
-  await expect(dialog.getByText('S for a short tone, L for a long one, a space for a pause.')).toBeVisible();
-  await dialog.getByLabel('Beeps: S short, L long').fill('L L L');
-  await dialog.getByLabel('The beeps stand for').selectOption('Memory');
+  await expect(dialog.getByText('Enter a number up to 99.')).toBeVisible();
+  await dialog.getByLabel('Restarts by itself').fill('4');
   await dialog.getByRole('button', { name: 'Keep it for the outcome' }).click();
-  const status = page.getByRole('status').filter({ hasText: 'Light at memory stays on; beeps L L L (memory)' });
-  await expect(status).toContainText('By itself: stops at memory');
+  const status = page.getByRole('status').filter({ hasText: '4 restarts' });
+  await expect(status).toContainText('By itself: restarts over and over');
   await page.reload();
   await expect(status).toBeVisible();
-  await see(page, 'Fans run, no picture, no light, code or beep');
-  await expect(sheet(page)).toContainText('light at memory stays on; beeps L L L (memory)');
-  const suspects = page.getByRole('region', { name: 'Suspects and other tests' });
-  await expect(suspects).toContainText(/module [12] is/i);
+  await see(page, 'Restarts over and over');
+  await expect(sheet(page)).toContainText('4 restarts');
   await expect(page.getByRole('button', { name: 'Change what else was seen' })).toBeHidden();
 });
 

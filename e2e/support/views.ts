@@ -14,6 +14,8 @@ export const views = [
   ['board form', '/boards/new'],
   ['firmware bay', '/firmware'],
   ['firmware of several machines', '/firmware/batch'],
+  ['signals', '/signals'],
+  ['signals of a case', '/cases/0d3a0c00-0000-4000-8000-000000001500/signals'],
   ['shop', '/shop'],
   ['account', '/account'],
   ['sign-in', '/'],

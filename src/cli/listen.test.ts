@@ -33,8 +33,11 @@ test('signals are decoded by a board file, and what is in no table exits otherwi
   const decode = (...seen: string[]) => probe('signals', 'decode', '--board', at('skua.json'), ...seen);
   expect(decode('--code', '3c', '--lights', 'PICT')).toMatchObject({
     status: 0,
-    value: { code: { stage: 'memory' }, contradictions: [expect.stringContaining('believe neither alone') as string] },
+    value: {
+      code: { stage: 'memory' },
+      contradictions: [expect.stringContaining('Light PICT says graphics, code 3C says memory') as string],
+    },
   });
   expect(decode('--code', '99').status).toBe(1);
-  expect(decode().error).toContain('expected --beeps, --code or --lights');
+  expect(decode().error).toContain('expected --beeps, --code, --lights or --sequence');
 });

@@ -1,4 +1,4 @@
-import { decodeSignals, decodeWav, hearBeeps, type HeardBeeps, type SeenSignals } from '../core/signals';
+import { decodeSignals, decodeWav, hearBeeps, type HeardBeeps, type LitLight } from '../core/signals';
 import { CannotDo, type Answer } from './answer';
 import { readBoard } from './plan-firmware';
 import { readOrRefuse } from './read-file';
@@ -28,15 +28,27 @@ function printHeard({ pattern, repeats, continuous, beeps, confidence, reasons }
   ].join('\n');
 }
 
-export interface DecodeOrder extends SeenSignals {
+export interface DecodeOrder {
   readonly board: string;
+  readonly beeps?: string | undefined;
+  readonly code?: string | undefined;
+  /** LABEL for one that stays on, LABEL:blinks for one that blinks. */
+  readonly lights?: readonly string[] | undefined;
+  /** Labels in the order in which they came on. */
+  readonly sequence?: readonly string[] | undefined;
 }
 
 /** What codes, beeps and lights mean on a board. Nothing that is known: exit code 1. */
-export function decode({ board, ...seen }: DecodeOrder): Answer {
-  const decoded = decodeSignals(readBoard(board), seen);
-  const all = [...decoded.lights, decoded.code, decoded.beeps].filter((one) => one !== null);
-  if (all.length === 0) throw new CannotDo('signals decode: expected --beeps, --code or --lights');
+export function decode({ board, beeps, code, lights, sequence }: DecodeOrder): Answer {
+  if (beeps === undefined && code === undefined && lights === undefined && sequence === undefined)
+    throw new CannotDo('signals decode: expected --beeps, --code, --lights or --sequence');
+  const decoded = decodeSignals(readBoard(board), {
+    beeps,
+    code: code === undefined ? undefined : { text: code },
+    lights: lights?.map(litOf),
+    sequence,
+  });
+  const all = [decoded.light, decoded.code, decoded.beeps].filter((one) => one !== null);
   const text = all.map(
     ({ seen: what, meaning, source }) => `${what}: ${meaning}${source === 'general' ? ' (general)' : ''}`,
   );
@@ -45,4 +57,11 @@ export function decode({ board, ...seen }: DecodeOrder): Answer {
     value: decoded,
     text: [...text, ...decoded.contradictions, ''].join('\n'),
   };
+}
+
+function litOf(typed: string): LitLight {
+  const [label = '', shows = 'on'] = typed.split(':').map((part) => part.trim());
+  if (shows !== 'on' && shows !== 'blinks')
+    throw new CannotDo(`signals decode: expected "LABEL" or "LABEL:blinks", found "${typed}"`);
+  return { label, shows };
 }

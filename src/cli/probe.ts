@@ -29,7 +29,8 @@ const usage = `usage: probe diagnose CASE.json [--json]
                            [--revision R] [--soak-days N] [--allow-irreversible]
                            [--ready-for CPU] [--ran CPU] [--made YYYY-MM-DD] [--json]
        probe signals listen FILE.wav [--json]
-       probe signals decode --board BOARD.json [--beeps "L S S"] [--code 55] [--lights LABEL,LABEL] [--json]
+       probe signals decode --board BOARD.json [--beeps "L S S"] [--code 55] [--lights LABEL,LABEL:blinks]
+                [--sequence LABEL,LABEL] [--json]
 
   diagnose      ranked suspects, evidence, doubts and next trials for an exported or hand-written case file
   export-model  hypotheses, trials and outcome probabilities in the case's present configuration
@@ -70,6 +71,7 @@ const options = {
   beeps: { type: 'string' },
   code: { type: 'string' },
   lights: { type: 'string' },
+  sequence: { type: 'string' },
   'allow-irreversible': { type: 'boolean', default: false },
 } as const;
 
@@ -152,7 +154,8 @@ const pairs: Readonly<Record<string, (files: readonly string[], values: Values) 
     if (files.length > 0) misused(`signals decode: expected no file but --board, found "${files[0] ?? ''}"`);
     const { beeps, code } = values;
     const lights = values.lights === undefined ? undefined : namesOf(values.lights);
-    return decode({ board: needed('signals decode', 'board', values.board), beeps, code, lights });
+    const sequence = values.sequence === undefined ? undefined : namesOf(values.sequence);
+    return decode({ board: needed('signals decode', 'board', values.board), beeps, code, lights, sequence });
   },
   'firmware plan': (files, values) => {
     if (files.length > 0) misused(`firmware plan: expected no file but --board, found "${files[0] ?? ''}"`);

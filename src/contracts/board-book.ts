@@ -1,5 +1,13 @@
 import * as z from 'zod';
-import { FLASH_PHASES, LIGHTS, RESET_WAYS, SIGNAL_STAGES, type BoardBookEntry } from '../core/firmware';
+import {
+  FLASH_PHASES,
+  LIGHTS,
+  LIGHTS_RUN,
+  LIGHT_SAYS,
+  RESET_WAYS,
+  SIGNAL_STAGES,
+  type BoardBookEntry,
+} from '../core/firmware';
 
 export const BOARD_BOOK_FORMAT = 'jovial-probe/board';
 export const BOARD_BOOK_VERSION = 1;
@@ -130,6 +138,21 @@ const signalStage = z
   .optional()
   .describe('The stage at which it stands, or that all is well; left out where it is neither.');
 
+const stageLightSchema = z.strictObject({
+  label: words(20).describe('As printed beside it.'),
+  link: z.enum(['processor', 'memory', 'graphics', 'load']),
+  colour: words(20).optional(),
+  stays: z.enum(LIGHT_SAYS).optional().describe('What it says while it stays on. Default: failed.'),
+  blinks: z.enum(LIGHT_SAYS).optional().describe('What it says while it blinks. Default: busy.'),
+  rightOfTen: z
+    .number()
+    .int()
+    .min(1)
+    .max(10)
+    .optional()
+    .describe('How often of ten times it names the right stage. Default: 9.'),
+});
+
 /** A board with its revisions, their releases and what else the bench needs to know of it, as a file. */
 export const boardBookFileSchema = z.strictObject({
   format: z.literal(BOARD_BOOK_FORMAT),
@@ -166,10 +189,15 @@ export const boardBookFileSchema = z.strictObject({
     .max(16)
     .optional()
     .describe('Sockets that are switched off while another is filled.'),
-  stageLights: z
-    .array(z.strictObject({ label: words(20), link: z.enum(['processor', 'memory', 'graphics', 'load']) }))
-    .max(8)
-    .optional(),
+  stageLights: z.array(stageLightSchema).max(8).optional().describe('In the order in which they lie.'),
+  lightsPlace: z
+    .strictObject({ where: words(80), run: z.enum(LIGHTS_RUN) })
+    .optional()
+    .describe('Where the stage lights are, and how their row runs.'),
+  speaker: z
+    .strictObject({ fitted: z.boolean(), header: words(40).optional() })
+    .optional()
+    .describe('Whether a speaker is fitted, and the header for one.'),
   codes: z
     .array(
       z.strictObject({

@@ -21,6 +21,7 @@ import { ownerTryOf, ownerTryStep, withOwnerTry } from './owner-tries';
 import { setUpStep, switchedOffStep } from './set-up-step';
 import { advance, notWaiting, refuse, type Stepped } from './stepped';
 import { reportedStep } from './reported-step';
+import { withSeenSignals } from './seen-signals';
 
 /** What one event makes of a case. */
 
@@ -48,7 +49,7 @@ export function openCase(opened: CaseOpened): Stepped {
       problem?.message ?? 'expected a machine',
     );
   }
-  const { machine } = completed;
+  const machine = withSeenSignals(completed.machine, opened.reported ?? '');
   return advance({
     opened,
     machine,
@@ -169,6 +170,7 @@ function doTrial(state: CaseState, event: TrialDone, trial: Trial | null): Stepp
   };
   return advance({
     ...state,
+    machine: trial.observe.kind === 'start' ? withSeenSignals(state.machine, event.outcome, event.seen) : state.machine,
     configuration: { ...attempt, start: 'button' },
     caseOpen: state.caseOpen || (done && trial.inside),
     steps: [...state.steps, step],

@@ -49,6 +49,7 @@ export type { FlashRefusal } from './flash-refusals';
 export { ownerTries } from './owner-tries';
 export { memoryMatrixOf } from './memory-matrix-of';
 export { buildUpRunOf } from './build-up-run-of';
+export { expectedAt } from './expected-at';
 export { reportedAndObserved } from './reported-and-observed';
 export type { ReportedAndObserved } from './reported-and-observed';
 export { partResults, totalPaid } from './part-results';

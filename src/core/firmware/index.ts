@@ -21,11 +21,22 @@ export { planUpdate, revisionsWith } from './update/plan-update';
 export type { RuledOut, UpdatePlan, UpdateStep } from './update/update-plan';
 export type { VersionClues } from './boards/clues';
 export type { BoardBookEntry, BoardRevision, FirmwareGoal, FirmwarePolicy, Release } from './boards/release';
-export { acceptedNames, SIGNAL_STAGES, FLASH_PHASES, LIGHTS, RESET_WAYS } from './boards/release';
+export {
+  acceptedNames,
+  FLASH_PHASES,
+  LIGHTS,
+  LIGHTS_RUN,
+  LIGHT_SAYS,
+  RESET_WAYS,
+  SIGNAL_STAGES,
+} from './boards/release';
 export type {
   BareFlash,
   BoardBeep,
   BoardCode,
+  BoardSpeaker,
+  LightSays,
+  LightsPlace,
   SignalStage,
   FirstStartTimes,
   BoardHeader,
@@ -52,6 +63,9 @@ export type { FlashFacts, GaveUpReason } from './flash/gave-up-reasons';
 export { isLit, practiceRun } from './flash/simulated-board';
 export type { LightStretch, PracticeRun, PracticeSetUp } from './flash/simulated-board';
 export { releasesFromCsv, releasesToCsv } from './boards/releases-csv';
-export type { CsvProblem, ReadReleases } from './boards/releases-csv';
+export type { ReadReleases } from './boards/releases-csv';
+export { codesFromCsv, codesToCsv } from './boards/codes-csv';
+export type { ReadCodes } from './boards/codes-csv';
+export type { CsvProblem } from './boards/csv-table';
 export { packedStick } from './stick/packed-stick';
 export { SparseCollector } from './stick/sparse-source';

@@ -99,3 +99,34 @@ function periodOf(words: readonly string[]): number {
     if (words.every((word, i) => i < period || word === words[i - period])) return period;
   return Math.max(1, words.length);
 }
+
+/** Tones that a person tapped along: the same reading as of a recording. `endSeconds`: when the tapping is judged. */
+export function tappedPattern(
+  taps: readonly { readonly startSeconds: number; readonly seconds: number }[],
+  endSeconds: number,
+): BeepPattern {
+  return patternOf(
+    taps.map((tap) => ({ ...tap, hertz: 0 })),
+    endSeconds,
+  );
+}
+
+/** A pattern as it is typed: "L S S". */
+export const patternInSigns = (pattern: readonly BeepKind[]): string => pattern.join(' ');
+
+/** A pattern as it is said: "1 long, 2 short"; runs of the same are counted. */
+export function patternInWords(signs: string): string {
+  const runs = signs.toUpperCase().replace(/[^SL]/g, '').match(/S+|L+/g) ?? [];
+  return runs.map((run) => `${run.length} ${run.startsWith('S') ? 'short' : 'long'}`).join(', ');
+}
+
+/** How much of a sound there is over time: the highest of each of `count` equal stretches, 0 to 1. */
+export function outlineOf(samples: ArrayLike<number>, count: number): number[] {
+  const stretch = samples.length / count;
+  return Array.from({ length: count }, (_, i) => {
+    let most = 0;
+    for (let at = Math.floor(i * stretch); at < Math.floor((i + 1) * stretch); at++)
+      most = Math.max(most, Math.abs(samples[at] ?? 0));
+    return Math.min(1, most);
+  });
+}

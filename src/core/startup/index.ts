@@ -1,3 +1,4 @@
+export { likelihoodOfOwnersWord } from './owners-word';
 export { LINKS, LINK_IDS, linkIndex } from './link';
 export type { Link, LinkId } from './link';
 export { START_OUTCOMES, START_OUTCOME_LABELS, distributionOf, reachesMenu, startOutcomeIndex } from './start-outcome';
@@ -7,5 +8,13 @@ export { expectNoPicture, missingBreaks, attemptDoubt } from './break';
 export type { Break } from './break';
 export { probabilityToPass, expectStart } from './expect-start';
 export type { StartDepth } from './expect-start';
-export { STAGES, forecastSigns, likelihoodOfSigns, outcomeOfSigns } from './start-signs';
-export type { ForecastSigns, Stage, StartSigns } from './start-signs';
+export {
+  STAGES,
+  decibansOfSignals,
+  forecastSigns,
+  isLoop,
+  likelihoodOfSigns,
+  outcomeOfSigns,
+  outcomeWithSigns,
+} from './start-signs';
+export type { BeepSign, CodeSign, ForecastSigns, LightSign, SignalKind, Stage, StartSigns } from './start-signs';

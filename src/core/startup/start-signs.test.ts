@@ -1,4 +1,11 @@
-import { forecastSigns, likelihoodOfSigns, outcomeOfSigns, START_OUTCOMES, startOutcomeIndex } from '.';
+import {
+  decibansOfSignals,
+  forecastSigns,
+  likelihoodOfSigns,
+  outcomeOfSigns,
+  START_OUTCOMES,
+  startOutcomeIndex,
+} from '.';
 import type { StartOutcome, StartSigns } from '.';
 
 /** What is seen of a start is a set: lights, codes, beeps, messages, restarts, seconds. */
@@ -60,4 +67,55 @@ test('a forecast of outcomes is one of lights and beeps', () => {
   expect(lightStays.memory).toBeCloseTo(0.9, 9);
   expect(beeps.memory).toBeGreaterThan(0.9);
   expect([lightStays.graphics < 0.05, restarts < 0.2]).toEqual([true, true]);
+});
+
+test('an outcome that only says what the signals say adds nothing to them', () => {
+  const signs: StartSigns = { light: { stage: 'memory', stays: true } };
+  expect(likelihood(signs, 'at-memory', 'at-graphics')).toBe(likelihood(signs, null, 'at-graphics'));
+  expect(likelihood(signs, 'at-graphics', 'at-graphics')).toBeGreaterThan(likelihood(signs, null, 'at-graphics'));
+});
+
+test('a light that is often wrong weighs less, and against a code it leaves both open', () => {
+  const against = (rightOfTen: number): StartSigns => ({
+    light: { stage: 'memory', stays: true, rightOfTen },
+    code: { text: '71', moves: false, stage: 'graphics' },
+  });
+  expect(outcomeOfSigns(against(5))).toBe('at-graphics');
+  const weak = likelihood(against(5), null, 'at-memory');
+  expect(weak).toBeLessThan(0.2);
+  expect(likelihood(against(9), null, 'at-memory')).toBeGreaterThan(3 * weak);
+  const both = likelihoodOfSigns(against(9), null);
+  expect(both[startOutcomeIndex('at-memory')]).toBeGreaterThan(0.5);
+  expect(both[startOutcomeIndex('at-graphics')]).toBeGreaterThan(0.5);
+});
+
+test('lights that begin again are a loop', () => {
+  const sequence = ['processor', 'memory', 'processor', 'memory'] as const;
+  expect(outcomeOfSigns({ light: { stage: 'memory', stays: false, sequence } })).toBe('loop');
+});
+
+test('silence of a speaker that is fitted speaks against what it would have sounded, and against nothing else', () => {
+  const silent: StartSigns = { silent: true };
+  expect(likelihood(silent, null, 'at-memory')).toBeLessThan(0.2);
+  expect(likelihood(silent, null, 'at-processor')).toBe(1);
+  expect(likelihood({}, null, 'at-memory')).toBe(1);
+  expect(likelihood({ dark: true }, null, 'at-graphics')).toBeLessThan(0.2);
+});
+
+test('a code that is handed over says that the start is complete', () => {
+  expect(outcomeOfSigns({ code: { text: 'E0', moves: false, stage: 'all-well' } })).toBe('dark');
+});
+
+test('what each signal says for an outcome is told in decibans, against it where it names another', () => {
+  const signs: StartSigns = {
+    light: { stage: 'memory', stays: true },
+    code: { text: '71', moves: false, stage: 'graphics' },
+    beeps: { pattern: 'L S L', stage: 'memory' },
+  };
+  const weights = Object.fromEntries(
+    decibansOfSignals(signs, 'at-memory').map(({ kind, decibans }) => [kind, decibans]),
+  );
+  expect(weights['light']).toBeGreaterThan(10);
+  expect(weights['code']).toBeLessThan(-10);
+  expect(weights['beeps']).toBeGreaterThan(weights['light'] ?? 0);
 });

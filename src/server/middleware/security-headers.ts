@@ -7,7 +7,8 @@ export const styleNonce = (response: Response): string => response.locals['style
 
 /**
  * Nothing from outside, no inline script, no inline style without the nonce of this answer, no framing, no sniffing, no
- * referrer. Strict transport only where it is served over HTTPS.
+ * referrer. Camera and microphone for this program alone: it hears beeps and watches lights. Strict transport only where
+ * it is served over HTTPS.
  */
 export function securityHeaders({ isSecure }: { isSecure: boolean }): RequestHandler {
   const headers = helmet({
@@ -19,6 +20,8 @@ export function securityHeaders({ isSecure }: { isSecure: boolean }): RequestHan
         workerSrc: ["'self'"],
         styleSrc: ["'self'", (_request, response) => `'nonce-${styleNonce(response as Response)}'`],
         imgSrc: ["'self'", 'data:', 'blob:'],
+        // A video of a light that is chosen from the device.
+        mediaSrc: ['blob:'],
         fontSrc: ["'self'"],
         connectSrc: ["'self'"],
         manifestSrc: ["'self'"],
@@ -34,7 +37,7 @@ export function securityHeaders({ isSecure }: { isSecure: boolean }): RequestHan
   });
   return (request, response, next) => {
     response.locals['styleNonce'] = randomBytes(16).toString('base64');
-    response.set('permissions-policy', 'camera=(), microphone=(), geolocation=(), payment=(), usb=()');
+    response.set('permissions-policy', 'camera=(self), microphone=(self), geolocation=(), payment=(), usb=()');
     headers(request, response, next);
   };
 }

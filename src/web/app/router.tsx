@@ -28,24 +28,10 @@ export const router = createBrowserRouter([
 function screens(): RouteObject[] {
   return [
     { path: '/', element: <QueuePage /> },
+    ...ofCases(),
     {
-      path: '/cases/new',
-      lazy: async () => ({ Component: (await import('../features/intake/IntakePage')).IntakePage }),
-      HydrateFallback: () => null,
-    },
-    {
-      path: '/cases/:id',
-      lazy: async () => ({ Component: (await import('../features/case/CasePage')).CasePage }),
-      HydrateFallback: () => null,
-    },
-    {
-      path: '/cases/:id/close',
-      lazy: async () => ({ Component: (await import('../features/close/ClosePage')).ClosePage }),
-      HydrateFallback: () => null,
-    },
-    {
-      path: '/cases/:id/firmware',
-      lazy: async () => ({ Component: (await import('../features/firmware/CaseFirmwarePage')).CaseFirmwarePage }),
+      path: '/signals',
+      lazy: async () => ({ Component: (await import('../features/signals/SignalsPage')).SignalsPage }),
       HydrateFallback: () => null,
     },
     {
@@ -79,5 +65,35 @@ function screens(): RouteObject[] {
       HydrateFallback: () => null,
     },
     { path: '*', element: <NotFoundPage /> },
+  ];
+}
+
+function ofCases(): RouteObject[] {
+  return [
+    {
+      path: '/cases/new',
+      lazy: async () => ({ Component: (await import('../features/intake/IntakePage')).IntakePage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/cases/:id',
+      lazy: async () => ({ Component: (await import('../features/case/CasePage')).CasePage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/cases/:id/close',
+      lazy: async () => ({ Component: (await import('../features/close/ClosePage')).ClosePage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/cases/:id/firmware',
+      lazy: async () => ({ Component: (await import('../features/firmware/CaseFirmwarePage')).CaseFirmwarePage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/cases/:id/signals',
+      lazy: async () => ({ Component: (await import('../features/signals/CaseSignalsPage')).CaseSignalsPage }),
+      HydrateFallback: () => null,
+    },
   ];
 }

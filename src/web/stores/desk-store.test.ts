@@ -21,6 +21,7 @@ test('each case keeps its own desk; a change leaves the rest of it and every oth
     chosenTrial: null,
     note: 'soft click',
     seen: null,
+    signals: null,
     wait: null,
     accounted: ['drive'],
     draft: [],

@@ -2,6 +2,7 @@ import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { Change } from '../../core/machine';
 import type { StartSigns } from '../../core/startup';
+import type { SignalsDraft } from './signals-draft';
 
 /** What lies on the desk of one case: client-only, kept when switching cases or closing the tab. */
 export interface Desk {
@@ -10,6 +11,8 @@ export interface Desk {
   readonly note: string;
   /** What else the start in hand showed: it is written with its outcome. */
   readonly seen: StartSigns | null;
+  /** What was entered in the signals room; null where nothing was. */
+  readonly signals: SignalsDraft | null;
   /** The running wait: which trial, and when it ends in milliseconds since the epoch. */
   readonly wait: { readonly trial: string; readonly endsAt: number } | null;
   /** Strip-down: ids of parts and leads that were ticked as off or accounted for. */
@@ -28,6 +31,7 @@ const emptyDesk: Desk = {
   chosenTrial: null,
   note: '',
   seen: null,
+  signals: null,
   wait: null,
   accounted: [],
   draft: [],
@@ -62,8 +66,8 @@ export const useDeskStore = create<DeskStore>()(
     }),
     {
       name: 'probe.desks',
-      version: 3,
-      // Desks of an earlier version know nothing of strip-down, drafts, confirmed cautions and signs of a start.
+      version: 4,
+      // Desks of an earlier version know nothing of strip-down, drafts, confirmed cautions, signs of a start and signals.
       migrate: (kept) => {
         const { desks = {} } = (kept ?? {}) as Partial<Pick<DeskStore, 'desks'>>;
         return {
@@ -76,3 +80,6 @@ export const useDeskStore = create<DeskStore>()(
 
 /** The desk of one case. */
 export const useDesk = (caseId: string): Desk => useDeskStore(({ desks }) => desks[caseId] ?? emptyDesk);
+
+/** The desk of one case as it is at this moment, for what happens on a press. */
+export const deskNow = (caseId: string): Desk => useDeskStore.getState().desks[caseId] ?? emptyDesk;

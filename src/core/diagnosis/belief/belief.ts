@@ -1,6 +1,7 @@
 import type { Machine } from '../../machine';
 import { isSilent } from '../../trials';
-import { likelihoodOfSigns, type StartOutcome, type StartSigns } from '../../startup';
+import { likelihoodOfOwnersWord, likelihoodOfSigns, type StartOutcome } from '../../startup';
+import { isOwnersWord } from './complaint';
 import type { EvidenceStep } from '../evidence-step';
 import { passAfterCure } from '../model/pass-after-cure';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
@@ -255,17 +256,24 @@ function observed(model: OutcomeModel, step: EvidenceStep): (v: number | null, i
   }
   const outcome = trial.outcomes.findIndex(({ id }) => id === step.outcome);
   if (outcome < 0) throw new Error(`${trial.id}: expected one of its outcomes, found "${step.outcome}"`);
-  if (step.signs && step.after === undefined) return bySigns(model, step, step.signs);
+  const likelihood = step.after === undefined ? likelihoodOfSeen(step) : null;
+  if (likelihood) return byLikelihood(model, step, likelihood);
   return (v, isUnknown) => noisy(cleanProbability(model, outcome, v), model.width, misreadProbability, isUnknown);
 }
 
-/** Likelihood of everything that was seen of a start: that of each outcome which it may really have had, weighed. */
-function bySigns(
+/** By the outcomes that a start may really have had; null where the one that was noted is all there is. */
+function likelihoodOfSeen(step: EvidenceStep): Float64Array | null {
+  const outcome = step.outcome as StartOutcome;
+  if (step.signs) return likelihoodOfSigns(step.signs, outcome);
+  return isOwnersWord(step) ? likelihoodOfOwnersWord(outcome) : null;
+}
+
+/** Likelihood of what was seen of a start: that of each outcome which it may really have had, weighed. */
+function byLikelihood(
   model: OutcomeModel,
-  { outcome, misreadProbability }: EvidenceStep,
-  signs: StartSigns,
+  { misreadProbability }: EvidenceStep,
+  likelihood: Float64Array,
 ): (v: number | null, isUnknown: boolean) => number {
-  const likelihood = likelihoodOfSigns(signs, outcome as StartOutcome);
   return (v, isUnknown) =>
     likelihood.reduce(
       (sum, weight, o) =>

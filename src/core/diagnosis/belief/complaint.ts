@@ -1,5 +1,5 @@
 import { formatTrialId } from '../../trials';
-import { START_OUTCOMES, type StartOutcome } from '../../startup';
+import { outcomeWithSigns, START_OUTCOMES, type StartOutcome } from '../../startup';
 import type { EvidenceStep } from '../evidence-step';
 
 /** What a log says of starts: the complaint, what the machine signals, whether it is gone. */
@@ -39,9 +39,15 @@ const reportedOutcome = (steps: readonly EvidenceStep[]): StartOutcome | null =>
   return START_OUTCOMES.find((outcome) => outcome === reported) ?? null;
 };
 
-/** The last failing start that was seen; failing that, what was reported. It is what the machine signals. */
+/**
+ * The last failing start that was seen, as its lights, codes and beeps say together; failing that, what was reported. It
+ * is what the machine signals.
+ */
 export function signalOf(steps: readonly EvidenceStep[]): StartOutcome | null {
-  const failing = steps.map(observedStart).filter((outcome) => outcome !== null && outcome !== 'works');
+  const failing = steps.flatMap((step) => {
+    const outcome = observedStart(step);
+    return outcome === null || outcome === 'works' ? [] : [outcomeWithSigns(outcome, step.signs)];
+  });
   return failing.at(-1) ?? reportedOutcome(steps);
 }
 

@@ -1,6 +1,13 @@
 import { canAct } from '../../faults';
 import type { Machine, Part } from '../../machine';
-import { expectStart, likelihoodOfSigns, linkIndex, missingBreaks, type StartOutcome } from '../../startup';
+import {
+  expectStart,
+  likelihoodOfOwnersWord,
+  likelihoodOfSigns,
+  linkIndex,
+  missingBreaks,
+  type StartOutcome,
+} from '../../startup';
 import { densityOfReading, expectReading, type PresentFault } from '../../trials';
 import { cureProbability } from '../model/cure-probability';
 import type { EvidenceStep } from '../evidence-step';
@@ -22,8 +29,14 @@ function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly Pr
   const index = step.trial.outcomes.findIndex(({ id }) => id === step.outcome);
   if (index < 0) throw new Error(`${step.trial.id}: expected one of its outcomes, found "${step.outcome}"`);
   const expected = expectOutcomes(step.trial, setting, present, step.misreadProbability);
-  if (!step.signs) return expected[index] ?? 0;
-  const weights = likelihoodOfSigns(step.signs, step.outcome as StartOutcome);
+  const noted = step.outcome as StartOutcome;
+  const isTold = step.trial.ref.kind === 'reported' || step.trial.ref.kind === 'tried';
+  const weights = step.signs
+    ? likelihoodOfSigns(step.signs, noted)
+    : isTold && observe.kind === 'start'
+      ? likelihoodOfOwnersWord(noted)
+      : null;
+  if (!weights) return expected[index] ?? 0;
   return expected.reduce((sum, p, o) => sum + p * (weights[o] ?? 0), 0);
 }
 

@@ -36,6 +36,21 @@ test.each<[string, BriefLog, RegExp]>([
   expect(priceOf(log, strategy)?.next?.trial).toMatch(trial);
 });
 
+test('a build-up goes on with the next step, whatever a later one would tell', () => {
+  const trials: BriefLog['trials'] = [
+    ['start', 'at-memory'],
+    ['build/processor', 'at-memory'],
+  ];
+  const log: BriefLog = { ...dead, reported: 'at-memory', trials };
+  expect(priceOf(log, 'build-up')?.next?.trial).toBe('build/memory');
+});
+
+test('the signals of a start lead, and not the outcome that was pressed without looking at them', () => {
+  const light = { light: { stage: 'memory', stays: true } } as const;
+  const log: BriefLog = { ...dead, reported: 'blank', trials: [['start', 'blank', light]] };
+  expect(priceOf(log, 'signal-led')?.next?.trial).toMatch(/(module|slot|memory|training)/);
+});
+
 test('the strategy of a case decides what is proposed, and repairs that are sure come first whatever the strategy', () => {
   const { machine, steps, configuration, caseOpen } = stateOf(dead);
   const input = { machine, circumstances: [], steps, configuration, caseOpen, strategy: 'swap-first' } as const;

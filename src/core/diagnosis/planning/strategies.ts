@@ -1,3 +1,4 @@
+import { BUILD_STEPS } from '../../isolation';
 import type { PartKind } from '../../machine';
 import type { FaultInstance } from '../../faults';
 import type { LinkId, StartOutcome } from '../../startup';
@@ -138,7 +139,9 @@ export function placesBy(strategy: Strategy, { faults, signal }: StrategyView): 
   };
   const first = (kinds: readonly TrialKind[]) => (trial: Trial) => {
     const place = kinds.indexOf(trial.ref.kind);
-    return place < 0 ? after + placeOutsideIn(trial) : place;
+    if (place < 0) return after + placeOutsideIn(trial);
+    // A build-up goes step by step and skips none.
+    return trial.ref.kind === 'build' ? place + BUILD_STEPS.indexOf(trial.ref.step) / 10 : place;
   };
   switch (strategy) {
     case 'best-value':

@@ -94,11 +94,39 @@ export interface ResetWay {
   readonly seconds: number;
 }
 
+/** What a light that stays or blinks says of its stage. */
+export const LIGHT_SAYS = ['failed', 'busy', 'passed'] as const;
+export type LightSays = (typeof LIGHT_SAYS)[number];
+
 export interface StageLight {
   /** As printed beside it. */
   readonly label: string;
   /** The link of the start-up chain that it stands for. */
   readonly link: 'processor' | 'memory' | 'graphics' | 'load';
+  readonly colour?: string | undefined;
+  /** What it says while it stays on. Default: failed there. */
+  readonly stays?: LightSays | undefined;
+  /** What it says while it blinks. Default: busy there. */
+  readonly blinks?: LightSays | undefined;
+  /** How often of ten times it names the right stage. Default: 9. */
+  readonly rightOfTen?: number | undefined;
+}
+
+/** How the lights of a board lie: in their order from left to right, or from top to bottom. */
+export const LIGHTS_RUN = ['across', 'down'] as const;
+
+export interface LightsPlace {
+  /** In words: "upper right edge". */
+  readonly where: string;
+  readonly run: (typeof LIGHTS_RUN)[number];
+}
+
+/** Whether the board can sound at all as it comes. */
+export interface BoardSpeaker {
+  /** A speaker is soldered to it; otherwise a small one is plugged onto the header for the test. */
+  readonly fitted: boolean;
+  /** The header for one, as printed. */
+  readonly header?: string | undefined;
 }
 
 /** What a signal of a board stands for: a stage at which it stands, or that all is well; null where it is neither. */
@@ -169,6 +197,8 @@ export interface BoardBookEntry {
   readonly memorySlots?: readonly { readonly name: string; readonly channel: string }[] | undefined;
   readonly sharing?: readonly { readonly filled: string; readonly switchesOff: readonly string[] }[] | undefined;
   readonly stageLights?: readonly StageLight[] | undefined;
+  readonly lightsPlace?: LightsPlace | undefined;
+  readonly speaker?: BoardSpeaker | undefined;
   readonly codes?: readonly BoardCode[] | undefined;
   readonly beeps?: readonly BoardBeep[] | undefined;
   readonly headers?: readonly BoardHeader[] | undefined;

@@ -10,13 +10,14 @@ import { Allowed } from '../../shell/Allowed';
 import { Button } from '../../components/Button';
 import { TickCell } from '../../components/Cell';
 import { Notice } from '../../components/Notice';
-import { beepColumns, codeColumns, lightColumns, resetColumns, sharingColumns, slotColumns } from './board-columns';
+import { resetColumns, sharingColumns, slotColumns } from './board-columns';
 import { draftOfBoard, emptyHeader, type BoardDraft } from './board-draft';
 import { boardOfDraft } from './board-of-draft';
 import { FlashFields, Line, Lines, Section, Ticked } from './form-parts';
 import { HeaderEditor } from './HeaderEditor';
 import { RevisionsEditor } from './RevisionsEditor';
 import { RowsEditor } from './RowsEditor';
+import { SignalTables } from './SignalTables';
 
 const Form = styled.form`
   display: grid;
@@ -87,6 +88,7 @@ export function BoardForm({ id, edition, board, start, onSaved, onLeave }: Board
       <RevisionsEditor control={control} form={form} />
       <FlashFields control={control} hasFlash={useWatch({ control, name: 'hasFlash' })} />
       <BoardTables control={control} />
+      <SignalTables control={control} form={form} />
       <Headers control={control} form={form} />
       {put.error && <Notice kind="danger">{put.error.message}</Notice>}
       <Foot>
@@ -135,34 +137,6 @@ function BoardLines({ control }: PartOfForm) {
   );
 }
 
-/** What the board shows on its display and sounds, and what it means by it. */
-function SignalTables({ control }: PartOfForm) {
-  return (
-    <>
-      <Section>
-        <h2>Codes on the display</h2>
-        <RowsEditor
-          control={control}
-          name="codes"
-          columns={codeColumns}
-          empty={{ code: '', meaning: '', stage: '', waitSeconds: '' }}
-          add="Add a code"
-        />
-      </Section>
-      <Section>
-        <h2>Beeps</h2>
-        <RowsEditor
-          control={control}
-          name="beeps"
-          columns={beepColumns}
-          empty={{ pattern: '', meaning: '', stage: '', repeats: false }}
-          add="Add a pattern"
-        />
-      </Section>
-    </>
-  );
-}
-
 /** What is edited row by row. */
 function BoardTables({ control }: PartOfForm) {
   return (
@@ -189,27 +163,16 @@ function BoardTables({ control }: PartOfForm) {
           />
         </Section>
         <Section>
-          <h2>Stage lights</h2>
+          <h2>Sockets that disable others</h2>
           <RowsEditor
             control={control}
-            name="stageLights"
-            columns={lightColumns}
-            empty={{ label: '', link: 'processor' }}
-            add="Add a light"
+            name="sharing"
+            columns={sharingColumns}
+            empty={{ filled: '', switchesOff: '' }}
+            add="Add a rule"
           />
         </Section>
       </Two>
-      <SignalTables control={control} />
-      <Section>
-        <h2>Sockets that disable others</h2>
-        <RowsEditor
-          control={control}
-          name="sharing"
-          columns={sharingColumns}
-          empty={{ filled: '', switchesOff: '' }}
-          add="Add a rule"
-        />
-      </Section>
     </>
   );
 }

@@ -2,18 +2,13 @@ import { listOf } from '../../components/format';
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { BoardBookFile } from '../../../contracts';
-import {
-  acceptedNames,
-  inWords,
-  type BareFlash,
-  type BoardBeep,
-  type BoardCode,
-  type Release,
-} from '../../../core/firmware';
+import { acceptedNames, inWords, type BareFlash, type Release } from '../../../core/firmware';
 import { Toggles } from '../../components/Toggles';
 import { fonts } from '../../theme/tokens';
-import { lightWords, linkWords, phaseWords, resetWords } from './board-columns';
+import { lightWords, phaseWords, resetWords } from './board-columns';
+import { Fact, Facts } from './facts';
 import { HeaderDrawing } from './HeaderDrawing';
+import { SignalFacts } from './SignalFacts';
 
 const Grid = styled.div`
   display: grid;
@@ -31,18 +26,6 @@ const Grid = styled.div`
 const Stack = styled.div`
   display: grid;
   gap: 1.4rem;
-`;
-const Facts = styled.dl`
-  display: grid;
-  grid-template-columns: 9.5rem minmax(0, 1fr);
-  gap: 0.3rem 0.8rem;
-  dt {
-    color: ${({ theme }) => theme.muted};
-  }
-  code {
-    font-family: ${fonts.code};
-    font-weight: 600;
-  }
 `;
 const Tabs = styled.div`
   margin-bottom: 0.5rem;
@@ -70,7 +53,7 @@ const Muted = styled.span`
 
 /** A board as it is read: releases on the left, what the bench needs on the right. */
 export function BoardSheet({ board }: { readonly board: BoardBookFile }) {
-  const { flash, resets, memorySlots, sharing, stageLights, codes, beeps, headers } = board;
+  const { flash, resets, memorySlots, sharing, headers } = board;
   return (
     <Grid>
       <Stack>
@@ -99,11 +82,6 @@ export function BoardSheet({ board }: { readonly board: BoardBookFile }) {
                 disables {listOf(switchesOff)}
               </Fact>
             ))}
-            {stageLights?.map(({ label, link }) => (
-              <Fact key={label} name={`Light ${label}`}>
-                {linkWords[link]}
-              </Fact>
-            ))}
           </Facts>
         </section>
         {resets && (
@@ -118,7 +96,7 @@ export function BoardSheet({ board }: { readonly board: BoardBookFile }) {
             </Facts>
           </section>
         )}
-        {(codes || beeps) && <SignalFacts codes={codes ?? []} beeps={beeps ?? []} />}
+        <SignalFacts board={board} />
         {flash && <FlashFacts flash={flash} />}
       </Stack>
     </Grid>
@@ -139,15 +117,6 @@ function MenuFacts({ board }: { readonly board: BoardBookFile }) {
           {inWords(board.firstStart.usualSeconds)}, at most {inWords(board.firstStart.worstSeconds)}
         </Fact>
       )}
-    </>
-  );
-}
-
-function Fact({ name, children }: { readonly name: string; readonly children: React.ReactNode }) {
-  return (
-    <>
-      <dt>{name}</dt>
-      <dd>{children}</dd>
     </>
   );
 }
@@ -199,29 +168,6 @@ function releaseWords(release: Release): string {
     release.notes ?? '',
   ];
   return words.filter((word) => word !== '').join(' ') || '–';
-}
-
-/** What its display and its speaker say. */
-function SignalFacts({ codes, beeps }: { readonly codes: readonly BoardCode[]; readonly beeps: readonly BoardBeep[] }) {
-  return (
-    <section>
-      <h2>Codes and beeps</h2>
-      <Facts>
-        {codes.map(({ code, meaning, waitSeconds }) => (
-          <Fact key={code} name={`Code ${code}`}>
-            {meaning}
-            {waitSeconds ? `; may stay ${inWords(waitSeconds)}` : ''}
-          </Fact>
-        ))}
-        {beeps.map(({ pattern, meaning, repeats }) => (
-          <Fact key={pattern} name={`Beeps ${pattern}`}>
-            {meaning}
-            {repeats ? ', again and again' : ''}
-          </Fact>
-        ))}
-      </Facts>
-    </section>
-  );
 }
 
 function FlashFacts({ flash }: { readonly flash: BareFlash }) {

@@ -1,16 +1,14 @@
-import { Download, FileUp, Plus, Trash2 } from 'lucide-react';
+import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { FileTrigger } from 'react-aria-components';
 import { useFieldArray, type Control, type UseFormReturn } from 'react-hook-form';
 import styled from 'styled-components';
-import { releasesFromCsv, releasesToCsv, type CsvProblem } from '../../../core/firmware';
+import { releasesFromCsv, releasesToCsv } from '../../../core/firmware';
 import { Button } from '../../components/Button';
 import { TextCell } from '../../components/Cell';
-import { download } from '../../components/download';
-import { Notice } from '../../components/Notice';
 import { releaseColumns } from './board-columns';
 import { emptyRelease, emptyRevision, releaseDraft, type BoardDraft } from './board-draft';
 import { releaseOf } from './board-of-draft';
+import { CsvTools } from './CsvTools';
 import { RowsEditor } from './RowsEditor';
 
 const Section = styled.section`
@@ -38,12 +36,6 @@ const Head = styled.div`
 const Captioned = styled.div`
   display: grid;
 `;
-const Tools = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.5rem;
-`;
-
 /** The revisions of a board, each with its releases. */
 export function RevisionsEditor({
   control,
@@ -89,9 +81,6 @@ export function RevisionsEditor({
   );
 }
 
-const problemWords = ({ row, column, message }: CsvProblem): string =>
-  `Row ${row}${column ? `, ${column}` : ''}: ${message}.`;
-
 function Releases({
   control,
   form,
@@ -101,24 +90,8 @@ function Releases({
   readonly form: UseFormReturn<BoardDraft>;
   readonly index: number;
 }) {
-  const [problems, setProblems] = useState<readonly CsvProblem[]>([]);
   /** A table that was read from a file is drawn again. */
   const [reads, setReads] = useState(0);
-  const read = async (file: File | undefined) => {
-    if (!file) return;
-    const parsed = releasesFromCsv(await file.text());
-    setProblems(parsed.ok ? [] : parsed.problems);
-    if (!parsed.ok) return;
-    form.setValue(`revisions.${index}.releases`, parsed.releases.map(releaseDraft), { shouldDirty: true });
-    setReads(reads + 1);
-  };
-  const save = () => {
-    const { model, revisions } = form.getValues();
-    const revision = revisions[index];
-    if (!revision) return;
-    const name = `${model} ${revision.revision} releases`.trim().replace(/[^A-Za-z0-9.]+/g, '-');
-    download(new Blob([releasesToCsv(revision.releases.map(releaseOf))], { type: 'text/csv' }), `${name}.csv`);
-  };
   return (
     <>
       <RowsEditor
@@ -129,26 +102,26 @@ function Releases({
         empty={emptyRelease}
         add="Add a release"
       />
-      <Tools>
-        <FileTrigger acceptedFileTypes={['.csv', 'text/csv']} onSelect={(files) => void read(files?.[0])}>
-          <Button>
-            <FileUp size={17} aria-hidden /> Import releases from CSV
-          </Button>
-        </FileTrigger>
-        <Button onPress={save}>
-          <Download size={17} aria-hidden /> Export releases as CSV
-        </Button>
-      </Tools>
-      {problems.length > 0 && (
-        <Notice kind="danger">
-          <ul>
-            {problems.slice(0, 6).map((problem) => (
-              <li key={problemWords(problem)}>{problemWords(problem)}</li>
-            ))}
-            {problems.length > 6 && <li>and {problems.length - 6} more</li>}
-          </ul>
-        </Notice>
-      )}
+      <CsvTools
+        what="releases"
+        onRead={(text) => {
+          const read = releasesFromCsv(text);
+          if (!read.ok) return read.problems;
+          form.setValue(`revisions.${index}.releases`, read.releases.map(releaseDraft), { shouldDirty: true });
+          setReads(reads + 1);
+          return [];
+        }}
+        onWrite={() => {
+          const { model, revisions } = form.getValues();
+          const revision = revisions[index];
+          return revision
+            ? {
+                csv: releasesToCsv(revision.releases.map(releaseOf)),
+                of: `${model} ${revision.revision}`,
+              }
+            : null;
+        }}
+      />
     </>
   );
 }

@@ -65,6 +65,12 @@ export const signalWords = {
   'all-well': 'All is well',
 } as const;
 
+export const saysWords = { failed: 'Failed here', busy: 'Busy here', passed: 'Passed' } as const;
+
+/** What a light can mean; left empty it means the usual. */
+const saysChoices = (usual: keyof typeof saysWords): readonly (readonly [string, string])[] =>
+  Object.entries(saysWords).map(([id, words]) => [id === usual ? '' : id, words] as const);
+
 export const codeColumns: readonly RowColumn[] = [
   { key: 'code', head: 'Code', width: '5rem' },
   { key: 'meaning', head: 'Says' },
@@ -81,5 +87,19 @@ export const beepColumns: readonly RowColumn[] = [
 
 export const lightColumns: readonly RowColumn[] = [
   { key: 'label', head: 'Printed' },
-  { key: 'link', head: 'Means', choices: Object.entries(linkWords) },
+  { key: 'link', head: 'Stage', choices: Object.entries(linkWords), width: '9rem' },
+  { key: 'colour', head: 'Colour', width: '7rem' },
+  { key: 'stays', head: 'While it stays on', choices: saysChoices('failed'), width: '11rem' },
+  { key: 'blinks', head: 'While it blinks', choices: saysChoices('busy'), width: '11rem' },
+  { key: 'rightOfTen', head: 'Right, of ten times', width: '8rem' },
+];
+
+export const lightsRunChoices = [
+  { id: 'across', label: 'From left to right' },
+  { id: 'down', label: 'From top to bottom' },
+];
+export const speakerChoices = [
+  { id: '', label: 'Not known' },
+  { id: 'fitted', label: 'Fitted' },
+  { id: 'header', label: 'To be plugged on' },
 ];

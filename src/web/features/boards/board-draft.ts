@@ -1,5 +1,5 @@
 import type { BoardBookFile } from '../../../contracts';
-import { FLASH_PHASES, type Release } from '../../../core/firmware';
+import { FLASH_PHASES, type BoardCode, type Release } from '../../../core/firmware';
 
 /** A board as it is typed: everything is text or a tick, lists are separated by semicolons. */
 export interface BoardDraft {
@@ -16,7 +16,10 @@ export interface BoardDraft {
   resets: { how: string; where: string; seconds: string }[];
   memorySlots: { name: string; channel: string }[];
   sharing: { filled: string; switchesOff: string }[];
-  stageLights: { label: string; link: string }[];
+  stageLights: { label: string; link: string; colour: string; stays: string; blinks: string; rightOfTen: string }[];
+  lightsPlace: { where: string; run: string };
+  /** "fitted", "header", or empty where nobody knows. */
+  speaker: { has: string; header: string };
   codes: { code: string; meaning: string; stage: string; waitSeconds: string }[];
   beeps: { pattern: string; meaning: string; stage: string; repeats: boolean }[];
   headers: HeaderDraft[];
@@ -125,6 +128,8 @@ export const emptyBoard: BoardDraft = {
   memorySlots: [],
   sharing: [],
   stageLights: [],
+  lightsPlace: { where: '', run: 'across' },
+  speaker: { has: '', header: '' },
   codes: [],
   beeps: [],
   headers: [],
@@ -170,13 +175,35 @@ const flashDraftOf = (flash: NonNullable<BoardBookFile['flash']>): FlashDraft =>
   harmlessLights: text(flash.harmlessLights),
 });
 
-const signalDrafts = ({ codes = [], beeps = [] }: BoardBookFile): Pick<BoardDraft, 'codes' | 'beeps'> => ({
-  codes: codes.map(({ code, meaning, stage, waitSeconds }) => ({
-    code,
-    meaning,
-    stage: text(stage),
-    waitSeconds: text(waitSeconds),
+export const codeDraft = ({ code, meaning, stage, waitSeconds }: BoardCode): BoardDraft['codes'][number] => ({
+  code,
+  meaning,
+  stage: text(stage),
+  waitSeconds: text(waitSeconds),
+});
+
+/** Empty for what is the default. */
+const unlessUsual = (value: string | undefined, usual: string): string => (value === usual ? '' : text(value));
+
+type SignalDrafts = Pick<BoardDraft, 'stageLights' | 'lightsPlace' | 'speaker' | 'codes' | 'beeps'>;
+const signalDrafts = ({
+  stageLights = [],
+  lightsPlace,
+  speaker,
+  codes = [],
+  beeps = [],
+}: BoardBookFile): SignalDrafts => ({
+  stageLights: stageLights.map(({ label, link, colour, stays, blinks, rightOfTen }) => ({
+    label,
+    link,
+    colour: text(colour),
+    stays: unlessUsual(stays, 'failed'),
+    blinks: unlessUsual(blinks, 'busy'),
+    rightOfTen: text(rightOfTen),
   })),
+  lightsPlace: { where: text(lightsPlace?.where), run: lightsPlace?.run ?? 'across' },
+  speaker: { has: speaker ? (speaker.fitted ? 'fitted' : 'header') : '', header: text(speaker?.header) },
+  codes: codes.map(codeDraft),
   beeps: beeps.map(({ pattern, meaning, stage, repeats = false }) => ({
     pattern,
     meaning,
@@ -209,7 +236,6 @@ export function draftOfBoard(board: BoardBookFile): BoardDraft {
     resets: (board.resets ?? []).map(({ how, where, seconds }) => ({ how, where, seconds: text(seconds) })),
     memorySlots: (board.memorySlots ?? []).map(({ name, channel }) => ({ name, channel })),
     sharing: (board.sharing ?? []).map(({ filled, switchesOff }) => ({ filled, switchesOff: listed(switchesOff) })),
-    stageLights: (board.stageLights ?? []).map(({ label, link }) => ({ label, link })),
     ...signalDrafts(board),
     headers: (board.headers ?? []).map(({ name, purpose, rows, columns, pins }) => ({
       name,

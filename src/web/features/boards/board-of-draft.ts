@@ -1,5 +1,5 @@
 import { BOARD_BOOK_FORMAT, BOARD_BOOK_VERSION, boardBookFileSchema, type BoardBookFile } from '../../../contracts';
-import type { Release } from '../../../core/firmware';
+import type { BoardCode, Release, SignalStage } from '../../../core/firmware';
 import type { BoardDraft, FlashDraft, HeaderDraft, ReleaseDraft } from './board-draft';
 
 const items = (value: string): string[] =>
@@ -29,6 +29,49 @@ export const releaseOf = (draft: ReleaseDraft): Release => ({
   ...given('bytes', number(draft.bytes)),
   ...given('sha256', draft.sha256.trim()),
   ...given('notes', draft.notes.trim()),
+});
+
+/** A code as typed; not checked. */
+export const codeOf = ({ code, meaning, stage, waitSeconds }: BoardDraft['codes'][number]): BoardCode => ({
+  code: code.trim(),
+  meaning: meaning.trim(),
+  ...given('stage', (stage || undefined) as SignalStage | undefined),
+  ...given('waitSeconds', number(waitSeconds)),
+});
+
+/** What the board shows and sounds. */
+const signalsOf = ({ stageLights, lightsPlace, speaker, codes, beeps }: BoardDraft) => ({
+  ...given(
+    'stageLights',
+    stageLights.map(({ label, link, colour, stays, blinks, rightOfTen }) => ({
+      label,
+      link,
+      ...given('colour', colour.trim()),
+      ...given('stays', stays),
+      ...given('blinks', blinks),
+      ...given('rightOfTen', number(rightOfTen)),
+    })),
+  ),
+  ...given('lightsPlace', lightsPlace.where.trim() ? { ...lightsPlace, where: lightsPlace.where.trim() } : undefined),
+  ...given(
+    'speaker',
+    speaker.has
+      ? {
+          fitted: speaker.has === 'fitted',
+          ...given('header', speaker.has === 'header' ? speaker.header.trim() : ''),
+        }
+      : undefined,
+  ),
+  ...given('codes', codes.map(codeOf)),
+  ...given(
+    'beeps',
+    beeps.map(({ pattern, meaning, stage, repeats }) => ({
+      pattern,
+      meaning,
+      ...given('stage', stage),
+      ...given('repeats', repeats || undefined),
+    })),
+  ),
 });
 
 export interface DraftIssue {
@@ -70,25 +113,7 @@ export function boardOfDraft(draft: BoardDraft): ReadDraft {
       'sharing',
       draft.sharing.map(({ filled, switchesOff }) => ({ filled, switchesOff: items(switchesOff) })),
     ),
-    ...given('stageLights', draft.stageLights),
-    ...given(
-      'codes',
-      draft.codes.map(({ code, meaning, stage, waitSeconds }) => ({
-        code,
-        meaning,
-        ...given('stage', stage),
-        ...given('waitSeconds', number(waitSeconds)),
-      })),
-    ),
-    ...given(
-      'beeps',
-      draft.beeps.map(({ pattern, meaning, stage, repeats }) => ({
-        pattern,
-        meaning,
-        ...given('stage', stage),
-        ...given('repeats', repeats || undefined),
-      })),
-    ),
+    ...signalsOf(draft),
     ...given('headers', draft.headers.map(headerOf)),
   });
   if (parsed.success) return { ok: true, board: parsed.data };

@@ -31,6 +31,27 @@ export const Ticked = styled.label`
   min-height: 44px;
   font-weight: 600;
 `;
+/** One of a few choices of a board. */
+export const Chosen = ({
+  control,
+  name,
+  label,
+  choices,
+}: {
+  readonly control: Control<BoardDraft>;
+  readonly name: FieldPath<BoardDraft>;
+  readonly label: string;
+  readonly choices: readonly { readonly id: string; readonly label: string }[];
+}) => (
+  <Controller
+    control={control}
+    name={name}
+    render={({ field }) => (
+      <Select label={label} value={asText(field.value)} choices={choices} onChange={field.onChange} />
+    )}
+  />
+);
+
 /** One line of text of a board. */
 export function Line({
   control,

@@ -57,7 +57,7 @@ export function entryWords({ event, trial }: Entry): Words {
     case 'board-noted':
       return {
         done: 'Board',
-        seen: `${event.model}, revision ${event.revision}, ${event.installed === null ? 'version not readable' : `version ${event.installed}`}`,
+        seen: `${event.model}, revision ${event.revision}, ${event.installed === null ? 'version not known' : `version ${event.installed}`}`,
       };
     case 'firmware-flashed':
       return flashedWords(event);

@@ -1,4 +1,10 @@
-import { START_OUTCOME_LABELS, type Stage, type StartSigns } from '../../../core/startup';
+import {
+  START_OUTCOME_LABELS,
+  type CodeSign,
+  type LightSign,
+  type Stage,
+  type StartSigns,
+} from '../../../core/startup';
 import { counted, decimal, listOf, secondsInWords, uncapitalized } from '../../components/format';
 
 export const stageWords: Readonly<Record<Stage, string>> = {
@@ -12,8 +18,10 @@ export const stageWords: Readonly<Record<Stage, string>> = {
 export function signsInWords({
   messages = [],
   light,
+  dark,
   code,
   beeps,
+  silent,
   restarts,
   cutOutAfter,
   answersAgain,
@@ -22,9 +30,11 @@ export function signsInWords({
     ...(messages.length > 0
       ? [`also ${listOf(messages.map((message) => uncapitalized(START_OUTCOME_LABELS[message])))}`]
       : []),
-    ...(light ? [`light at ${stageWords[light.stage]} ${light.stays ? 'stays on' : 'goes on and off'}`] : []),
-    ...(code ? [`code ${code.text}${code.moves ? ', still changing' : ''}${meaning(code.stage)}`] : []),
+    ...(light ? [lightInWords(light)] : []),
+    ...(dark ? ['no light is lit'] : []),
+    ...(code ? [codeInWords(code)] : []),
     ...(beeps ? [`beeps ${beeps.pattern}${meaning(beeps.stage)}`] : []),
+    ...(silent ? ['a speaker is on, and silent'] : []),
     ...(restarts === undefined ? [] : [restarts === 0 ? 'no restart' : counted(restarts, 'restart')]),
     ...(cutOutAfter === undefined
       ? []
@@ -39,3 +49,14 @@ export function signsInWords({
 
 const meaning = (stage: Stage | 'all-well' | null): string =>
   stage === null ? '' : ` (${stage === 'all-well' ? 'all well' : stageWords[stage]})`;
+
+function lightInWords({ stage, stays, label, sequence = [] }: LightSign): string {
+  if (sequence.length > 0) return `lights ${sequence.map((one) => stageWords[one]).join(', ')}, over and over`;
+  const name = label === undefined ? `light at ${stageWords[stage]}` : `light ${label} (${stageWords[stage]})`;
+  return `${name} ${stays ? 'stays on' : 'goes on and off'}`;
+}
+
+function codeInWords({ text, moves, stage, unchangedSeconds = 0 }: CodeSign): string {
+  const stands = unchangedSeconds >= 5 ? `, unchanged for ${secondsInWords(unchangedSeconds)}` : '';
+  return `code ${text}${moves ? ', still changing' : stands}${meaning(stage)}`;
+}

@@ -26,8 +26,8 @@ import { StoppedNotice } from '../case-log/StoppedNotice';
 import { TrialCard } from './trial/TrialCard';
 import { WhyNot } from './trial/WhyNot';
 import { useCaseActions, type CaseActions } from '../case-log/use-case-actions';
-import { useCaseKeys } from './use-case-keys';
-import { useTrialWork, type TrialWork } from './trial/use-trial-work';
+import { useCaseKeys } from '../case-log/use-case-keys';
+import { useTrialWork, type TrialWork } from '../case-log/use-trial-work';
 
 const Frame = styled.div`
   display: grid;

@@ -12,7 +12,7 @@ import { Column } from './column';
 import { MachineColumn } from './machine/MachineColumn';
 import { ProvingPanel } from './suspects/ProvingPanel';
 import { Suspects } from './suspects/Suspects';
-import type { TrialWork } from './trial/use-trial-work';
+import type { TrialWork } from '../case-log/use-trial-work';
 
 const noShares = {};
 const noParts: readonly string[] = [];

@@ -1,41 +1,20 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { flashRefusals, type CaseState } from '../../../core/casework';
 import type { Diagnosis } from '../../../core/diagnosis';
-import type { LinkId } from '../../../core/startup';
 import { useCaseDetail } from '../../api/cases';
 import { Page } from '../../shell/Page';
 import { useMay } from '../../shell/me';
-import { TopBar } from '../../shell/TopBar';
-import { Button } from '../../components/Button';
-import { caseNumber } from '../../components/format';
 import { Notice } from '../../components/Notice';
-import { fonts } from '../../theme/tokens';
 import { useDiagnosis } from '../../workers/use-diagnosis';
-import { Chain } from '../case-log/Chain';
-import { SaveNotice } from '../case-log/SaveNotice';
+import { CaseRoom } from '../case-log/CaseRoom';
 import { useCaseActions } from '../case-log/use-case-actions';
 import { useCaseView } from '../case-log/use-case-view';
 import { FirmwareRoom } from './FirmwareRoom';
 import type { FirmwareLog } from './step-props';
 import { startsByLog } from './starts-by-log';
 
-const Frame = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  grid-template-rows: auto auto auto minmax(0, 1fr);
-  height: 100dvh;
-  @media (max-width: 1000px) {
-    height: auto;
-    min-height: 100dvh;
-  }
-`;
-const Under = styled.div`
-  display: grid;
-  min-height: 0;
-  border-top: 1px solid ${({ theme }) => theme.line};
-`;
 const NotNow = styled.section`
   display: grid;
   align-content: start;
@@ -43,17 +22,6 @@ const NotNow = styled.section`
   max-width: 54rem;
   padding: 1.1rem 1rem;
 `;
-const Number = styled.span`
-  font: 700 1.05rem ${fonts.code};
-`;
-const Machine = styled.strong`
-  flex: 1;
-  min-width: 6rem;
-  white-space: nowrap;
-  overflow: hidden;
-  text-overflow: ellipsis;
-`;
-
 const noLinks: Diagnosis['links'] = [];
 
 /** The firmware bay of a case: the chain on top, the steps below; what is done is written to the case's log. */
@@ -79,37 +47,30 @@ function CaseFirmware({
   readonly state: CaseState;
   readonly links: Diagnosis['links'];
 }) {
-  const [link, setLink] = useState<LinkId | null>(null);
   const mayFlash = useMay('flash-firmware');
   const log = useFirmwareLog(caseId, state);
-  const name = state.opened.machine.name;
-  useEffect(() => {
-    document.title = `Firmware · ${caseNumber(number)} ${name} · Jovial Probe`;
-  }, [number, name]);
   return (
-    <Frame>
-      <TopBar>
-        <Number>{caseNumber(number)}</Number>
-        <Machine title={name}>{name}</Machine>
-        <Button onPress={log.leave}>Back to the tests</Button>
-      </TopBar>
-      <SaveNotice caseId={caseId} />
-      <Chain links={links} chosen={link} onChoose={setLink} />
-      <Under>
-        {mayFlash && state.stage !== 'closed' ? (
-          <FirmwareRoom deskKey={caseId} log={log} />
-        ) : (
-          <NotNow>
-            <h1>Firmware bay</h1>
-            <Notice kind="plain">
-              {mayFlash
-                ? 'The case is closed. Reopen it before you flash anything.'
-                : 'Only technicians and leads can flash in a case. To practise, use Firmware in the top bar.'}
-            </Notice>
-          </NotNow>
-        )}
-      </Under>
-    </Frame>
+    <CaseRoom
+      caseId={caseId}
+      number={number}
+      machine={state.opened.machine.name}
+      room="Firmware"
+      links={links}
+      onLeave={log.leave}
+    >
+      {mayFlash && state.stage !== 'closed' ? (
+        <FirmwareRoom deskKey={caseId} log={log} />
+      ) : (
+        <NotNow>
+          <h1>Firmware bay</h1>
+          <Notice kind="plain">
+            {mayFlash
+              ? 'The case is closed. Reopen it before you flash anything.'
+              : 'Only technicians and leads can flash in a case. To practise, use Firmware in the top bar.'}
+          </Notice>
+        </NotNow>
+      )}
+    </CaseRoom>
   );
 }
 

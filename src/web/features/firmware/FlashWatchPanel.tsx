@@ -9,6 +9,7 @@ import { useTicking } from '../../components/use-ticking';
 import { fonts } from '../../theme/tokens';
 import type { StepProps } from './step-props';
 import type { Firmware } from './use-firmware';
+import { FlashCamera } from '../../components/light-camera/FlashCamera';
 import { LikelyReasons, Overdue } from './FlashAdvice';
 import { Foot } from './step-parts';
 import { useFlashLog } from './use-flash-log';
@@ -91,8 +92,13 @@ function useFlashWatch({ desk, change, board }: Firmware, flash: BareFlash) {
     },
     [watchFrom, marks, change],
   );
+  const markBlinks = (at: readonly number[]) => {
+    if (watchFrom === null) return;
+    const blinks = at.map((ms): LightMark => ({ seen: 'blink', seconds: (ms - watchFrom) / 1000 }));
+    change({ marks: [...marks, ...blinks.filter(({ seconds }) => seconds >= 0)] });
+  };
   useMarkKeys(watchFrom !== null && !hasStopped, mark);
-  return { watch, hasStopped, mark };
+  return { watch, hasStopped, mark, markBlinks, lastMarkAt: (watchFrom ?? 0) + 1000 * (last?.seconds ?? 0) };
 }
 
 /** The watch: every blink marked by a key or a tap, what it means said at once. */
@@ -100,7 +106,7 @@ export function FlashWatchPanel({ firmware, flash, log, isGo }: FlashWatchPanelP
   const { desk, change, next } = firmware;
   const { watchFrom, marks } = desk;
   const theme = useTheme();
-  const { watch, hasStopped, mark } = useFlashWatch(firmware, flash);
+  const { watch, hasStopped, mark, markBlinks, lastMarkAt } = useFlashWatch(firmware, flash);
   const isOver = ended.includes(watch.state);
   const finish = useFlashLog(firmware, log);
   const option = useMemo(() => lightTimeline(flash, watch, marks, theme), [flash, watch, marks, theme]);
@@ -139,6 +145,7 @@ export function FlashWatchPanel({ firmware, flash, log, isGo }: FlashWatchPanelP
           <Button onPress={() => mark('steady')}>Stays on · S</Button>
         </Marks>
       )}
+      {!hasStopped && <FlashCamera lastBlinkAt={lastMarkAt} onBlinks={markBlinks} />}
       <Suspense fallback={<div style={{ height: chartHeight }} />}>
         <Chart option={option} height={chartHeight} label={`Light: ${stateWords[watch.state]}`} />
       </Suspense>

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { CAUTIONS, gateOf, type CautionId } from '../../../../core/trials';
 import { listOf } from '../../../components/format';
 import { Button } from '../../../components/Button';
-import type { Gate } from './use-gate';
+import type { Gate } from '../../case-log/use-gate';
 
 const Box = styled.div`
   display: flex;

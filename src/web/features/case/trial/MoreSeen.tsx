@@ -1,9 +1,10 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { Eye } from 'lucide-react';
+import { AudioLines, Eye } from 'lucide-react';
 import { Controller, useForm, type Control } from 'react-hook-form';
 import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
+import { Link } from 'react-router';
 import styled from 'styled-components';
-import { outcomeOfSigns, STAGES, START_OUTCOME_LABELS, type StartSigns } from '../../../../core/startup';
+import { outcomeOfSigns, START_OUTCOME_LABELS, type StartSigns } from '../../../../core/startup';
 import { Button } from '../../../components/Button';
 import { CheckGrid } from '../../../components/ChoiceGrid';
 import { capitalized, uncapitalized } from '../../../components/format';
@@ -11,7 +12,7 @@ import { Field } from '../../../components/Field';
 import { Select } from '../../../components/Select';
 import { ModalSheet, Overlay } from '../../../components/Sheet';
 import { useDesk, useDeskStore } from '../../../stores/desk-store';
-import { signsInWords, stageWords } from '../../case-log/signs-in-words';
+import { signsInWords } from '../../case-log/signs-in-words';
 import { draftOfSigns, emptySeen, seenDraftSchema, signsOfDraft, type SeenDraft } from './seen-draft';
 
 const Row = styled.div`
@@ -48,9 +49,12 @@ export function MoreSeen({ caseId }: { readonly caseId: string }) {
   const change = useDeskStore((store) => store.change);
   return (
     <Row>
+      <Button as={Link} {...{ to: `/cases/${caseId}/signals` }}>
+        <AudioLines size={18} aria-hidden /> Lights, codes, beeps
+      </Button>
       <DialogTrigger>
         <Button $kind="quiet">
-          <Eye size={18} aria-hidden /> {seen ? 'Change what else was seen' : 'More was seen or heard'}
+          <Eye size={18} aria-hidden /> {seen ? 'Change what else was seen' : 'More was seen'}
         </Button>
         <Overlay isDismissable>
           <WideSheet>
@@ -78,18 +82,6 @@ export function MoreSeen({ caseId }: { readonly caseId: string }) {
   );
 }
 
-const stageChoices = STAGES.map((id) => ({ id, label: capitalized(stageWords[id]) }));
-const lightChoices = [{ id: 'none', label: 'None seen' }, ...stageChoices];
-const meaningChoices = [{ id: 'none', label: 'Not known' }, ...stageChoices];
-const beepChoices = [...meaningChoices, { id: 'all-well', label: 'All is well' }];
-const stayChoices = [
-  { id: 'stays', label: 'Stays on' },
-  { id: 'changes', label: 'Goes on and off' },
-];
-const moveChoices = [
-  { id: 'stands', label: 'Stands still' },
-  { id: 'moves', label: 'Still changes' },
-];
 const answerChoices = [
   { id: 'none', label: 'Not tried' },
   { id: 'answers', label: 'It starts again' },
@@ -110,21 +102,25 @@ function SeenForm({
     defaultValues: seen ? draftOfSigns(seen) : emptySeen,
     resolver: zodResolver(seenDraftSchema),
   });
-  const keep = handleSubmit((draft) => onKeep(signsOfDraft(draft)));
+  const keep = handleSubmit((draft) => onKeep(signsOfDraft(draft, seen)));
   return (
     <Form noValidate onSubmit={(event) => void keep(event)}>
       <Heading slot="title">What else did this start show?</Heading>
       <Fields>
-        <OneOf control={control} name="light" label="Stage light" choices={lightChoices} />
-        <OneOf control={control} name="stays" label="The light" choices={stayChoices} />
         <Typed control={control} name="restarts" label="Restarts by itself" />
-        <Typed control={control} name="code" label="Code on the display" />
-        <OneOf control={control} name="codeMoves" label="The code" choices={moveChoices} />
-        <OneOf control={control} name="codeStage" label="The code stands for" choices={meaningChoices} />
-        <Typed control={control} name="beeps" label="Beeps: S short, L long" />
-        <OneOf control={control} name="beepStage" label="The beeps stand for" choices={beepChoices} />
         <Typed control={control} name="cutOutAfter" label="Off after, in seconds" />
-        <OneOf control={control} name="answersAgain" label="The button afterwards" choices={answerChoices} />
+        <Controller
+          control={control}
+          name="answersAgain"
+          render={({ field }) => (
+            <Select
+              label="The button afterwards"
+              value={field.value}
+              choices={answerChoices}
+              onChange={field.onChange}
+            />
+          )}
+        />
       </Fields>
       <Controller
         control={control}
@@ -142,30 +138,15 @@ function SeenForm({
         <Button type="submit" $kind="primary">
           Keep it for the outcome
         </Button>
-        {seen && <Button onPress={() => onKeep(null)}>Nothing else was seen</Button>}
+        {seen && <Button onPress={() => onKeep(signsOfDraft(emptySeen, seen))}>Nothing of this was seen</Button>}
       </Foot>
     </Form>
   );
 }
 
-interface OneOfProps {
-  readonly control: Control<SeenDraft>;
-  readonly name: 'light' | 'stays' | 'codeMoves' | 'codeStage' | 'beepStage' | 'answersAgain';
-  readonly label: string;
-  readonly choices: readonly { readonly id: string; readonly label: string }[];
-}
-
-const OneOf = ({ control, name, label, choices }: OneOfProps) => (
-  <Controller
-    control={control}
-    name={name}
-    render={({ field }) => <Select label={label} value={field.value} choices={choices} onChange={field.onChange} />}
-  />
-);
-
 interface TypedProps {
   readonly control: Control<SeenDraft>;
-  readonly name: 'code' | 'beeps' | 'restarts' | 'cutOutAfter';
+  readonly name: 'restarts' | 'cutOutAfter';
   readonly label: string;
 }
 

@@ -6,7 +6,7 @@ import type { OutcomeView } from '../../../../core/diagnosis';
 import { percent } from '../../../components/format';
 import { ModalSheet, Overlay } from '../../../components/Sheet';
 import { fonts } from '../../../theme/tokens';
-import type { OutcomeChoices } from './outcome-choices';
+import type { OutcomeChoices } from '../../case-log/outcome-choices';
 
 const Outcome = styled(Button)<{ $silent?: boolean }>`
   display: grid;

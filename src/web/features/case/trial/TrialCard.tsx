@@ -15,18 +15,19 @@ import { Button } from '../../../components/Button';
 import { CardTitle } from '../../../components/CardText';
 import { minutesInWords } from '../../../components/format';
 import { canReadAloud, readAloud } from '../../../components/read-aloud';
+import { ExpectedNote } from '../../case-log/ExpectedNote';
 import { BuildUpRun } from './BuildUpRun';
 import { CautionGate } from './CautionGate';
 import { ColumnHead } from '../column';
-import { spokenTrial } from './spoken-trial';
+import { spokenTrial } from '../../case-log/spoken-trial';
 import { MoreSeen } from './MoreSeen';
 import { OutcomeButtons } from './OutcomeButtons';
-import type { OutcomeChoices } from './outcome-choices';
+import type { OutcomeChoices } from '../../case-log/outcome-choices';
 import { ReadingEntry } from './ReadingEntry';
 import { StopLine } from './StopLine';
 import { StripDown } from './StripDown';
 import { useBringIntoView } from './use-bring-into-view';
-import type { Gate } from './use-gate';
+import type { Gate } from '../../case-log/use-gate';
 import { WaitTimer } from './WaitTimer';
 
 const Why = styled.p`
@@ -212,6 +213,7 @@ function Help({ caseId, state, trial }: HelpProps) {
     <>
       {isStrippedStart(trial) && <StripDown caseId={caseId} state={state} />}
       {ref?.kind === 'build' && <BuildUpRun state={state} step={ref.step} />}
+      {(ref?.kind === 'build' || isStrippedStart(trial)) && <ExpectedNote state={state} trial={trial} />}
       {ref && isFirmwareWork(ref) && (
         <Bay as={Link} {...{ to: `/cases/${caseId}/firmware` }}>
           <Cpu size={18} aria-hidden /> Open the firmware bay

@@ -7,7 +7,7 @@ import type { Role } from '../../../../contracts';
 import { renderInShell } from '../../../testing-screen';
 import { CautionGate } from './CautionGate';
 import { ClosedCard, ParkedCard, ReadyToClose } from './FinishedCard';
-import { splitOutcomes } from './outcome-choices';
+import { splitOutcomes } from '../../case-log/outcome-choices';
 import { ReadingEntry } from './ReadingEntry';
 import { TrialCard } from './TrialCard';
 

@@ -1,5 +1,5 @@
-import type { TrialView } from '../../../../core/diagnosis';
-import { CAUTIONS } from '../../../../core/trials';
+import type { TrialView } from '../../../core/diagnosis';
+import { CAUTIONS } from '../../../core/trials';
 
 /** A trial as it is read aloud: what it is, what to mind, the steps one by one. */
 export const spokenTrial = (trial: TrialView): string[] => [

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
-import type { TrialView } from '../../../../core/diagnosis';
-import { gateOf } from '../../../../core/trials';
-import { useDesk, useDeskStore } from '../../../stores/desk-store';
+import type { TrialView } from '../../../core/diagnosis';
+import { gateOf } from '../../../core/trials';
+import { useDesk, useDeskStore } from '../../stores/desk-store';
 
 export interface Gate {
   /** Nothing had to be confirmed, or it was. */

@@ -1,5 +1,5 @@
-import { diagnosisOf } from '../../../../core/casework/testing-log';
-import type { TrialView } from '../../../../core/diagnosis';
+import { diagnosisOf } from '../../../core/casework/testing-log';
+import type { TrialView } from '../../../core/diagnosis';
 import { outcomeForKey, splitOutcomes } from './outcome-choices';
 
 const { advice, alternatives } = diagnosisOf({ reported: 'at-memory', machine: { board: { stageLights: true } } });

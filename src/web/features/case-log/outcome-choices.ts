@@ -1,5 +1,5 @@
-import { SILENT_OUTCOMES } from '../../../../core/trials';
-import type { OutcomeView, TrialView } from '../../../../core/diagnosis';
+import { SILENT_OUTCOMES } from '../../../core/trials';
+import type { OutcomeView, TrialView } from '../../../core/diagnosis';
 
 /** At most this many outcomes are large buttons; the rest are behind "Something else was seen". */
 const largeButtons = 5;

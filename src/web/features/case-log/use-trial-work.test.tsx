@@ -1,12 +1,12 @@
 /** @jest-environment jsdom */
 import { act, renderHook } from '@testing-library/react';
-import { diagnoseCase, type CaseEvent, type EventBody } from '../../../../core/casework';
-import { eventsOf } from '../../../../core/casework/testing-log';
-import type { Role, StoredEvent } from '../../../../contracts';
-import { inShell } from '../../../testing-screen';
-import { useDeskStore } from '../../../stores/desk-store';
-import { createCaseViewer, type CaseView } from '../../case-log/case-view';
-import type { CaseActions } from '../../case-log/use-case-actions';
+import { diagnoseCase, type CaseEvent, type EventBody } from '../../../core/casework';
+import { eventsOf } from '../../../core/casework/testing-log';
+import type { Role, StoredEvent } from '../../../contracts';
+import { inShell } from '../../testing-screen';
+import { useDeskStore } from '../../stores/desk-store';
+import { createCaseViewer, type CaseView } from './case-view';
+import type { CaseActions } from './use-case-actions';
 import { useTrialWork } from './use-trial-work';
 
 /** The test in hand: which it is, what a press writes, and what has to be confirmed first. */

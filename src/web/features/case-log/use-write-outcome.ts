@@ -1,9 +1,9 @@
-import type { TrialView } from '../../../../core/diagnosis';
-import { isSilent } from '../../../../core/trials';
-import { useDesk, useDeskStore, type Desk } from '../../../stores/desk-store';
-import { newId } from '../../../stores/new-id';
-import { isDrafted, type CaseView } from '../../case-log/case-view';
-import type { CaseActions } from '../../case-log/use-case-actions';
+import type { TrialView } from '../../../core/diagnosis';
+import { isSilent } from '../../../core/trials';
+import { deskNow, useDeskStore, type Desk } from '../../stores/desk-store';
+import { newId } from '../../stores/new-id';
+import { isDrafted, type CaseView } from './case-view';
+import type { CaseActions } from './use-case-actions';
 
 export interface SeenOutcome {
   readonly outcome: string;
@@ -16,9 +16,9 @@ export interface SeenOutcome {
  * it leaves the desk; what was laid there since stays.
  */
 export function useWriteOutcome(caseId: string, view: CaseView, actions: CaseActions) {
-  const desk = useDesk(caseId);
   const change = useDeskStore((store) => store.change);
   return (trial: TrialView, { outcome, volts, note }: SeenOutcome): void => {
+    const desk = deskNow(caseId);
     const seen = trial.kind === 'start' && !isSilent(outcome) ? desk.seen : null;
     const draftId = isDrafted(view) ? newId() : null;
     const setUp = draftId ? [{ kind: 'configuration-changed', id: draftId, changes: desk.draft } as const] : [];
@@ -38,12 +38,12 @@ export function useWriteOutcome(caseId: string, view: CaseView, actions: CaseAct
   };
 
   function clearDesk(of: Pick<Desk, 'note' | 'draftId' | 'seen'> & { readonly trial: string }) {
-    const now = useDeskStore.getState().desks[caseId];
+    const now = deskNow(caseId);
     change(caseId, {
-      ...(now?.note === of.note ? { note: '' } : {}),
-      ...(now?.seen === of.seen ? { seen: null } : {}),
-      ...(now?.wait?.trial === of.trial ? { wait: null } : {}),
-      ...(of.draftId !== null && now?.draftId === of.draftId ? { draft: [], draftId: null } : {}),
+      ...(now.note === of.note ? { note: '' } : {}),
+      ...(now.seen === of.seen ? { seen: null, signals: null } : {}),
+      ...(now.wait?.trial === of.trial ? { wait: null } : {}),
+      ...(of.draftId !== null && now.draftId === of.draftId ? { draft: [], draftId: null } : {}),
     });
   }
 }

@@ -1,0 +1,80 @@
+import { useMemo } from 'react';
+import styled from 'styled-components';
+import { patternInSigns, patternInWords, tappedPattern } from '../../../core/signals';
+import { Button } from '../../components/Button';
+import { Said } from './parts';
+import type { Tapping } from './use-tapping';
+import { Waveform } from './Waveform';
+
+const Pad = styled.button<{ $down: boolean }>`
+  width: 100%;
+  min-height: 56px;
+  border: 2px ${({ $down }) => ($down ? 'solid' : 'dashed')} ${({ theme }) => theme.strong};
+  border-radius: 6px;
+  background: ${({ theme, $down }) => ($down ? theme.strong : theme.panel)};
+  color: ${({ theme, $down }) => ($down ? theme.onStrong : theme.ink)};
+  font-weight: 600;
+  cursor: pointer;
+  touch-action: none;
+  user-select: none;
+`;
+/** The pattern so far waits so long for another tone before it is judged. */
+const judgedAfterSeconds = 1.2;
+
+/** A pad that is held as long as each tone, and what was tapped so far. */
+export function TapPad({ tapping, isListening }: { readonly tapping: Tapping; readonly isListening: boolean }) {
+  const { taps, isDown, down, up } = tapping;
+  const last = taps.at(-1);
+  const seconds = last ? last.startSeconds + last.seconds + judgedAfterSeconds : 0;
+  const beeps = useMemo(() => tappedPattern(taps, seconds).beeps, [taps, seconds]);
+  if (isListening) return <Waveform outline={[]} beeps={[]} seconds={1} />;
+  return (
+    <>
+      {taps.length > 0 && <Waveform outline={[]} beeps={beeps} seconds={Math.max(4, seconds)} />}
+      <Pad
+        type="button"
+        $down={isDown}
+        onPointerDown={(event) => {
+          event.currentTarget.setPointerCapture(event.pointerId);
+          down();
+        }}
+        onPointerUp={up}
+        onPointerCancel={up}
+        onKeyDown={(event) => {
+          if (event.key !== ' ' && event.key !== 'Enter') return;
+          event.preventDefault();
+          if (!event.repeat) down();
+        }}
+        onKeyUp={up}
+      >
+        {isDown ? 'Tone …' : 'Hold here as long as each tone'}
+      </Pad>
+    </>
+  );
+}
+
+/** What was tapped, to be taken or tapped again. */
+export function TappedLine({
+  tapping,
+  onTake,
+}: {
+  readonly tapping: Tapping;
+  readonly onTake: (beeps: string) => void;
+}) {
+  const last = tapping.taps.at(-1);
+  const end = last ? last.startSeconds + last.seconds + judgedAfterSeconds : 0;
+  const { pattern, repeats } = useMemo(() => tappedPattern(tapping.taps, end), [tapping.taps, end]);
+  const signs = patternInSigns(pattern);
+  return (
+    <Said role="status">
+      <strong>
+        Tapped: {patternInWords(signs)}
+        {repeats > 1 ? `, ${repeats} times` : ''}
+      </strong>
+      <Button $kind="primary" onPress={() => onTake(signs)}>
+        Take it: {signs}
+      </Button>
+      <Button onPress={tapping.clear}>Tap again</Button>
+    </Said>
+  );
+}
