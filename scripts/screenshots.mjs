@@ -34,7 +34,22 @@ const views = [
   },
   { name: 'case-build-up', path: demoCase('11') },
   { name: 'case-load-dim', path: demoCase('03'), theme: 'dim' },
-  { name: 'case-closed', path: demoCase('01') },
+  {
+    name: 'signals',
+    path: `${demoCase('15')}/signals`,
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Light MEM,/ }).click();
+      await page.getByRole('textbox', { name: 'Code' }).fill('3C');
+      await page.getByRole('heading', { name: 'Beeps' }).click();
+      await page.evaluate(() => document.activeElement?.blur());
+      for (const milliseconds of [750, 180, 750]) {
+        await page.keyboard.down(' ');
+        await page.waitForTimeout(milliseconds);
+        await page.keyboard.up(' ');
+        await page.waitForTimeout(220);
+      }
+    },
+  },
   { name: 'shop', path: '/shop' },
   { name: 'close', path: `${demoCase('02')}/close` },
   { name: 'case-used-parts', path: demoCase('13') },

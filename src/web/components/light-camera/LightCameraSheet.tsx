@@ -28,7 +28,12 @@ const Seen = styled.dl`
     font: 700 1rem ${fonts.code};
   }
 `;
+const Hint = styled.p`
+  margin-bottom: 0.6rem;
+  color: ${({ theme }) => theme.muted};
+`;
 const Tools = styled.div`
+  margin-top: 0.6rem;
   display: flex;
   flex-wrap: wrap;
   gap: 0.5rem;
@@ -59,6 +64,7 @@ export function LightCameraSheet({ labels, onClose, onTake }: LightCameraSheetPr
       <Sheet>
         <Dialog>
           <Heading slot="title">Watch lights by camera or video</Heading>
+          <Hint>Keep the camera still, the lights in its picture. Nothing of it leaves this device.</Hint>
           {labels.length > 1 && (
             <Toggles
               label="Light to mark"
