@@ -29,11 +29,13 @@ test('any entry can be struck on the whole sheet, unless a later one rests on it
 
   await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
   await page.getByRole('button', { name: 'Cross out: Start without the drive' }).click();
+  await page.getByRole('button', { name: 'Seen wrongly' }).click();
   await expect(page.getByRole('alert')).toContainText('Cross out the later one first');
   await page.getByRole('button', { name: 'Dismiss' }).click();
 
   await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
   await page.getByRole('button', { name: 'Cross out: Start it as it is' }).click();
+  await page.getByRole('button', { name: 'Seen wrongly' }).click();
   await expect(sheet(page).getByRole('listitem').filter({ hasText: 'Start it as it is' })).toContainText('crossed out');
   await expect(sheet(page).getByRole('listitem')).toHaveCount(4);
 });
@@ -114,5 +116,6 @@ test('an entry that contradicts the others is named, and striking it settles the
   await expect(page.getByText(/Look for the standby light on the board: it is dark/).first()).toBeVisible();
   await page.getByRole('button', { name: 'Open the whole bench sheet' }).click();
   await page.getByRole('button', { name: 'Cross out: Look for the standby light on the board' }).click();
+  await page.getByRole('button', { name: 'Seen wrongly' }).click();
   await expect(notice).toHaveCount(0);
 });

@@ -24,3 +24,21 @@ test('a front lead that nobody wrote down is asked for before the machine counts
   await see(page, 'Picture, but no system found');
   await expect(sheet(page)).toContainText('Strip to the minimum in the case and start');
 });
+
+test('a lead that is left in is asked for, and the log says that it stayed connected', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: 'One lead left', reported: 'Starts for a moment, then stops' });
+  await see(page, 'Starts for a moment, then stops');
+  await page.getByRole('button', { name: /^Show all/ }).click();
+  await pickInstead(page, 'Strip to the minimum in the case and start');
+  const ticks = page.getByRole('group', { name: 'Off, or not fitted' }).getByRole('checkbox');
+  for (let n = 0; n < (await ticks.count()); n++)
+    if ((await ticks.nth(n).getAttribute('value')) !== 'drive')
+      await ticks.nth(n).locator('xpath=ancestor::label').click();
+  await see(page, 'Starts for a moment, then stops');
+  const asked = page.getByRole('dialog');
+  await expect(asked.getByRole('heading', { name: 'Still connected?' })).toBeVisible();
+  await expect(asked.getByRole('listitem')).toHaveText(['drive']);
+  await asked.getByRole('button', { name: /^Yes, they are still connected/ }).click();
+  await expect(sheet(page)).toContainText('Still connected: drive');
+  await expect(page.locator('[data-part="drive"] title')).not.toContainText('out');
+});

@@ -44,7 +44,12 @@ export function rightForEvent(event: CaseEvent): Action {
 
 /** All that is asked of who appends `events` to a log: the right of each, and of what each crosses out. */
 export function rightsForEvents(log: readonly CaseEvent[], events: readonly CaseEvent[]): readonly Action[] {
-  const struck = new Set(events.flatMap((event) => (event.kind === 'entry-struck' ? [event.entry] : [])));
-  const crossedOut = struck.size > 0 ? [...log, ...events].filter(({ id }) => struck.has(id)) : [];
-  return [...new Set([...events, ...crossedOut].map(rightForEvent))];
+  const all = events.some(({ kind }) => kind === 'entry-struck') ? [...log, ...events] : [];
+  const strikes = events.filter((event) => event.kind === 'entry-struck');
+  // Crossing out a crossing out brings an entry back: that asks for its right as well.
+  const first = all.filter(({ id }) => strikes.some(({ entry }) => entry === id));
+  const backAgain = first.flatMap((event) =>
+    event.kind === 'entry-struck' ? all.filter(({ id }) => id === event.entry) : [],
+  );
+  return [...new Set([...events, ...first, ...backAgain].map(rightForEvent))];
 }

@@ -1,3 +1,4 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
@@ -6,15 +7,20 @@ import type { Role } from '../contracts';
 import { MeContext } from './shell/me';
 import { themes } from './theme/tokens';
 
+/** Of a server that nobody asks. */
+const client = new QueryClient({ defaultOptions: { queries: { retry: false, gcTime: Infinity } } });
+
 /** Wraps what is tested in what every screen stands in: theme, router, and somebody who is signed in. */
 export function inShell(children: ReactNode, { role = 'technician' }: { readonly role?: Role } = {}) {
   const me = { id: '1', login: 'runa', name: 'Runa', role, shop: { id: 's', name: 'Harbour bench' } };
   return (
-    <ThemeProvider theme={themes.day}>
-      <MemoryRouter>
-        <MeContext value={me}>{children}</MeContext>
-      </MemoryRouter>
-    </ThemeProvider>
+    <QueryClientProvider client={client}>
+      <ThemeProvider theme={themes.day}>
+        <MemoryRouter>
+          <MeContext value={me}>{children}</MeContext>
+        </MemoryRouter>
+      </ThemeProvider>
+    </QueryClientProvider>
   );
 }
 

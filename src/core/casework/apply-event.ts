@@ -246,7 +246,7 @@ function strike(before: CaseState, listed: CaseState, event: EntryStruck): Stepp
   if (!target)
     return refuse(['entry'], 'unknown-entry', `expected an earlier entry of this case, found "${event.entry}"`);
   const { kind } = target.event;
-  if (kind === 'case-opened' || kind === 'entry-struck')
+  if (kind === 'case-opened')
     return refuse(['entry'], 'cannot-strike', `expected an entry that can be struck, found ${kind}`);
   return target.struckBy === event.id
     ? advance(listed)

@@ -1,4 +1,4 @@
-import { isOwnersWord, openHazards } from '../diagnosis';
+import { isOwnersWord, openHazards, type EvidenceStep } from '../diagnosis';
 import type { FlashMethod } from '../firmware';
 import type { StartOutcome } from '../startup';
 import type { CaseState } from './case-state';
@@ -23,22 +23,32 @@ export function flashRefusals(state: CaseState, method: FlashMethod): FlashRefus
   return power ? [...wet, power] : wet;
 }
 
-function powerOf({ steps }: CaseState): FlashRefusal | null {
-  const last = steps.findLastIndex(
-    (step) =>
-      step.trial.observe.kind === 'start' &&
-      !isOwnersWord(step) &&
-      !notPressed.includes(step.trial.ref.kind) &&
-      step.outcome !== 'could-not',
-  );
-  const step = steps[last];
-  if (!step || steps.slice(last + 1).some(({ handling }) => handling.some(({ act }) => act === 'drain'))) return null;
+function powerOf(state: CaseState): FlashRefusal | null {
+  const step = lastPressed(state);
+  if (!step || isOffByLog(state)) return null;
   return offAgain.some((outcome) => outcome === step.outcome)
     ? {
         code: 'button',
         why: `The log says that the button was pressed ("${step.trial.title}") and the cord not pulled since: it may be half on.`,
       }
     : { code: 'running', why: `The log says that it is running since "${step.trial.title}".` };
+}
+
+/** The last step at which somebody pressed the button, as far as the log says. */
+const lastPressed = ({ steps }: Pick<CaseState, 'steps'>): EvidenceStep | undefined => steps.findLast(isPressed);
+
+const isPressed = (step: EvidenceStep): boolean =>
+  step.trial.observe.kind === 'start' &&
+  !isOwnersWord(step) &&
+  !notPressed.includes(step.trial.ref.kind) &&
+  step.outcome !== 'could-not';
+
+/** The log says that it was switched off and drained since it was last started. */
+export function isOffByLog({ steps }: Pick<CaseState, 'steps'>): boolean {
+  const drained = steps.findLastIndex(({ handling }) => handling.some(({ act }) => act === 'drain'));
+  const pressed = steps.findLastIndex(isPressed);
+  // A test that pulls the cord and then starts ends with the machine on.
+  return drained > pressed;
 }
 
 /** They stand in the log as starts, and nobody pressed a button. */

@@ -1,4 +1,4 @@
-import { diagnoseCase, foldCase, type CaseEvent, type EventBody } from '.';
+import { diagnoseCase, foldCase, foldOn, type CaseEvent, type EventBody } from '.';
 import { eventId, eventsOf, stateOf } from './testing-log';
 
 const opened = eventsOf({ machine: { parts: [{ id: 'drive', kind: 'drive' }] }, reported: 'twitch' });
@@ -106,6 +106,24 @@ test.each<[string, CaseEvent[], string, string]>([
   ['a second opening', [{ ...opened[0], id: eventId(101) } as CaseEvent], 'opened-twice', 'kind'],
 ])('%s is refused with its field', (_what, events, code, path) => {
   expect(fold(...events)).toMatchObject({ state: null, code, path });
+});
+
+test('a crossing out that is crossed out lets the entry count again, and it can be crossed out anew', () => {
+  const counts = (...events: readonly CaseEvent[]) => {
+    const folded = foldCase([...opened, ...events]);
+    return folded.ok ? folded.state.steps.length : folded.problem.code;
+  };
+  expect(counts(start(1), strike(2, 1))).toBe(1);
+  expect(counts(start(1), strike(2, 1), strike(3, 2))).toBe(2);
+  expect(counts(start(1), strike(2, 1), strike(3, 2), strike(4, 1))).toBe(1);
+});
+
+test('nothing of a closed case is crossed out before it is opened again', () => {
+  const folded = foldCase([...opened, start(1), close(2)]);
+  if (!folded.ok) throw new Error(folded.problem.message);
+  expect(foldOn(folded.state, [strike(3, 1)])).toMatchObject({ ok: false, problem: { code: 'case-closed', event: 0 } });
+  const reopened = event(3, { kind: 'case-reopened', reason: 'Came back' });
+  expect(foldOn(folded.state, [reopened, strike(4, 1)]).ok).toBe(true);
 });
 
 test('a log must begin with the opening, and its machine must hold together', () => {

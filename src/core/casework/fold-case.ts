@@ -22,6 +22,8 @@ export const foldStored = (events: readonly CaseEvent[]): Folded => fold(events,
  */
 export function foldOn(state: CaseState, more: readonly CaseEvent[]): Folded {
   if (!more.some(({ kind }) => kind === 'entry-struck')) return continueFold(state, more);
+  const closedAt = strikeOnClosed(state, more);
+  if (closedAt >= 0) return refused(closedAt, onClosed);
   const before = state.entries;
   const all = [...before.map(({ event }) => event), ...more];
   const folded = fold(all, (index) => (before[index]?.unread ?? null) !== null);
@@ -29,6 +31,16 @@ export function foldOn(state: CaseState, more: readonly CaseEvent[]): Folded {
   const { event, ...refusal } = folded.problem;
   return refused(event - before.length, refusal);
 }
+
+const onClosed = {
+  path: ['kind'],
+  code: 'case-closed',
+  message: 'expected case-reopened first, found an entry crossed out after the case was closed',
+} as const;
+
+/** The first of the new entries that crosses out something of a closed case; -1 for none. */
+const strikeOnClosed = ({ stage }: CaseState, more: readonly CaseEvent[]): number =>
+  stage === 'closed' && more[0]?.kind !== 'case-reopened' ? more.findIndex(({ kind }) => kind === 'entry-struck') : -1;
 
 function continueFold(before: CaseState, more: readonly CaseEvent[]): Folded {
   const seen = new Set(before.entries.map(({ event }) => event.id));
@@ -69,5 +81,11 @@ const refused = (event: number, refusal: Refusal): Folded => ({ ok: false, probl
 const duplicate = (id: string): Stepped =>
   refuse(['id'], 'duplicate-event', `expected an id used once in the log, found "${id}" again`);
 
-const struckBy = (events: readonly CaseEvent[]): Map<string, string> =>
-  new Map(events.flatMap((event) => (event.kind === 'entry-struck' ? [[event.entry, event.id] as const] : [])));
+/** Which entry is crossed out by which. One that is crossed out itself crosses out nothing: the last word counts. */
+function struckBy(events: readonly CaseEvent[]): Map<string, string> {
+  const struck = new Map<string, string>();
+  for (const event of [...events].reverse())
+    if (event.kind === 'entry-struck' && !struck.has(event.id) && !struck.has(event.entry))
+      struck.set(event.entry, event.id);
+  return struck;
+}

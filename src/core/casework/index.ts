@@ -44,7 +44,7 @@ export { mayAppendAfter } from './may-append-after';
 export { circumstancesOf, createCaseDiagnoser, diagnoseCase, inputOf } from './diagnose-case';
 export { proofOfCause } from './proof-of-cause';
 export { reportedStep } from './reported-step';
-export { flashRefusals } from './flash-refusals';
+export { flashRefusals, isOffByLog } from './flash-refusals';
 export type { FlashRefusal } from './flash-refusals';
 export { ownerTries } from './owner-tries';
 export { memoryMatrixOf } from './memory-matrix-of';

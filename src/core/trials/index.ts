@@ -20,6 +20,7 @@ export {
 export type { NormalComponent, Quantity } from './quantity';
 export { recommendedWait } from './recommended-wait';
 export type { RecommendedWait } from './recommended-wait';
+export { byHand } from './by-hand';
 export { setUpMinutes } from './set-up-minutes';
 export { SILENT_OUTCOMES, handlingOf, isSilent } from './trial';
 export type { Handling, Observation, Trial } from './trial';
@@ -34,3 +35,17 @@ export {
 export type { TrialKind, TrialRef } from './trial-id';
 export { findTrial, trialsFor } from './trials-for';
 export type { OutcomeOption } from './outcome-option';
+export { findSwitchPins, repairMovements } from './catalogue/repair-movements';
+export {
+  hasAdapter,
+  openingWords,
+  pinsInWords,
+  powerAway,
+  powerBack,
+  putIn,
+  quickestReset,
+  setupKeyWords,
+  switchPinsOf,
+  takeOut,
+} from './movements';
+export type { AtPart, Bench, Drawing, Movement, SwitchPins } from './movements';

@@ -27,7 +27,11 @@ const defaultsMinutes = 4;
 /**
  * Minutes to get from the machine as it stands to the trial: its changes, and opening the case once.
  */
-export function setUpMinutes(machine: Machine, trial: Trial, { caseOpen }: { caseOpen: boolean }): number {
+export function setUpMinutes(
+  machine: Machine,
+  trial: Pick<Trial, 'inside' | 'repair' | 'changes'>,
+  { caseOpen }: { readonly caseOpen: boolean },
+): number {
   const opening = trial.inside && !caseOpen ? openCaseMinutes : 0;
   // The minutes of a repair are its own; what was away and has to be fitted for it comes on top.
   const own = trial.repair ? trial.changes.filter(isFitting) : trial.changes;

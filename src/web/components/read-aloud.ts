@@ -10,9 +10,19 @@ export function readAloud(sentences: readonly string[]): void {
   const wasSpeaking = speech.speaking;
   speech.cancel();
   if (wasSpeaking) return;
-  for (const sentence of sentences) {
-    const spoken = new SpeechSynthesisUtterance(sentence);
-    spoken.lang = 'en';
-    speech.speak(spoken);
-  }
+  for (const sentence of sentences) say(speech, sentence);
+}
+
+function say(speech: SpeechSynthesis, sentence: string): void {
+  const spoken = new SpeechSynthesisUtterance(sentence);
+  spoken.lang = 'en';
+  speech.speak(spoken);
+}
+
+/** Reads one sentence; what was being read stops. */
+export function readSentence(sentence: string): void {
+  const speech = voice();
+  if (!speech) return;
+  speech.cancel();
+  say(speech, sentence);
 }

@@ -4,6 +4,7 @@ import { instantiateFaults, repairOf, type RepairClass, type RepairId } from '..
 import type { CautionId } from '../caution';
 import type { Handling, Trial } from '../trial';
 import { formatTrialId } from '../trial-id';
+import { repairMovements } from './repair-movements';
 import { isInside, outcomesOfStart, seatedWith } from './start-trial';
 
 const startAfterMinutes = 1;
@@ -77,14 +78,15 @@ const isInsideWork = ({ part, repair }: RepairClass): boolean =>
 /** What is done, in order. */
 function movementsOf(repairClass: RepairClass, machine: Machine, configuration: Configuration): string[] {
   const { repair, part, title } = repairClass;
-  if (repair !== 'leave-slot-empty') return [`${title}.`];
+  if (repair !== 'leave-slot-empty')
+    return repairMovements(repair, { machine, configuration, part, board: null }).map(({ text }) => text);
   const moves = (otherPlace(part, machine, configuration) ?? []).flatMap((change) => {
     if (change.kind !== 'place') return [];
     const nameOf = (id: string) => machine.parts.find((one) => one.id === id)?.name ?? id;
     const to = change.to.state === 'moved' ? change.to.to : machine.parts.find(({ id }) => id === change.part)?.slot;
     return [`Move ${nameOf(change.part)} from ${part.name} to ${nameOf(to ?? '')}. Both sides click.`];
   });
-  return moves.length > 0 ? moves : [`${title}.`];
+  return moves.length > 0 ? moves : [`${title}: put nothing into it.`];
 }
 
 function handlingWith({ repair, part }: RepairClass, machine: Machine): Handling[] {

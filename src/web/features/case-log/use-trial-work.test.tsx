@@ -97,6 +97,11 @@ test('after setting up by hand a plain start is in hand, and is written with wha
   useDeskStore.getState().change('one', { draft: takeOut });
   const { result } = work(view);
   expect([result.current.trial?.id, result.current.isSetUp]).toEqual(['start', true]);
+  // What was moved by hand asks for the same care as a test that moves it.
+  expect(result.current.trial?.cautions).toContain('unplug');
+  act(() => result.current.outcome('works'));
+  expect(written).toEqual([]);
+  act(() => result.current.gate.confirm());
   act(() => result.current.outcome('works'));
   expect(written[0]).toMatchObject([
     { kind: 'configuration-changed', changes: takeOut },

@@ -1,16 +1,19 @@
 import { useMemo, useState } from 'react';
 import type { Diagnosis, TrialView } from '../../../core/diagnosis';
-import { formatTrialId } from '../../../core/trials';
+import { differ } from '../../../core/machine';
+import { byHand, formatTrialId } from '../../../core/trials';
 import { rightForTrial } from '../../../contracts';
 import { useMay } from '../../shell/me';
-import { canReadAloud, readAloud } from '../../components/read-aloud';
+import { canReadAloud } from '../../components/read-aloud';
 import { useLatest } from '../../components/use-latest';
 import { useDesk, useDeskStore } from '../../stores/desk-store';
 import { isDrafted, type CaseView } from './case-view';
 import type { CaseActions } from './use-case-actions';
 import { outcomeForKey, splitOutcomes, type OutcomeChoices } from './outcome-choices';
-import { spokenTrial } from './spoken-trial';
+import { useReadNext } from './use-read-next';
 import { useGate, type Gate } from './use-gate';
+import { useLeftIn, type StillOn } from './use-left-in';
+import { useProcedure, type ShownProcedure } from './use-procedure';
 import { useWriteOutcome } from './use-write-outcome';
 
 export interface TrialWork {
@@ -19,6 +22,7 @@ export interface TrialWork {
   /** Something is on its way, or the case takes no entries; asked at the moment of a press. */
   readonly isBusy: () => boolean;
   readonly gate: Gate;
+  readonly shown: ShownProcedure;
   readonly isSetUp: boolean;
   readonly choices: OutcomeChoices;
   readonly choose: (id: string | null) => void;
@@ -26,6 +30,8 @@ export interface TrialWork {
   readonly outcome: (id: string, volts?: number) => void;
   /** Set while the reason is asked for which the trial could not be done. */
   readonly whyNot: { readonly answer: (reason: string) => void; readonly leave: () => void } | null;
+  /** Set while it is asked whether unticked leads of a stripped start are still connected. */
+  readonly stillOn: StillOn | null;
   readonly startWait: () => void;
   /** The note was stored: it goes, unless something else was typed since. */
   readonly clearNote: (stored: string) => void;
@@ -53,21 +59,24 @@ export function useTrialWork({ caseId, view, newest, diagnosis, canWrite, action
   const change = useDeskStore((store) => store.change);
   const stepsBefore = view.logged.steps.length;
   const proposed = diagnosis?.advice.trial ?? null;
-  const trial = trialInHand(view, diagnosis, desk.chosenAfter === stepsBefore ? desk.chosenTrial : null);
+  const inHand = trialInHand(view, diagnosis, desk.chosenAfter === stepsBefore ? desk.chosenTrial : null);
+  const trial = useMemo(() => withSetUp(view, inHand), [view, inHand]);
   const { stage } = view.logged;
   const mayRecord = useMay(trial ? rightForTrial(trial.id) : 'write-cases');
   const isDisabled = !canWrite || !mayRecord || stage === 'closed' || stage === 'parked';
   const gate = useGate(caseId, trial, stepsBefore);
+  const shown = useProcedure(view.drafted, trial?.id ?? null);
+  const readNext = useReadNext(trial, shown);
   const [asksWhyNot, setAsksWhyNot] = useState(false);
   const write = useWriteOutcome(caseId, view, actions);
+  const leads = useLeftIn({ caseId, view, trial, actions, write });
   const outcome = useLatest((id: string, volts?: number) => {
     if (!trial || isDisabled || !gate.pass(id)) return;
     if (id === 'could-not') return setAsksWhyNot(true);
+    if (leads.isAsked(id)) return;
     write(trial, { outcome: id, volts, note: desk.note.trim() });
   });
-  const startWait = useLatest(() => {
-    if (trial?.wait) change(caseId, { wait: { trial: trial.id, endsAt: Date.now() + 1000 * trial.wait.seconds } });
-  });
+  const wait = useWait(caseId, trial);
   const choose = (id: string | null) =>
     change(caseId, { chosenTrial: id, chosenAfter: newest.logged.steps.length, confirmed: null });
   const choices = useMemo(() => (trial ? splitOutcomes(trial) : noChoices), [trial]);
@@ -84,21 +93,41 @@ export function useTrialWork({ caseId, view, newest, diagnosis, canWrite, action
     alternatives: useOthers(diagnosis, trial?.id),
     isBusy: useLatest(() => isDisabled),
     gate,
+    shown,
     isSetUp: isDrafted(view) && trial?.id === plainStart,
     choices,
     choose,
     backToProposal: useLatest(() => choose(proposed?.id ?? null)),
     outcome,
     whyNot: asksWhyNot && trial ? whyNot : null,
-    startWait,
+    stillOn: leads.stillOn,
+    startWait: wait.start,
     clearNote: (stored: string) => {
       const { note } = useDeskStore.getState().desks[caseId] ?? { note: '' };
       if (note.trim() === stored.trim()) change(caseId, { note: '' });
     },
   };
-  const stopWait = () => change(caseId, { wait: null });
-  const isWaiting = trial !== null && desk.wait?.trial === trial.id;
-  return { ...work, handleKey: (key) => handleKey(key, work, isWaiting ? stopWait : startWait) };
+  return { ...work, handleKey: (key) => handleKey(key, work, { toggleWait: wait.toggle, readNext }) };
+}
+
+/** The wait of the trial in hand: started, or stopped where it runs. */
+function useWait(caseId: string, trial: TrialView | null) {
+  const { wait } = useDesk(caseId);
+  const change = useDeskStore((store) => store.change);
+  const start = useLatest(() => {
+    if (trial?.wait) change(caseId, { wait: { trial: trial.id, endsAt: Date.now() + 1000 * trial.wait.seconds } });
+  });
+  const isRunning = trial !== null && wait?.trial === trial.id;
+  return { start, toggle: isRunning ? () => change(caseId, { wait: null }) : start };
+}
+
+/** A start for which the machine was set up by hand has the cautions and the minutes of what was moved for it. */
+function withSetUp(view: CaseView, trial: TrialView | null): TrialView | null {
+  if (!trial || !isDrafted(view) || trial.id !== plainStart) return trial;
+  const { machine, configuration } = view.logged;
+  const changes = differ(configuration, view.drafted.configuration);
+  const { cautions, minutes } = byHand(machine, changes, view.logged);
+  return { ...trial, cautions: [...new Set([...cautions, ...trial.cautions])], minutes: trial.minutes + minutes };
 }
 
 /** What was chosen; after setting up by hand a plain start; else what is proposed. */
@@ -124,8 +153,8 @@ function useOthers(diagnosis: Diagnosis | null, inHand: string | undefined): rea
 /** Single keys that belong to the trial in hand; true where one was meant for it. */
 function handleKey(
   key: string,
-  { trial, gate, choices, outcome }: Pick<TrialWork, 'trial' | 'gate' | 'choices' | 'outcome'>,
-  toggleWait: () => void,
+  { trial, gate, choices, outcome, shown }: Pick<TrialWork, 'trial' | 'gate' | 'choices' | 'outcome' | 'shown'>,
+  { toggleWait, readNext }: { readonly toggleWait: () => void; readonly readNext: () => void },
 ): boolean {
   if (!trial) return false;
   if (key === 'g' && !gate.isConfirmed) {
@@ -133,7 +162,11 @@ function handleKey(
     return true;
   }
   if (key === 'r' && canReadAloud()) {
-    readAloud(spokenTrial(trial));
+    readNext();
+    return true;
+  }
+  if (key === 'f') {
+    shown.toggle();
     return true;
   }
   if (key === 't' && trial.wait) {

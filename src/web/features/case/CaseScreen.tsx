@@ -12,13 +12,15 @@ import { caseNumber } from '../../components/format';
 import { useLatest } from '../../components/use-latest';
 import { useUnsent } from '../../device/outbox-store';
 import { useWakeLock } from '../../components/use-wake-lock';
-import { BenchSheet, lastEntryToStrike } from './sheet/BenchSheet';
+import { BenchSheet, lastEntryToStrike, undoneWords } from './sheet/BenchSheet';
+import type { OnStrike } from './sheet/WholeSheet';
 import { CaseBar } from './bar/CaseBar';
 import { Chain } from '../case-log/Chain';
 import { Column } from './column';
 import { DoubtNotice } from './trial/DoubtNotice';
 import { ClosedCard, ParkedCard, ReadyToClose } from './trial/FinishedCard';
 import { ReportedNotice } from './trial/ReportedNotice';
+import { StillConnected } from './trial/StillConnected';
 import { useOtherMachines } from './bar/OtherMachines';
 import { NoteEntry } from './sheet/NoteEntry';
 import { SaveNotice } from '../case-log/SaveNotice';
@@ -138,8 +140,8 @@ function useDocumentTitle(title: string): void {
 
 /** What is written besides outcomes. */
 function useLogEntries(actions: CaseActions, work: TrialWork) {
-  const strike = useLatest((entry: Entry) => {
-    void actions.record({ kind: 'entry-struck', entry: entry.event.id, reason: 'Undone at the bench' });
+  const strike = useLatest((entry: string, reason: string) => {
+    void actions.record({ kind: 'entry-struck', entry, reason });
   });
   const park = useLatest((waitingFor: string, until: string | null) => {
     void actions.record({ kind: 'case-parked', waitingFor, ...(until ? { until } : {}) });
@@ -157,8 +159,8 @@ function useLogEntries(actions: CaseActions, work: TrialWork) {
   return { strike, park, addNote };
 }
 
-function strikeLast(last: Entry | null, strike: (entry: Entry) => void): void {
-  if (last) strike(last);
+function strikeLast(last: Entry | null, strike: OnStrike): void {
+  if (last) strike(last.event.id, undoneWords);
 }
 
 /** Keys of the screen first, then those of the trial in hand; null stands for one that does nothing now. */
@@ -216,12 +218,16 @@ function Centre({
         diagnosis={diagnosis}
         choices={work.choices}
         gate={work.gate}
+        shown={work.shown}
         isSetUp={work.isSetUp}
         onOutcome={work.outcome}
         onReading={work.outcome}
         onStartWait={work.startWait}
         onBackToProposal={work.backToProposal}
       />
+      {work.stillOn && (
+        <StillConnected names={work.stillOn.names} onAnswer={work.stillOn.answer} onClose={work.stillOn.leave} />
+      )}
       {work.whyNot && <WhyNot onReason={work.whyNot.answer} onClose={work.whyNot.leave} />}
     </>
   );

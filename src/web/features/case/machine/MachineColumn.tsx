@@ -13,7 +13,7 @@ import { draftAfter, type CaseView } from '../../case-log/case-view';
 import { PartMenu } from '../plan/PartMenu';
 import { PlanDrawing } from '../plan/PlanDrawing';
 import { SetUpNote } from '../plan/SetUpNote';
-import { askedToStrip } from '../trial/StripDown';
+import { askedToStrip } from '../../case-log/left-in';
 
 const Views = styled(TabList)`
   display: flex;

@@ -11,7 +11,7 @@ import { timeOf } from '../../../components/format';
 import { Button } from '../../../components/Button';
 import { fonts } from '../../../theme/tokens';
 import { entryWords } from '../../case-log/entry-words';
-import { canStrike, WholeSheet } from './WholeSheet';
+import { canStrike, WholeSheet, type OnStrike } from './WholeSheet';
 
 const Strip = styled.footer`
   display: grid;
@@ -79,9 +79,13 @@ const Doubt = styled.b`
 const hidden = new Set(['entry-struck']);
 /** The last entry that can still be crossed out: what undo takes back. Null where it is not for this role to do. */
 export function lastEntryToStrike(state: CaseState, role: Role): Entry | null {
+  if (state.stage === 'closed') return null;
   const last = [...state.entries].reverse().find(canStrike);
   return last && may(role, rightForEvent(last.event)) ? last : null;
 }
+
+/** The reason that stands with an undo: it was pressed at once. */
+export const undoneWords = 'Undone at the bench';
 
 /** The log as a strip of trials; it opens upward to the whole sheet. */
 export function BenchSheet({
@@ -97,7 +101,7 @@ export function BenchSheet({
   readonly waiting: readonly CaseEvent[];
   /** Entries that fit badly with the rest. */
   readonly doubts: readonly EntryFit[];
-  readonly onStrike: (entry: Entry) => void;
+  readonly onStrike: OnStrike;
 }) {
   const strip = useRef<HTMLOListElement>(null);
   const shown = state.entries.filter(({ event }) => !hidden.has(event.kind));
@@ -114,10 +118,14 @@ export function BenchSheet({
           <Button aria-label="Open the whole bench sheet">
             <ChevronUp size={16} aria-hidden /> Open
           </Button>
-          <WholeSheet caseId={caseId} entries={state.entries} onStrike={onStrike} />
+          <WholeSheet caseId={caseId} entries={state.entries} isClosed={state.stage === 'closed'} onStrike={onStrike} />
         </DialogTrigger>
         <Allowed action="write-cases">
-          <Button aria-label="Undo the last entry" isDisabled={!last} onPress={() => last && onStrike(last)}>
+          <Button
+            aria-label="Undo the last entry"
+            isDisabled={!last}
+            onPress={() => last && onStrike(last.event.id, undoneWords)}
+          >
             <Undo2 size={16} aria-hidden /> Undo
           </Button>
         </Allowed>

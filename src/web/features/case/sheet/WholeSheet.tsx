@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Dialog, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import { checkChain, type Entry, type Recorded } from '../../../../core/casework';
@@ -7,6 +7,7 @@ import { useCaseDetail } from '../../../api/cases';
 import { Allowed } from '../../../shell/Allowed';
 import { counted, dateAndTime } from '../../../components/format';
 import { Button } from '../../../components/Button';
+import { Field } from '../../../components/Field';
 import { Notice } from '../../../components/Notice';
 import { ModalSheet, Overlay } from '../../../components/Sheet';
 import { entryWords } from '../../case-log/entry-words';
@@ -36,6 +37,11 @@ const Head = styled.div`
   align-items: center;
 `;
 
+const Reasons = styled.div`
+  display: grid;
+  gap: 0.35rem;
+  min-width: 13rem;
+`;
 const Small = styled.div`
   font-size: 0.88rem;
   color: ${({ theme }) => theme.muted};
@@ -45,6 +51,9 @@ const Whole = styled.p`
   color: ${({ theme }) => theme.muted};
 `;
 
+/** The id of the entry that is crossed out, and why. */
+export type OnStrike = (entry: string, reason: string) => void;
+
 /** Everything but the opening and the corrections themselves can be struck, once. */
 export const canStrike = ({ event, struckBy }: Entry): boolean =>
   struckBy === null && event.kind !== 'case-opened' && event.kind !== 'entry-struck';
@@ -53,11 +62,13 @@ export const canStrike = ({ event, struckBy }: Entry): boolean =>
 export function WholeSheet({
   caseId,
   entries,
+  isClosed,
   onStrike,
 }: {
   readonly caseId: string;
   readonly entries: readonly Entry[];
-  readonly onStrike: (entry: Entry) => void;
+  readonly isClosed: boolean;
+  readonly onStrike: OnStrike;
 }) {
   return (
     <Overlay isDismissable>
@@ -76,9 +87,10 @@ export function WholeSheet({
                     <SheetRow
                       key={entry.event.id}
                       entry={entry}
-                      onStrike={(struck) => {
+                      isClosed={isClosed}
+                      onStrike={(struck, reason) => {
                         close();
-                        onStrike(struck);
+                        onStrike(struck, reason);
                       }}
                     />
                   ))}
@@ -124,7 +136,57 @@ function RecordedNote({ recorded }: { readonly recorded: Recorded | undefined })
   );
 }
 
-function SheetRow({ entry, onStrike }: { readonly entry: Entry; readonly onStrike: (entry: Entry) => void }) {
+/** Crossing out asks why; what is crossed out can be taken back. Neither on a closed case: it is opened again first. */
+function Strike({
+  entry,
+  done,
+  isClosed,
+  onStrike,
+}: {
+  readonly entry: Entry;
+  readonly done: string;
+  readonly isClosed: boolean;
+  readonly onStrike: OnStrike;
+}) {
+  const [isAsked, setAsked] = useState(false);
+  const [why, setWhy] = useState('');
+  if (isClosed) return null;
+  if (entry.struckBy !== null && entry.event.kind !== 'entry-struck')
+    return (
+      <Button onPress={() => onStrike(entry.struckBy ?? '', 'Taken back')} aria-label={`Take back: ${done}`}>
+        It counts again
+      </Button>
+    );
+  if (!canStrike(entry)) return null;
+  const strike = (reason: string) => onStrike(entry.event.id, reason);
+  return isAsked ? (
+    <Reasons role="group" aria-label={`Why cross out: ${done}`}>
+      {usualReasons.map((reason) => (
+        <Button key={reason} onPress={() => strike(reason)}>
+          {reason}
+        </Button>
+      ))}
+      <Field label="Another reason" value={why} onChange={setWhy} maxLength={200} />
+      <Button isDisabled={why.trim() === ''} onPress={() => strike(why.trim())}>
+        Cross out
+      </Button>
+    </Reasons>
+  ) : (
+    <Button onPress={() => setAsked(true)} aria-label={`Cross out: ${done}`}>
+      Cross out
+    </Button>
+  );
+}
+
+const usualReasons = ['Pressed by mistake', 'Seen wrongly', 'Another part was meant'];
+
+interface SheetRowProps {
+  readonly entry: Entry;
+  readonly isClosed: boolean;
+  readonly onStrike: OnStrike;
+}
+
+function SheetRow({ entry, isClosed, onStrike }: SheetRowProps) {
   const { done, seen } = entryWords(entry);
   const note = entry.event.kind === 'trial-done' ? entry.event.note : undefined;
   return (
@@ -146,13 +208,9 @@ function SheetRow({ entry, onStrike }: { readonly entry: Entry; readonly onStrik
         {note && <div>{note}</div>}
       </td>
       <td>
-        {canStrike(entry) && (
-          <Allowed action={rightForEvent(entry.event)}>
-            <Button onPress={() => onStrike(entry)} aria-label={`Cross out: ${done}`}>
-              Cross out
-            </Button>
-          </Allowed>
-        )}
+        <Allowed action={rightForEvent(entry.event)}>
+          <Strike entry={entry} done={done} isClosed={isClosed} onStrike={onStrike} />
+        </Allowed>
       </td>
     </tr>
   );

@@ -36,7 +36,7 @@ function sheet(state: CaseState, { role = 'technician', waiting = [] }: { role?:
         state={state}
         doubts={[]}
         waiting={waiting}
-        onStrike={({ event }) => struck.push(event.id)}
+        onStrike={(entry, reason) => struck.push(entry, reason)}
       />
     </QueryClientProvider>,
     { role },
@@ -57,7 +57,7 @@ test('every entry stands on the strip, in order, with what is only on this devic
 test('undo takes back the last entry that can be crossed out', () => {
   const struck = sheet(stateOf(note));
   fireEvent.click(undo() as HTMLElement);
-  expect(struck).toEqual([note.id]);
+  expect(struck).toEqual([note.id, 'Undone at the bench']);
 });
 
 test('what was crossed out already, and the opening, are not taken back', () => {
@@ -66,11 +66,10 @@ test('what was crossed out already, and the opening, are not taken back', () => 
   expect(lastEntryToStrike(state, 'lead')?.event.kind).toBe('trial-done');
 });
 
-test('a trainee does not take a closing back, nor what came before it instead', () => {
+test('on a closed case nothing is taken back: it is opened again first', () => {
   const state = stateOf(note, closed);
-  expect(lastEntryToStrike(state, 'technician')?.event.id).toBe(closed.id);
-  expect(lastEntryToStrike(state, 'trainee')).toBeNull();
-  sheet(state, { role: 'trainee' });
+  expect(lastEntryToStrike(state, 'lead')).toBeNull();
+  sheet(state, { role: 'lead' });
   expect(undo()).toHaveProperty('disabled', true);
 });
 
@@ -87,12 +86,25 @@ describe('the whole sheet', () => {
   };
   const crossOut = (of: string) => screen.queryByRole('button', { name: `Cross out: ${of}` });
 
-  test('each entry can be crossed out by those who may, a closing by fewer', () => {
-    open(stateOf(note, closed));
-    expect([crossOut('Note') !== null, crossOut('Closed') !== null]).toEqual([true, true]);
+  test('an entry is crossed out with a reason, by those who may, and on no closed case', () => {
+    const struck = open(stateOf(note));
+    fireEvent.click(crossOut('Note') as HTMLElement);
+    expect(struck).toEqual([]);
+    fireEvent.click(screen.getByRole('button', { name: 'Seen wrongly' }));
+    expect(struck).toEqual([note.id, 'Seen wrongly']);
     cleanup();
-    open(stateOf(note, closed), 'trainee');
-    expect([crossOut('Note') !== null, crossOut('Closed') !== null]).toEqual([true, false]);
+    open(stateOf(note), 'reader');
+    expect(crossOut('Note')).toBeNull();
+    cleanup();
+    open(stateOf(note, closed), 'lead');
+    expect([crossOut('Note'), crossOut('Closed')]).toEqual([null, null]);
+  });
+
+  test('what was crossed out can count again', () => {
+    const crossed: CaseEvent = { ...base(12), kind: 'entry-struck', entry: note.id, reason: 'Wrong machine' };
+    const struck = open(stateOf(note, crossed));
+    fireEvent.click(screen.getByRole('button', { name: 'Take back: Note' }));
+    expect(struck).toEqual([crossed.id, 'Taken back']);
   });
 
   test('what is worth knowing of how an entry was recorded is said, and no more', () => {

@@ -2,8 +2,8 @@ import { ChevronDown } from 'lucide-react';
 import { Button, Disclosure, DisclosurePanel } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CaseState } from '../../../../core/casework';
-import { stripDownList, type StripDownLine } from '../../../../core/isolation';
 import { CheckGrid } from '../../../components/ChoiceGrid';
+import { askedToStrip } from '../../case-log/left-in';
 import { useDesk, useDeskStore } from '../../../stores/desk-store';
 
 const Head = styled(Button)<{ $done: boolean }>`
@@ -26,12 +26,6 @@ const Panel = styled(DisclosurePanel)`
 const Block = styled.div`
   margin-bottom: 0.8rem;
 `;
-
-/** What still has to come off, or to be asked for. */
-export const askedToStrip = (state: CaseState): StripDownLine[] =>
-  stripDownList(state.machine, state.configuration).lines.filter(
-    ({ state: stands }) => stands === 'still-on' || stands === 'ask',
-  );
 
 /** Every part and lead that must be off before the configuration may be called minimal, ticked one by one. */
 export function StripDown({ caseId, state }: { readonly caseId: string; readonly state: CaseState }) {

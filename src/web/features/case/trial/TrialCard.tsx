@@ -23,22 +23,19 @@ import { spokenTrial } from '../../case-log/spoken-trial';
 import { MoreSeen } from './MoreSeen';
 import { OutcomeButtons } from './OutcomeButtons';
 import type { OutcomeChoices } from '../../case-log/outcome-choices';
+import { ProcedureSteps } from './ProcedureSteps';
 import { ReadingEntry } from './ReadingEntry';
 import { StopLine } from './StopLine';
 import { StripDown } from './StripDown';
 import { useBringIntoView } from './use-bring-into-view';
 import type { Gate } from '../../case-log/use-gate';
+import type { ShownProcedure } from '../../case-log/use-procedure';
 import { WaitTimer } from './WaitTimer';
 
 const Why = styled.p`
   margin: 0.35rem 0 0.7rem;
   font-size: 1.05rem;
   color: ${({ theme }) => theme.muted};
-`;
-const Steps = styled.ol`
-  margin: 0 0 0.8rem 1.4rem;
-  font-size: 1.08rem;
-  line-height: 1.45;
 `;
 const Changes = styled.p`
   margin-bottom: 0.8rem;
@@ -91,6 +88,8 @@ interface TrialCardProps {
   readonly diagnosis: Diagnosis;
   readonly choices: OutcomeChoices;
   readonly gate: Gate;
+  /** How it is done, movement by movement. */
+  readonly shown: ShownProcedure;
   /** The machine was set up by hand for this start. */
   readonly isSetUp: boolean;
   readonly onOutcome: (outcome: string) => void;
@@ -107,6 +106,7 @@ export const TrialCard = memo(function TrialCard({
   diagnosis,
   choices,
   gate,
+  shown,
   isSetUp,
   onOutcome,
   onReading,
@@ -124,11 +124,7 @@ export const TrialCard = memo(function TrialCard({
       </ColumnHead>
       <CardTitle>{isSetUp ? 'Start it as it is set up' : trial.title}</CardTitle>
       <Why>{isProposed ? advice.why : trial.purpose}</Why>
-      <Steps>
-        {trial.steps.map((step) => (
-          <li key={step}>{step}</li>
-        ))}
-      </Steps>
+      <ProcedureSteps trial={trial} shown={shown} slots={state.machine.board.slots} />
       {trial.changes !== 'as it is' && (
         <Changes>
           <strong>For this test:</strong> {trial.changes}.

@@ -3,6 +3,7 @@ import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { closingDiagnosis, diagnoseCase, foldCase, type CaseEvent } from '../../../../core/casework';
 import { eventsOf, stateOf, type BriefLog } from '../../../../core/casework/testing-log';
 import type { TrialView } from '../../../../core/diagnosis';
+import { procedureOf } from '../../../../core/procedures';
 import type { Role } from '../../../../contracts';
 import { renderInShell } from '../../../testing-screen';
 import { CautionGate } from './CautionGate';
@@ -56,7 +57,13 @@ describe('a reading', () => {
 describe('the card of a trial', () => {
   const gate = { isConfirmed: true, isAsked: false, confirm: () => undefined, pass: () => true };
   const seen: string[] = [];
-  const card = (trial: TrialView, role: Role = 'technician', isSetUp = false) =>
+  const shownAs = (trial: TrialView, isFull: boolean) => ({
+    procedure: procedureOf(state, trial.id, null),
+    board: null,
+    isFull,
+    toggle: () => seen.push('toggle'),
+  });
+  const card = (trial: TrialView, role: Role = 'technician', isSetUp = false, isFull = false) =>
     renderInShell(
       <TrialCard
         caseId="one"
@@ -65,6 +72,7 @@ describe('the card of a trial', () => {
         diagnosis={diagnosis}
         choices={splitOutcomes(trial)}
         gate={gate}
+        shown={shownAs(trial, isFull)}
         isSetUp={isSetUp}
         onOutcome={(id) => seen.push(id)}
         onReading={() => undefined}
@@ -74,6 +82,15 @@ describe('the card of a trial', () => {
       { role },
     );
   const proposed = diagnosis.advice.trial as TrialView;
+
+  test('the full form has every movement with what one feels, and the picture of it', () => {
+    card(trialOf('fix/push-power-plugs@board'), 'technician', false, true);
+    expect(screen.getAllByText(/^Right when: The plug sits flush/).length).toBe(2);
+    expect(screen.getByRole('heading', { level: 3, name: 'Before' })).toBeTruthy();
+    expect(screen.getAllByRole('img', { name: /^24-pin plug/ }).length).toBe(1);
+    fireEvent.click(screen.getByRole('button', { name: /^In short/ }));
+    expect(seen).toContain('toggle');
+  });
 
   test('the suggestion says why, its steps, and whether one more test pays', () => {
     card(proposed);

@@ -1,0 +1,2 @@
+export { procedureOf } from './procedure-of';
+export type { Procedure } from './procedure-of';

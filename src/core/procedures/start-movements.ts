@@ -1,0 +1,88 @@
+import { nameInWords, nameOf, placementOf, type Change } from '../machine';
+import {
+  findSwitchPins,
+  powerBack,
+  putIn,
+  repairMovements,
+  takeOut,
+  type Bench,
+  type Movement,
+  type Trial,
+} from '../trials';
+
+/** Starts as movements: what changes, part by part, then how it is started and what is watched. */
+
+/** More moves than this are said in short: nobody reads forty movements. */
+const mostMoves = 4;
+
+/** Movements of a start, up to and with watching it. */
+export function startMovements(trial: Trial, bench: Bench): readonly Movement[] {
+  const places = trial.changes.filter((change) => change.kind === 'place');
+  if (places.length > mostMoves || trial.changes.some(({ kind }) => kind === 'surface'))
+    return trial.steps.map((text) => ({ text }));
+  const moved = trial.changes.flatMap((change) => changeMovements(change, bench));
+  if (moved.length === 0 && trial.ref.kind !== 'bridge-pins') return trial.steps.map((text) => ({ text }));
+  return [...moved, ...(trial.cautions.includes('unplug') ? powerBack(bench) : []), ...pressAndWatch(trial, bench)];
+}
+
+function changeMovements(change: Change, bench: Bench): Movement[] {
+  if (change.kind === 'settings') {
+    const board = bench.machine.parts.find(({ kind }) => kind === 'board');
+    return board && change.to === 'defaults' ? [...repairMovements('reset-settings', { ...bench, part: board })] : [];
+  }
+  if (change.kind !== 'place') return [];
+  const part = bench.machine.parts.find(({ id }) => id === change.part);
+  if (!part) return [];
+  const at = { ...bench, part };
+  const before = placementOf(bench.configuration, part.id).state;
+  const off = before === 'out' ? [] : takeOut(at);
+  switch (change.to.state) {
+    case 'out':
+      return off;
+    case 'as-found':
+      return before === 'spare'
+        ? [...takeOut(at), { text: `Put the own ${part.name} in again.` }, ...putIn(at)]
+        : [...(before === 'moved' ? off : []), ...putIn(at, part.slot ? slotName(bench, part.slot) : null)];
+    case 'moved':
+      return part.kind === 'module'
+        ? [...off, ...putIn(at, slotName(bench, change.to.to))]
+        : part.kind === 'display-cable'
+          ? [cableTo(change.to.to)]
+          : [{ text: `Move ${nameInWords(part)} to ${nameOf(bench.machine, change.to.to)}.` }];
+    case 'spare':
+    case 'new':
+      return [
+        ...off,
+        { text: `Take the known-good one instead of ${nameInWords(part)}; compare rating and plugs.` },
+        ...putIn(at),
+      ];
+  }
+}
+
+const cableTo = (to: string): Movement =>
+  /board/.test(to)
+    ? { text: "Plug the monitor cable into the board's own output.", drawing: { kind: 'outputs', use: 'board' } }
+    : { text: `Plug the monitor cable into ${to}.`, drawing: { kind: 'outputs', use: 'card' } };
+
+const slotName = ({ machine }: Bench, slot: string): string => nameOf(machine, slot).replace(/^slot /, '');
+
+function pressAndWatch(trial: Trial, bench: Bench): Movement[] {
+  const hasSwitch = bench.machine.parts.some(({ kind }) => kind === 'case-switch');
+  const isBridged = trial.changes.some((change) => change.kind === 'start' && change.to === 'bridge') || !hasSwitch;
+  const press: Movement[] = isBridged
+    ? [
+        findSwitchPins(bench),
+        {
+          text: 'Touch both with the blade for one second, then let go.',
+          feel: 'The processor fan turns. No turn: try twice more.',
+          avoid: 'Touch nothing else: the board is live.',
+        },
+      ]
+    : [{ text: 'Press the case button once.' }];
+  return [...press, { text: watchWords(trial) }];
+}
+
+const watchWords = ({ observe }: Trial): string =>
+  observe.kind === 'start' && observe.depth === 'load'
+    ? 'Put processor and graphics card under full load and watch it for five minutes.'
+    : 'Watch fans, lights and screen for a minute.';
