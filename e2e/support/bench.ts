@@ -50,9 +50,16 @@ export async function see(page: Page, outcome: string): Promise<void> {
   await page.getByRole('dialog').getByRole('button', { name: outcome }).click();
 }
 
-/** Picks another trial instead of the proposed one. */
+/** Picks another trial instead of the proposed one: from the first ones, or found by its name among all. */
 export async function pickInstead(page: Page, trial: string): Promise<void> {
-  await page.getByRole('region', { name: 'Suspects and other tests' }).getByRole('button', { name: trial }).click();
+  const others = page.getByRole('region', { name: 'Suspects and other tests' });
+  const pick = others.getByRole('button', { name: trial });
+  if (!(await pick.first().isVisible())) {
+    const all = others.getByRole('button', { name: /^Show all/ });
+    if (await all.isVisible()) await all.click();
+    await others.getByRole('searchbox', { name: 'Search' }).fill(trial);
+  }
+  await pick.first().click();
   await expect(title(page)).toHaveText(trial);
 }
 

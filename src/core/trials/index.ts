@@ -37,7 +37,6 @@ export { findTrial, trialsFor } from './trials-for';
 export type { OutcomeOption } from './outcome-option';
 export { findSwitchPins, repairMovements } from './catalogue/repair-movements';
 export {
-  hasAdapter,
   openingWords,
   pinsInWords,
   powerAway,

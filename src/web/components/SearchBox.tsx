@@ -30,13 +30,15 @@ export function SearchBox({
   value,
   onChange,
   placeholder,
+  autoFocus = false,
 }: {
   readonly value: string;
   readonly onChange: (value: string) => void;
   readonly placeholder: string;
+  readonly autoFocus?: boolean;
 }) {
   return (
-    <Find value={value} onChange={onChange}>
+    <Find value={value} onChange={onChange} autoFocus={autoFocus}>
       <Label>Search</Label>
       <Search size={18} aria-hidden />
       <Input placeholder={placeholder} />

@@ -1,6 +1,5 @@
-export { pinsInWords, quickestReset, secondsOf, setupKeyWords, switchPinsOf } from './board-words';
+export { pinsInWords, quickestReset, setupKeyWords, switchPinsOf } from './board-words';
 export type { SwitchPins } from './board-words';
 export type { AtPart, Bench, Drawing, Movement } from './movement';
-export { hasAdapter, isSmall } from './movement';
 export { putIn, takeOut } from './part-movements';
 export { openingWords, powerAway, powerBack } from './power-movements';

@@ -1,7 +1,8 @@
 import { useMemo, useState } from 'react';
 import type { Diagnosis, TrialView } from '../../../core/diagnosis';
 import { differ } from '../../../core/machine';
-import { byHand, formatTrialId } from '../../../core/trials';
+import type { BoardBookEntry } from '../../../core/firmware';
+import { byHand, formatTrialId, parseTrialId, quickestReset } from '../../../core/trials';
 import { rightForTrial } from '../../../contracts';
 import { useMay } from '../../shell/me';
 import { canReadAloud } from '../../components/read-aloud';
@@ -60,12 +61,12 @@ export function useTrialWork({ caseId, view, newest, diagnosis, canWrite, action
   const stepsBefore = view.logged.steps.length;
   const proposed = diagnosis?.advice.trial ?? null;
   const inHand = trialInHand(view, diagnosis, desk.chosenAfter === stepsBefore ? desk.chosenTrial : null);
-  const trial = useMemo(() => withSetUp(view, inHand), [view, inHand]);
+  const shown = useProcedure(view.drafted, inHand?.id ?? null);
+  const trial = useMemo(() => withBoardWait(withSetUp(view, inHand), shown.board), [view, inHand, shown.board]);
   const { stage } = view.logged;
   const mayRecord = useMay(trial ? rightForTrial(trial.id) : 'write-cases');
   const isDisabled = !canWrite || !mayRecord || stage === 'closed' || stage === 'parked';
   const gate = useGate(caseId, trial, stepsBefore);
-  const shown = useProcedure(view.drafted, trial?.id ?? null);
   const readNext = useReadNext(trial, shown);
   const [asksWhyNot, setAsksWhyNot] = useState(false);
   const write = useWriteOutcome(caseId, view, actions);
@@ -119,6 +120,14 @@ function useWait(caseId: string, trial: TrialView | null) {
   });
   const isRunning = trial !== null && wait?.trial === trial.id;
   return { start, toggle: isRunning ? () => change(caseId, { wait: null }) : start };
+}
+
+/** Settings are reset in the time that this board needs for it, where the book knows. */
+function withBoardWait(trial: TrialView | null, board: BoardBookEntry | null): TrialView | null {
+  const ref = trial && parseTrialId(trial.id);
+  const way = ref?.kind === 'repair' && ref.repair === 'reset-settings' ? quickestReset(board) : null;
+  if (!trial || !way) return trial;
+  return { ...trial, wait: { seconds: Math.max(1, way.seconds), reason: `This board: ${way.where}.` } };
 }
 
 /** A start for which the machine was set up by hand has the cautions and the minutes of what was moved for it. */

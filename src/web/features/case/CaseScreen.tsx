@@ -106,6 +106,7 @@ export function CaseScreen({ caseId, number, newest, diagnosed }: CaseScreenProp
         caseId={caseId}
         number={number}
         machine={latest.opened.machine.name}
+        owner={latest.opened.owner}
         complaint={latest.opened.complaint}
         stage={latest.stage}
         onPark={park}

@@ -21,13 +21,24 @@ const Column = styled.div`
   align-content: start;
 `;
 const ColumnTitle = styled.div`
+  /* A bench tag: a hole for the string, one corner cut by its round edge. */
   display: flex;
   align-items: center;
+  gap: 0.6rem;
   min-height: 34px;
-  padding: 0 1.4rem 0 0.8rem;
+  padding: 0 0.8rem;
+  border-radius: 17px 4px 4px 17px;
   background: ${({ theme }) => theme.sunk};
-  clip-path: polygon(0 0, calc(100% - 12px) 0, 100% 50%, calc(100% - 12px) 100%, 0 100%);
   font-weight: 600;
+  &::before {
+    content: '';
+    flex: none;
+    width: 9px;
+    height: 9px;
+    border: 2px solid ${({ theme }) => theme.muted};
+    border-radius: 50%;
+    background: ${({ theme }) => theme.ground};
+  }
 `;
 const Tile = styled(RadioButton)`
   display: flex;

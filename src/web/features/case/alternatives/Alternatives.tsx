@@ -1,13 +1,16 @@
-import { memo, useState } from 'react';
+import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Allowed } from '../../../shell/Allowed';
 import { Button } from 'react-aria-components';
 import styled from 'styled-components';
 import type { CaseState, EventBody } from '../../../../core/casework';
 import type { StrategyPrice, TrialView } from '../../../../core/diagnosis';
 import { Button as PlainButton } from '../../../components/Button';
+import { SearchBox } from '../../../components/SearchBox';
 import { fonts } from '../../../theme/tokens';
+import { groupTrials, noInformation } from './group-trials';
 import { KnownFacts } from './KnownFacts';
 import { ToolsAndSpares } from './ToolsAndSpares';
+import { useCaseKeys } from '../../case-log/use-case-keys';
 import { ColumnHead } from '../column';
 import { OrderChoice } from './OrderChoice';
 
@@ -48,14 +51,23 @@ const Ways = styled.span`
   flex-wrap: wrap;
   margin: 0 -0.5rem;
 `;
+const Buys = styled.div`
+  height: 3px;
+  margin-top: -3px;
+  background: ${({ theme }) => theme.strong};
+  opacity: 0.7;
+`;
+const Kind = styled.h3`
+  margin-top: 0.7rem;
+  font-size: 0.92rem;
+  color: ${({ theme }) => theme.muted};
+`;
 const More = styled(PlainButton)`
   padding: 0.2rem;
   font-weight: 500;
 `;
 
 const shown = 6;
-/** Below this, in bits, a trial has no new information worth saying. */
-const noInformation = 0.004;
 
 /** What a trial takes, or why it is not worth it now. */
 function worthWords({ blocked, lacks, bits, minutes }: TrialView): string {
@@ -63,6 +75,57 @@ function worthWords({ blocked, lacks, bits, minutes }: TrialView): string {
   if (lacks.length > 0) return 'missing';
   if (bits < noInformation) return 'no new information';
   return `${minutes < 1 ? '<\u00a01' : Math.round(minutes)}\u00a0min`;
+}
+
+interface TrialListProps {
+  readonly trials: readonly TrialView[];
+  readonly onPick: (id: string) => void;
+}
+
+/** Trials with their minutes; the bar below each is what it would tell, against the one that tells most. */
+function TrialList({ trials, onPick }: TrialListProps) {
+  const most = Math.max(noInformation, ...trials.map(({ bits }) => bits));
+  return (
+    <ul>
+      {trials.map((trial) => (
+        <li key={trial.id}>
+          <Pick onPress={() => onPick(trial.id)}>
+            <span>{trial.title}</span>
+            <span>{worthWords(trial)}</span>
+          </Pick>
+          {trial.bits >= noInformation && <Buys style={{ width: `${(100 * trial.bits) / most}%` }} aria-hidden />}
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+/** Every trial by its kind, with a search; what tells nothing now is folded away. */
+function AllTrials({ trials, onPick }: TrialListProps) {
+  const [search, setSearch] = useState('');
+  const [isUnfolded, setUnfolded] = useState(false);
+  const { groups, folded } = useMemo(() => groupTrials(trials, search), [trials, search]);
+  const top = useRef<HTMLDivElement>(null);
+  useEffect(() => top.current?.scrollIntoView({ block: 'start' }), []);
+  return (
+    <>
+      <div ref={top} />
+      <SearchBox value={search} onChange={setSearch} placeholder="Find a test" autoFocus />
+      {groups.map((one) => (
+        <section key={one.group} aria-label={one.group}>
+          <Kind>{one.group}</Kind>
+          <TrialList trials={one.trials} onPick={onPick} />
+        </section>
+      ))}
+      {groups.length === 0 && folded.length === 0 && <p>No test has these words.</p>}
+      {folded.length > 0 && (
+        <More $kind="quiet" aria-expanded={isUnfolded} onPress={() => setUnfolded(!isUnfolded)}>
+          {isUnfolded ? 'Fold these away' : `${folded.length} that tell nothing new now`}
+        </More>
+      )}
+      {isUnfolded && <TrialList trials={folded} onPick={onPick} />}
+    </>
+  );
 }
 
 /** Other trials, each with its minutes; a trial without new information says so. */
@@ -83,6 +146,11 @@ export const Alternatives = memo(function Alternatives({
   readonly onRecord: (body: EventBody) => void;
 }) {
   const [all, setAll] = useState(false);
+  const find = useCallback((key: string) => {
+    if (key === '/') setAll(true);
+    return key === '/';
+  }, []);
+  useCaseKeys(find);
   return (
     <Block>
       <Head>
@@ -103,16 +171,17 @@ export const Alternatives = memo(function Alternatives({
           </Ways>
         </Allowed>
       </Head>
-      <ul>
-        {trials.slice(0, all ? trials.length : shown).map((trial) => (
-          <li key={trial.id}>
-            <Pick onPress={() => onPick(trial.id)}>
-              <span>{trial.title}</span>
-              <span>{worthWords(trial)}</span>
-            </Pick>
-          </li>
-        ))}
-      </ul>
+      {all ? (
+        <AllTrials
+          trials={trials}
+          onPick={(id) => {
+            setAll(false);
+            onPick(id);
+          }}
+        />
+      ) : (
+        <TrialList trials={trials.slice(0, shown)} onPick={onPick} />
+      )}
       {trials.length > shown && (
         <More $kind="quiet" onPress={() => setAll(!all)}>
           {all ? 'Show fewer' : `Show all ${trials.length}`}

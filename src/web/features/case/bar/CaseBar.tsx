@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { Cpu, Download, Keyboard } from 'lucide-react';
-import { Dialog, DialogTrigger } from 'react-aria-components';
+import { Button as AriaButton, Dialog, DialogTrigger } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { CaseStage } from '../../../../core/casework';
@@ -23,8 +23,14 @@ const Machine = styled.strong`
   text-overflow: ellipsis;
   max-width: min(20rem, 70vw);
 `;
-const Complaint = styled.span`
+const Complaint = styled(AriaButton)`
   flex: 1;
+  min-height: 44px;
+  padding: 0;
+  border: 0;
+  background: none;
+  text-align: left;
+  cursor: pointer;
   min-width: 4rem;
   @media (max-width: 900px) {
     flex-basis: 100%;
@@ -48,12 +54,25 @@ const KeySheet = styled(PopoverSheet)`
     font: 700 0.95rem ${fonts.code};
   }
 `;
+const Told = styled.dl`
+  && {
+    grid-template-columns: auto minmax(0, 1fr);
+  }
+  && dt {
+    font: inherit;
+    color: ${({ theme }) => theme.muted};
+  }
+  dd {
+    overflow-wrap: anywhere;
+  }
+`;
 /** The keys of the case screen, as they are listed on it. */
 export const caseKeys: readonly (readonly [string, string])[] = [
   ['1 to 9', 'what you see'],
   ['G', 'confirm the cautions'],
   ['T', 'start or stop the wait'],
   ['F', 'show how, movement by movement'],
+  ['/', 'find another test'],
   ['R', 'read the next sentence aloud'],
   ['U', 'undo the last entry'],
   ['N', 'write a note'],
@@ -66,6 +85,7 @@ interface CaseBarProps {
   readonly caseId: string;
   readonly number: number;
   readonly machine: string;
+  readonly owner: string;
   readonly complaint: string;
   readonly stage: CaseStage;
   readonly onPark: (waitingFor: string, until: string | null) => void;
@@ -77,6 +97,7 @@ export const CaseBar = memo(function CaseBar({
   caseId,
   number,
   machine,
+  owner,
   complaint,
   stage,
   onPark,
@@ -87,7 +108,7 @@ export const CaseBar = memo(function CaseBar({
     <TopBar>
       <Number>{caseNumber(number)}</Number>
       <Machine title={machine}>{machine}</Machine>
-      <Complaint title={complaint}>“{complaint}”</Complaint>
+      <AsTold machine={machine} owner={owner} complaint={complaint} />
       <OtherMachines caseId={caseId} />
       <StageMark stage={stage} />
       <DialogTrigger>
@@ -130,6 +151,27 @@ export const CaseBar = memo(function CaseBar({
     </TopBar>
   );
 });
+
+/** The complaint, cut where the bar is narrow; a press shows all of it, and whose machine it is. */
+function AsTold({ machine, owner, complaint }: Pick<CaseBarProps, 'machine' | 'owner' | 'complaint'>) {
+  return (
+    <DialogTrigger>
+      <Complaint aria-label="Owner and complaint">“{complaint}”</Complaint>
+      <KeySheet placement="bottom start">
+        <Dialog aria-label="Owner and complaint">
+          <Told>
+            <dt>Machine</dt>
+            <dd>{machine}</dd>
+            <dt>Owner</dt>
+            <dd>{owner}</dd>
+            <dt>Complaint</dt>
+            <dd>“{complaint}”</dd>
+          </Told>
+        </Dialog>
+      </KeySheet>
+    </DialogTrigger>
+  );
+}
 
 function KeyLine({ name, does }: { readonly name: string; readonly does: string }) {
   return (

@@ -10,7 +10,7 @@ import type { OutcomeChoices } from '../../case-log/outcome-choices';
 
 const Outcome = styled(Button)<{ $silent?: boolean }>`
   display: grid;
-  grid-template-columns: 2.5rem minmax(0, auto) minmax(0, 1fr);
+  grid-template-columns: 2.5rem minmax(45%, max-content) minmax(0, 1fr);
   align-items: stretch;
   width: 100%;
   min-height: ${({ $silent }) => ($silent ? '44px' : '48px')};
@@ -51,6 +51,10 @@ const Then = styled.span`
   font-size: 0.88rem;
   line-height: 1.2;
   text-align: right;
+  max-width: 100%;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
   @media (max-width: 600px) {
     justify-self: start;
     padding: 0 0.8rem 0.35rem;
@@ -117,12 +121,12 @@ export const OutcomeButtons = memo(function OutcomeButtons({
 function Telling({ outcome: { probability, then } }: { readonly outcome: OutcomeView }) {
   if (probability === null) return null;
   return (
-    <Then>
+    <Then title={then ? `then ${percent(then.probability)} ${then.title}` : undefined}>
       {percent(probability)}
       {then && (
         <>
           {' '}
-          · then {then.title.charAt(0).toLowerCase() + then.title.slice(1)} <b>{percent(then.probability)}</b>
+          · then <b>{percent(then.probability)}</b> {then.title.charAt(0).toLowerCase() + then.title.slice(1)}
         </>
       )}
     </Then>

@@ -30,8 +30,16 @@ import { StripDown } from './StripDown';
 import { useBringIntoView } from './use-bring-into-view';
 import type { Gate } from '../../case-log/use-gate';
 import type { ShownProcedure } from '../../case-log/use-procedure';
-import { WaitTimer } from './WaitTimer';
+import { WaitTimer, WaitWords } from './WaitTimer';
 
+const TitleRow = styled.div`
+  display: flex;
+  justify-content: space-between;
+  gap: 0.8rem;
+  > div {
+    min-width: 0;
+  }
+`;
 const Why = styled.p`
   margin: 0.35rem 0 0.7rem;
   font-size: 1.05rem;
@@ -122,8 +130,13 @@ export const TrialCard = memo(function TrialCard({
         <h2>{isSetUp ? 'As you set it up' : isProposed ? kindWords[advice.kind] : 'Your choice'}</h2>
         <Needs trial={trial} />
       </ColumnHead>
-      <CardTitle>{isSetUp ? 'Start it as it is set up' : trial.title}</CardTitle>
-      <Why>{isProposed ? advice.why : trial.purpose}</Why>
+      <TitleRow>
+        <div>
+          <CardTitle>{isSetUp ? 'Start it as it is set up' : trial.title}</CardTitle>
+          <Why>{isProposed ? advice.why : trial.purpose}</Why>
+        </div>
+        <WaitTimer caseId={caseId} trial={trial} start={onStartWait} />
+      </TitleRow>
       <ProcedureSteps trial={trial} shown={shown} slots={state.machine.board.slots} />
       {trial.changes !== 'as it is' && (
         <Changes>
@@ -139,7 +152,7 @@ export const TrialCard = memo(function TrialCard({
         <OutcomeButtons choices={choices} onOutcome={onOutcome} />
       </Allowed>
       <Below>
-        <WaitTimer caseId={caseId} trial={trial} start={onStartWait} />
+        <WaitWords caseId={caseId} trial={trial} />
         {isProposed ? (
           <StopLine stopRule={stopRule} kind={advice.kind} />
         ) : (
