@@ -7,7 +7,7 @@ test('the queue shows the demo cases by state and finds them by number, machine,
 }) => {
   await page.goto(`${demo.url}/`);
   const rows = page.getByRole('list', { name: 'Cases' }).getByRole('listitem');
-  await expect(rows).toHaveCount(13);
+  await expect(rows).toHaveCount(15);
   await page.getByRole('radio', { name: 'Parked' }).click();
   await expect(rows).toHaveCount(2);
   await expect(rows.filter({ hasText: 'museum' })).toContainText('for a new front USB lead');

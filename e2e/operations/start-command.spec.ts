@@ -61,7 +61,7 @@ test('starts with demo data, keeps it over a crash of everything, stops all that
   const first = await started(folder, '--demo');
   const lead = { login: 'edda', password: 'lamp-over-the-quay' };
   expect((await request.post(`${first.url}/api/session`, { data: lead })).status()).toBe(201);
-  expect(((await (await request.get(`${first.url}/api/cases`)).json()) as { cases: unknown[] }).cases).toHaveLength(13);
+  expect(((await (await request.get(`${first.url}/api/cases`)).json()) as { cases: unknown[] }).cases).toHaveLength(15);
   expect(statSync(join(folder, 'access.json')).mode & 0o077).toBe(0);
 
   const second = startCommand(folder);
@@ -78,7 +78,7 @@ test('starts with demo data, keeps it over a crash of everything, stops all that
     )
     .toBe('gone');
   const again = await started(folder, '--demo');
-  expect(((await (await request.get(`${again.url}/api/cases`)).json()) as { cases: unknown[] }).cases).toHaveLength(13);
+  expect(((await (await request.get(`${again.url}/api/cases`)).json()) as { cases: unknown[] }).cases).toHaveLength(15);
 
   again.process.kill('SIGINT');
   expect(await ended(again.process)).toBe(0);

@@ -53,13 +53,15 @@ export async function see(page: Page, outcome: string): Promise<void> {
 /** Picks another trial instead of the proposed one: from the first ones, or found by its name among all. */
 export async function pickInstead(page: Page, trial: string): Promise<void> {
   const others = page.getByRole('region', { name: 'Suspects and other tests' });
-  const pick = others.getByRole('button', { name: trial });
-  if (!(await pick.first().isVisible())) {
+  const pick = others.getByRole('button').filter({ has: page.getByText(trial, { exact: true }) });
+  await others.getByRole('heading', { name: 'Other tests' }).waitFor();
+  await page.getByRole('region', { name: 'Next' }).and(page.locator('[aria-busy=false]')).waitFor();
+  if (!(await pick.isVisible())) {
     const all = others.getByRole('button', { name: /^Show all/ });
     if (await all.isVisible()) await all.click();
     await others.getByRole('searchbox', { name: 'Search' }).fill(trial);
   }
-  await pick.first().click();
+  await pick.click();
   await expect(title(page)).toHaveText(trial);
 }
 
@@ -68,10 +70,7 @@ export const sheet = (page: Page) => page.getByRole('list', { name: 'Entries' })
 /** Makes a trial the one in hand, whether it is proposed, listed or behind "Show all". */
 export async function goTo(page: Page, trial: string): Promise<void> {
   await page.getByRole('region', { name: 'Next' }).and(page.locator('[aria-busy=false]')).waitFor();
-  if ((await title(page).textContent()) === trial) return;
-  const all = page.getByRole('button', { name: /^Show all/ });
-  if (await all.isVisible()) await all.click();
-  await pickInstead(page, trial);
+  if ((await title(page).textContent()) !== trial) await pickInstead(page, trial);
 }
 
 /** Makes a trial the one in hand and notes what is seen. */

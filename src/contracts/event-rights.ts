@@ -35,6 +35,7 @@ export function rightForEvent(event: CaseEvent): Action {
     case 'owner-tried':
     case 'switched-off':
     case 'circumstances-set':
+    case 'machine-corrected':
     case 'part-noted':
     case 'board-noted':
     case 'firmware-verified':

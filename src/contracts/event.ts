@@ -5,7 +5,7 @@ import { CIRCUMSTANCES } from '../core/faults';
 import { FLASH_METHODS } from '../core/firmware';
 import { PART_KINDS } from '../core/machine';
 import { STAGES, START_OUTCOMES } from '../core/startup';
-import { changeSchema, declaredMachineSchema } from './machine';
+import { boardFactsSchema, changeSchema, declaredMachineSchema, declaredPartSchema } from './machine';
 
 const words = (max: number) => z.string().trim().min(1).max(max);
 const entryId = z.uuid();
@@ -179,6 +179,22 @@ const bodies = {
     kind: z.literal('strategy-chosen'),
     strategy: z.enum(STRATEGIES).describe('The order in which trials are chosen.'),
   },
+  corrected: {
+    kind: z.literal('machine-corrected'),
+    board: boardFactsSchema
+      .pick({
+        stageLights: true,
+        checkpointDisplay: true,
+        speaker: true,
+        standbyLight: true,
+        trainsMemory: true,
+        form: true,
+      })
+      .optional()
+      .describe('Facts of the board that were written down wrongly.'),
+    builtInGraphics: z.boolean().optional(),
+    added: z.array(declaredPartSchema).min(1).max(20).optional().describe('Parts that were forgotten; as found.'),
+  },
   lacking: {
     kind: z.literal('lacking-set'),
     tools: z.array(words(60)).max(40).describe('Tools that are not at hand, named as trials name them.'),
@@ -209,6 +225,7 @@ export const caseEventSchema: z.ZodType<WritableEvent> = z.discriminatedUnion('k
   z.strictObject({ ...base, ...bodies.reopened }),
   z.strictObject({ ...base, ...bodies.strategy }),
   z.strictObject({ ...base, ...bodies.lacking }),
+  z.strictObject({ ...base, ...bodies.corrected }),
   z.strictObject({ ...base, ...bodies.circumstances }),
   z.strictObject({ ...base, ...bodies.tried }),
   z.strictObject({ ...base, ...bodies.off }),
@@ -240,6 +257,7 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...loose, ...bodies.reopened }),
   z.strictObject({ ...loose, ...bodies.strategy }),
   z.strictObject({ ...loose, ...bodies.lacking }),
+  z.strictObject({ ...loose, ...bodies.corrected }),
   z.strictObject({ ...loose, ...bodies.circumstances }),
   z.strictObject({ ...loose, ...bodies.tried }),
   z.strictObject({ ...loose, ...bodies.off }),

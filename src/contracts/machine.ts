@@ -9,7 +9,7 @@ const id = z
 const shortName = z.string().trim().min(1).max(80);
 const slotName = z.string().min(1).max(12);
 
-const declaredPart = z.strictObject({
+export const declaredPartSchema = z.strictObject({
   id: id.describe('Used to name the part in trials, for instance "module-1".'),
   kind: z.enum(DECLARED_KINDS),
   name: shortName.optional().describe('What people call it. Default: the kind, numbered where there are several.'),
@@ -25,7 +25,7 @@ const declaredPart = z.strictObject({
 
 const socketNames = z.array(slotName).max(16);
 
-const boardFacts = z.strictObject({
+export const boardFactsSchema = z.strictObject({
   slots: z
     .array(z.strictObject({ name: slotName, channel: z.string().min(1).max(4) }))
     .min(1)
@@ -53,8 +53,8 @@ const boardFacts = z.strictObject({
 /** A machine as somebody writes it down; what is left out is taken as usual. */
 export const declaredMachineSchema = z.strictObject({
   name: shortName,
-  parts: z.array(declaredPart).max(80),
-  board: boardFacts.optional(),
+  parts: z.array(declaredPartSchema).max(80),
+  board: boardFactsSchema.optional(),
   builtInGraphics: z
     .boolean()
     .optional()

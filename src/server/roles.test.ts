@@ -115,6 +115,7 @@ const entries: Readonly<Record<Exclude<CaseEventKind, 'case-opened' | 'entry-str
   'circumstances-set': [{ circumstances: ['spill'], source: 'bench' }, 'write-cases'],
   'switched-off': [{}, 'write-cases'],
   'owner-tried': [{ trial: 'spare/monitor', outcome: 'dark' }, 'write-cases'],
+  'machine-corrected': [{ board: { speaker: true } }, 'write-cases'],
   'part-noted': [{ part: 'supply', paid: 10 }, 'write-cases'],
   'board-noted': [{ board: eventId(77), model: 'M', revision: '1', installed: 'R1' }, 'write-cases'],
   'firmware-flashed': [flash, 'flash-firmware'],

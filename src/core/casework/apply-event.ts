@@ -18,6 +18,7 @@ import type {
 } from './event';
 import { foldFlash, foldVersion } from './fold-firmware';
 import { ownerTryOf, ownerTryStep, withOwnerTry } from './owner-tries';
+import { correctMachine } from './correct-machine';
 import { setUpStep, switchedOffStep } from './set-up-step';
 import { advance, notWaiting, refuse, type Stepped } from './stepped';
 import { reportedStep } from './reported-step';
@@ -52,6 +53,7 @@ export function openCase(opened: CaseOpened): Stepped {
   const machine = withSeenSignals(completed.machine, opened.reported ?? '');
   return advance({
     opened,
+    declared: opened.machine,
     machine,
     configuration: foundConfiguration(machine),
     caseOpen: false,
@@ -108,6 +110,8 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
       return advance({ ...listed, steps: [...state.steps, switchedOffStep(event.id, state)] });
     case 'owner-tried':
       return noteOwnerTry(listed, event);
+    case 'machine-corrected':
+      return correctMachine(listed, event);
     case 'part-noted':
       return notePart(listed, event);
     case 'board-noted':

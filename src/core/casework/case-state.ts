@@ -1,5 +1,5 @@
 import type { ModuleSpeed } from '../isolation';
-import type { Configuration, Machine } from '../machine';
+import type { Configuration, DeclaredMachine, Machine } from '../machine';
 import type { EvidenceStep, Lacking, Strategy } from '../diagnosis';
 import type { Circumstance } from '../faults';
 import type { Trial } from '../trials';
@@ -42,6 +42,8 @@ export interface FirmwareState {
 /** A case as its log makes it. */
 export interface CaseState {
   readonly opened: CaseOpened;
+  /** The machine as it was written down, with what was corrected since. */
+  readonly declared: DeclaredMachine;
   readonly machine: Machine;
   readonly configuration: Configuration;
   readonly caseOpen: boolean;

@@ -2,7 +2,7 @@ import type { EVENT_VERSION } from './event-record';
 import type { Strategy } from '../diagnosis';
 import type { FlashMethod } from '../firmware';
 import type { Circumstance } from '../faults';
-import type { Change, DeclaredMachine, PartKind } from '../machine';
+import type { Change, BoardFacts, DeclaredMachine, DeclaredPart, PartKind } from '../machine';
 import type { StartOutcome, StartSigns } from '../startup';
 
 /** How a case can end. */
@@ -159,6 +159,20 @@ export interface CircumstancesSet extends EventBase {
   readonly source: 'owner' | 'bench';
 }
 
+/** Facts of a board that can turn out otherwise than declared. */
+export type CorrectedBoard = Partial<
+  Pick<BoardFacts, 'stageLights' | 'checkpointDisplay' | 'speaker' | 'standbyLight' | 'trainsMemory' | 'form'>
+>;
+
+/** The machine is otherwise than it was written down at intake: only what was wrong. It was so all along. */
+export interface MachineCorrected extends EventBase {
+  readonly kind: 'machine-corrected';
+  readonly board?: CorrectedBoard;
+  readonly builtInGraphics?: boolean;
+  /** Parts that were forgotten; they are in it as found. */
+  readonly added?: readonly DeclaredPart[];
+}
+
 /** Which board it is and what is on it now, as read at the bench. */
 export interface BoardNoted extends EventBase {
   readonly kind: 'board-noted';
@@ -227,6 +241,7 @@ export type WritableEvent =
   | OwnerTried
   | SwitchedOff
   | CircumstancesSet
+  | MachineCorrected
   | PartNoted
   | BoardNoted
   | FirmwareFlashed

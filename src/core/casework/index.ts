@@ -19,6 +19,7 @@ export type {
   FlashPurpose,
   CircumstancesSet,
   LackingSet,
+  MachineCorrected,
   NoteAdded,
   OwnerTried,
   PartNoted,

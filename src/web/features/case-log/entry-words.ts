@@ -4,8 +4,9 @@ import type { Entry } from '../../../core/casework';
 import { STRATEGY_NAMES } from '../../../core/diagnosis';
 import { START_OUTCOME_LABELS } from '../../../core/startup';
 import { SILENT_OUTCOMES } from '../../../core/trials';
+import { boardFactWords } from './board-fact-words';
 import { signsInWords } from './signs-in-words';
-import { dayAndTime, listOf, uncapitalized } from '../../components/format';
+import { capitalized, dayAndTime, listOf, uncapitalized } from '../../components/format';
 
 const flashWords = { update: 'Flashed', recover: 'Recovered', 'roll-back': 'Rolled back' } as const;
 const flashEndWords = {
@@ -52,6 +53,8 @@ export function entryWords({ event, trial }: Entry): Words {
       return { done: 'Reopened', seen: event.reason };
     case 'strategy-chosen':
       return { done: 'Test order', seen: STRATEGY_NAMES[event.strategy] };
+    case 'machine-corrected':
+      return correctedWords(event);
     case 'part-noted':
       return partWords(event);
     case 'board-noted':
@@ -78,6 +81,19 @@ export function entryWords({ event, trial }: Entry): Words {
     case 'circumstances-set':
       return circumstancesWords(event);
   }
+}
+
+/** What was wrong at intake, in a few words each. */
+function correctedWords({ board = {}, builtInGraphics, added = [] }: Of<'machine-corrected'>): Words {
+  const facts = Object.entries(board).map(([fact, value]) =>
+    fact === 'form'
+      ? `size ${value}`
+      : `${value ? 'has' : 'no'} ${boardFactWords[fact as keyof typeof boardFactWords]}`,
+  );
+  const graphics =
+    builtInGraphics === undefined ? [] : [`graphics in the processor: ${builtInGraphics ? 'yes' : 'no'}`];
+  const parts = added.map(({ kind, name }) => `also has ${name ?? kindInWords(kind)}`);
+  return { done: 'Machine corrected', seen: capitalized([...facts, ...graphics, ...parts].join(', ')) };
 }
 
 function flashedWords(event: Of<'firmware-flashed'>): Words {

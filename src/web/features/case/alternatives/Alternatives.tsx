@@ -106,7 +106,9 @@ function AllTrials({ trials, onPick }: TrialListProps) {
   const [isUnfolded, setUnfolded] = useState(false);
   const { groups, folded } = useMemo(() => groupTrials(trials, search), [trials, search]);
   const top = useRef<HTMLDivElement>(null);
-  useEffect(() => top.current?.scrollIntoView({ block: 'start' }), []);
+  useEffect(() => {
+    top.current?.scrollIntoView({ block: 'start' });
+  }, []);
   return (
     <>
       <div ref={top} />

@@ -14,6 +14,7 @@ import { PartMenu } from '../plan/PartMenu';
 import { PlanDrawing } from '../plan/PlanDrawing';
 import { SetUpNote } from '../plan/SetUpNote';
 import { askedToStrip } from '../../case-log/left-in';
+import { CorrectMachine } from './CorrectMachine';
 
 const Views = styled(TabList)`
   display: flex;
@@ -108,6 +109,7 @@ export const MachineColumn = memo(function MachineColumn(props: MachineColumnPro
         )}
       </Tabs>
       <SetUpNote view={caseView} onClear={clear} />
+      {canMove && <CorrectMachine machine={state.machine} onNote={onNote} />}
       {pressed && (
         <PartMenu
           part={pressed.part}
