@@ -4,8 +4,9 @@ import { STRATEGIES } from '../core/diagnosis';
 import { CIRCUMSTANCES } from '../core/faults';
 import { FLASH_METHODS } from '../core/firmware';
 import { PART_KINDS } from '../core/machine';
-import { STAGES, START_OUTCOMES } from '../core/startup';
+import { START_OUTCOMES } from '../core/startup';
 import { boardFactsSchema, changeSchema, declaredMachineSchema, declaredPartSchema } from './machine';
+import { startSignsSchema } from './start-signs';
 
 const words = (max: number) => z.string().trim().min(1).max(max);
 const entryId = z.uuid();
@@ -52,56 +53,6 @@ const closingDiagnosis = z.strictObject({
   leading: z.array(z.strictObject({ title: words(200), probability: z.number().min(0).max(1) })).max(5),
 });
 
-const stage = z.enum(STAGES);
-
-/** What else was seen and heard of a start, besides its outcome. */
-const startSigns = z
-  .strictObject({
-    messages: z.array(z.enum(START_OUTCOMES)).max(4).optional().describe('Further messages on the screen.'),
-    light: z
-      .strictObject({
-        stage,
-        stays: z.boolean(),
-        label: words(20).optional().describe('As printed beside it.'),
-        rightOfTen: z.int().min(1).max(10).optional().describe('How often of ten times it is right. Default: 9.'),
-        sequence: z
-          .array(stage)
-          .max(40)
-          .optional()
-          .describe('The stages as their lights came on, where it does not stand.'),
-      })
-      .optional()
-      .describe('A stage light, and whether it stayed on.'),
-    dark: z.literal(true).optional().describe('The board has stage lights, and none was lit.'),
-    code: z
-      .strictObject({
-        text: words(8),
-        moves: z.boolean(),
-        stage: z.enum([...STAGES, 'all-well']).nullable(),
-        unchangedSeconds: z.number().min(0).max(36000).optional().describe('How long it had stood so.'),
-      })
-      .optional()
-      .describe('What a code display showed, whether it still changed, and the stage that it stands for, if known.'),
-    beeps: z
-      .strictObject({
-        pattern: words(48),
-        stage: z.enum([...STAGES, 'all-well']).nullable(),
-        general: z
-          .literal(true)
-          .optional()
-          .describe("What many boards mean by it; this board's own list is not known."),
-      })
-      .optional()
-      .describe(
-        'S for a short tone, L for a long one, a space for a pause; and what the pattern stands for, if known.',
-      ),
-    silent: z.literal(true).optional().describe('A speaker is on the board, and it made no sound.'),
-    restarts: z.int().min(0).max(99).optional().describe('How often it restarted before it ran on or stopped.'),
-    cutOutAfter: z.number().min(0).max(36000).optional().describe('Seconds until it went off by itself.'),
-    answersAgain: z.boolean().optional().describe('Whether it answered the button again after it had gone off.'),
-  })
-  .describe('For a start: what else was seen and heard of it.');
-
 const bodies = {
   opened: {
     kind: z.literal('case-opened'),
@@ -116,7 +67,7 @@ const bodies = {
     trial: trialId.describe('For instance "start", "bridge-pins", "look/rocker/supply", "out/drive", "spare/supply".'),
     outcome: words(40).describe('One of the outcomes of the trial, or "not-sure" or "could-not".'),
     volts: z.number().min(-30).max(300).optional().describe('For a measurement: the reading.'),
-    seen: startSigns.optional(),
+    seen: startSignsSchema.optional(),
     note: words(1000).optional(),
   },
   changed: { kind: z.literal('configuration-changed'), changes: z.array(changeSchema).min(1).max(40) },

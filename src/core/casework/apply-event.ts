@@ -78,17 +78,7 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
     entries: [...state.entries, { event, struckBy: struck, trial, changes: '', unread: null }],
   };
   if (struck) return advance(listed);
-  if (
-    state.stage === 'closed' &&
-    event.kind !== 'case-reopened' &&
-    event.kind !== 'entry-struck' &&
-    event.kind !== 'note-added'
-  )
-    return refuse(
-      ['kind'],
-      'case-closed',
-      `expected case-reopened first, found ${event.kind} after the case was closed`,
-    );
+  if (state.stage === 'closed' && !onClosed.includes(event.kind)) return refuseOnClosed(event);
   switch (event.kind) {
     case 'case-opened':
       return refuse(['kind'], 'opened-twice', 'expected one case-opened in a log, found a second');
@@ -132,6 +122,12 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
       return reopen(listed);
   }
 }
+
+/** What a closed case still takes. */
+const onClosed: readonly CaseEvent['kind'][] = ['case-reopened', 'entry-struck', 'note-added'];
+
+const refuseOnClosed = ({ kind }: CaseEvent): Stepped =>
+  refuse(['kind'], 'case-closed', `expected case-reopened first, found ${kind} after the case was closed`);
 
 const withBoard = (firmware: CaseState['firmware'], board: BoardNoted): CaseState['firmware'] => ({
   ...firmware,

@@ -1,13 +1,12 @@
 import { diagnoseCase, foldCase, type CaseEvent, type EventBody } from '.';
 import { desktopWithLights, eventId, eventsOf, type BriefLog } from './testing-log';
 
-const correction = (body: object): CaseEvent =>
-  ({
-    ...({ kind: 'machine-corrected', ...body } as EventBody),
-    id: eventId(50),
-    at: '2026-01-05T10:00:00Z',
-    by: 'T',
-  }) as CaseEvent;
+const correction = (body: object): CaseEvent => ({
+  ...({ kind: 'machine-corrected', ...body } as EventBody),
+  id: eventId(50),
+  at: '2026-01-05T10:00:00Z',
+  by: 'T',
+});
 const after = (log: BriefLog, body: object) => foldCase([...eventsOf(log), correction(body)]);
 const stateAfter = (log: BriefLog, body: object) => {
   const folded = after(log, body);

@@ -30,13 +30,13 @@ export function SwitchPinsFigure({ board }: { readonly board: BoardBookEntry | n
         return (
           <g key={`${row} ${column}`}>
             <rect className={kind} x={x - 7} y={y - 7} width={14} height={14} rx={2} />
-            <text x={x} y={y + 24} textAnchor="middle" style={{ fontSize: 9 }}>
-              {label || '–'}
-            </text>
           </g>
         );
       })}
       <line className="blade" x1={a.x - 3} y1={a.y} x2={b.x + 3} y2={b.y} />
+      <text x={(a.x + b.x) / 2} y={Math.max(a.y, b.y) + 25} textAnchor="middle" style={{ fontSize: 15 }}>
+        {header.pins[at[0]]?.label}
+      </text>
     </Figure>
   );
 }

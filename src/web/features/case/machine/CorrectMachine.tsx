@@ -42,7 +42,8 @@ interface CorrectMachineProps {
 }
 
 /** Facts of the machine that were written down wrongly at intake: put right, and everything seen is weighed anew. */
-export function CorrectMachine({ machine, onNote }: CorrectMachineProps) {
+export function CorrectMachine({ machine, isAllowed, onNote }: CorrectMachineProps & { readonly isAllowed: boolean }) {
+  if (!isAllowed) return null;
   return (
     <DialogTrigger>
       <Quiet $kind="quiet">

@@ -108,8 +108,7 @@ export const MachineColumn = memo(function MachineColumn(props: MachineColumnPro
           </Panel>
         )}
       </Tabs>
-      <SetUpNote view={caseView} onClear={clear} />
-      {canMove && <CorrectMachine machine={state.machine} onNote={onNote} />}
+      <Below {...props} onClear={clear} />
       {pressed && (
         <PartMenu
           part={pressed.part}
@@ -125,6 +124,14 @@ export const MachineColumn = memo(function MachineColumn(props: MachineColumnPro
     </Column>
   );
 });
+
+/** What was set up by hand, and the way to put the machine right. */
+const Below = ({ view, canMove, onNote, onClear }: MachineColumnProps & { readonly onClear: () => void }) => (
+  <>
+    <SetUpNote view={view} onClear={onClear} />
+    <CorrectMachine machine={view.drafted.machine} isAllowed={canMove} onNote={onNote} />
+  </>
+);
 
 /** What is ticked off while stripping down, and the changes drafted for the next start. */
 function usePlanWork({ caseId, view, isStripping, isBusy }: MachineColumnProps) {

@@ -105,8 +105,10 @@ function shortSteps({ id, steps, kind }: TrialView, { procedure, board }: ShownP
   if (!board || !procedure) return steps;
   const movements = procedure.movements.map(({ text }) => text);
   if (kind !== 'start') return movements;
-  const isRepair = parseTrialId(id)?.kind === 'repair';
-  return isRepair ? [...steps.slice(0, 1).filter((step) => step.startsWith('Switch off')), ...movements] : steps;
+  const ref = parseTrialId(id)?.kind;
+  return ref === 'repair' || ref === 'bridge-pins'
+    ? [...steps.slice(0, 1).filter((step) => step.startsWith('Switch off')), ...movements]
+    : steps;
 }
 
 function Part({
