@@ -1,3 +1,4 @@
+import { truncateSync, writeFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { sheet, takeIn, title } from '../support/bench';
 import { chooseFile } from '../support/firmware';
@@ -116,13 +117,18 @@ test.describe('by touch', () => {
 test('a recording is heard and taken; what is no recording is refused, and nothing of it is kept', async ({
   page,
   usedDemo,
-}) => {
+}, info) => {
   await page.goto(`${usedDemo.url}/signals`);
   await page.getByLabel('Board', { exact: true }).selectOption('Tern 4-M, revision 1.0');
   const recording = recordingOf('L L S', 2);
   const open = (name: string, buffer: Buffer) =>
     chooseFile(page, 'Open a recording', { name, mimeType: 'audio/wav', buffer });
   const beeps = page.getByRole('region', { name: 'Beeps' });
+  const huge = info.outputPath('huge.wav');
+  writeFileSync(huge, '');
+  truncateSync(huge, 257 * 2 ** 20);
+  await chooseFile(page, 'Open a recording', huge);
+  await expect(beeps).toContainText('huge.wav: expected at most 256 MiB.');
   await open('empty.wav', Buffer.alloc(0));
   await expect(beeps).toContainText('empty.wav: The file is empty.');
   await open('letter.wav', Buffer.from('Dear harbour master, it beeps.'));
