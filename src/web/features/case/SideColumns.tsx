@@ -66,7 +66,8 @@ export function Machine({
     <MachineColumn
       caseId={caseId}
       view={view}
-      shares={diagnosis?.parts ?? noShares}
+      // What was found is put right: nothing stays suspected on a closed case.
+      shares={state.stage === 'closed' ? noShares : (diagnosis?.parts ?? noShares)}
       proving={diagnosis?.proving ?? null}
       touched={work.trial?.touches ?? noParts}
       canMove={useMay('write-cases') && isOnBench(state)}

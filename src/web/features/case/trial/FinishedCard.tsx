@@ -6,11 +6,32 @@ import { MODEL_VERSION, type Diagnosis } from '../../../../core/diagnosis';
 import { Allowed } from '../../../shell/Allowed';
 import { Button } from '../../../components/Button';
 import { CardText, CardTitle } from '../../../components/CardText';
-import { dayAndTime, listOf, percent, uncapitalized } from '../../../components/format';
+import { counted, dayAndTime, listOf, percent, timeOf, uncapitalized } from '../../../components/format';
 import { Notice } from '../../../components/Notice';
+import { fonts } from '../../../theme/tokens';
+import { entryWords } from '../../case-log/entry-words';
 import { ColumnHead } from '../column';
 import { PartResults } from './PartResults';
 
+const Span = styled.p`
+  margin: 0.2rem 0 0.4rem;
+  color: ${({ theme }) => theme.muted};
+`;
+const Told = styled.ol`
+  margin: 0 0 0.8rem;
+  list-style: none;
+  li {
+    display: grid;
+    grid-template-columns: 4rem minmax(0, 1fr);
+    padding: 0.3rem 0;
+    border-top: 1px solid ${({ theme }) => theme.line};
+    line-height: 1.3;
+  }
+  time {
+    font: 500 0.9rem ${fonts.code};
+    color: ${({ theme }) => theme.muted};
+  }
+`;
 const Gap = styled.div`
   height: 0.8rem;
 `;
@@ -116,12 +137,41 @@ export function ClosedCard({
       <CardTitle>{closed.cause}</CardTitle>
       <CardText>{closed.done}</CardText>
       <EarlierModelNotice earlier={earlierModelOf(closed)} />
+      <Story state={state} />
       <PartResults state={state} judged={judged} />
       <Gap />
       <Allowed action="close-cases">
         <Button onPress={onReopen}>Reopen</Button>
       </Allowed>
     </div>
+  );
+}
+
+/** What was done and seen on the way, in order; what was crossed out is not part of it. */
+function Story({ state }: { readonly state: CaseState }) {
+  const told = state.entries.filter(({ event, struckBy }) => struckBy === null && event.kind !== 'case-closed');
+  const [first] = told;
+  const last = state.closed;
+  if (!first || !last) return null;
+  return (
+    <>
+      <Span>
+        {dayAndTime(first.event.at)} to {dayAndTime(last.at)}, {counted(told.length, 'entry', 'entries')}
+      </Span>
+      <Told aria-label="What was done and seen">
+        {told.map((entry) => {
+          const { done, seen } = entryWords(entry);
+          return (
+            <li key={entry.event.id}>
+              <time dateTime={entry.event.at}>{timeOf(entry.event.at)}</time>
+              <span>
+                <b>{done}.</b> {seen}
+              </span>
+            </li>
+          );
+        })}
+      </Told>
+    </>
   );
 }
 

@@ -181,6 +181,9 @@ describe('where nothing is left to do', () => {
     expect(container.textContent).toContain('Closed by Runa');
     expect(container.textContent).toContain('The rocker stood at O');
     expect(container.textContent).toContain('Switched it on');
+    const story = screen.getByRole('list', { name: 'What was done and seen' });
+    expect(story.textContent).toContain('Check the rocker switch of the supply. It is at O');
+    expect(story.querySelectorAll('li')).toHaveLength(3);
     fireEvent.click(button('Reopen') as HTMLElement);
     expect(onReopen).toHaveBeenCalledTimes(1);
     cleanup();
