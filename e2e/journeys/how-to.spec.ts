@@ -34,7 +34,7 @@ test('the pins to bridge are named and drawn from the board book', async ({ page
   await expect(page.getByRole('img', { name: /^FRONT: the two switch pins are in the lower row/ })).toBeVisible();
 });
 
-test('a fact of the machine is corrected in the middle, and what was seen is weighed anew', async ({
+test('a fact of the machine is corrected in the middle, and what was seen is weighed again', async ({
   page,
   program,
 }) => {

@@ -70,7 +70,7 @@ test('lights that the camera sees come on one after the other are a loop', async
   await page.getByLabel('Board', { exact: true }).selectOption('Tern 4-M, revision 1.1');
   await page.getByRole('button', { name: 'Watch by camera' }).click();
   const dialog = page.getByRole('dialog');
-  await dialog.getByRole('button', { name: 'Start the camera' }).click();
+  await dialog.getByRole('button', { name: 'Watch by camera' }).click();
   await expect(dialog.getByText('Press on the light in the picture.')).toBeVisible();
   await markAt(page, 40, 30);
   await markAt(page, 120, 30);
@@ -101,6 +101,50 @@ test('the light of a flash marks its own blinks, and that it stopped is pressed 
   await expect(watch.getByText('It failed', { exact: true })).toBeVisible();
   await expect(watch.getByRole('button', { name: 'Watch by camera' })).toBeHidden();
 });
+
+test('a video of a blinking light, chosen as a file, is timed like the light itself', async ({
+  page,
+  usedDemo,
+}, info) => {
+  await page.goto(`${usedDemo.url}/signals`);
+  const path = info.outputPath('blinks.webm');
+  writeFileSync(path, Buffer.from(await page.evaluate(recordBlinks)));
+  await page.getByRole('button', { name: 'Watch by camera' }).click();
+  const dialog = page.getByRole('dialog');
+  await chooseFile(page, 'Open a video', path);
+  await expect(dialog.getByText('Press on the light in the picture.')).toBeVisible();
+  await markAt(page, 80, 60);
+  const seen = dialog.getByRole('status', { name: 'What the lights do' });
+  await expect(seen).toContainText(/Processor.*blinks every (0\.[7-9]|1\.[0-3]) s/);
+  await dialog.getByRole('button', { name: 'Take what was seen' }).click();
+  await expect(page.getByRole('button', { name: 'Light Processor, processor: blinks' })).toBeVisible();
+});
+
+/** Five seconds of a light that blinks each second, drawn and recorded by the browser itself. */
+async function recordBlinks(): Promise<number[]> {
+  const canvas = Object.assign(document.createElement('canvas'), { width: 160, height: 120 });
+  const drawing = canvas.getContext('2d');
+  const recorder = new MediaRecorder(canvas.captureStream(15), { mimeType: 'video/webm' });
+  const pieces: Blob[] = [];
+  recorder.ondataavailable = ({ data }) => pieces.push(data);
+  const from = performance.now();
+  const ticking = setInterval(() => {
+    if (!drawing) return;
+    drawing.fillStyle = '#222';
+    drawing.fillRect(0, 0, 160, 120);
+    drawing.fillStyle = (performance.now() - from) % 1000 < 450 ? '#fff' : '#222';
+    drawing.beginPath();
+    drawing.arc(80, 60, 6, 0, 2 * Math.PI);
+    drawing.fill();
+  }, 40);
+  recorder.start();
+  await new Promise((resolve) => setTimeout(resolve, 5000));
+  const stopped = new Promise((resolve) => (recorder.onstop = resolve));
+  recorder.stop();
+  await stopped;
+  clearInterval(ticking);
+  return [...new Uint8Array(await new Blob(pieces).arrayBuffer())];
+}
 
 test('a film that is no film is refused', async ({ page, usedDemo }) => {
   await page.goto(`${usedDemo.url}/signals`);

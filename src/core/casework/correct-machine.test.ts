@@ -23,7 +23,7 @@ test('a part that was forgotten is in it as found, beside all that was there', (
   expect(machine.parts.find(({ id }) => id === 'drive-9')?.name).toBe('old drive');
 });
 
-test('what was written down wrongly is weighed anew for all that was seen before', () => {
+test('what was written down wrongly is weighed again for all that was seen before', () => {
   const log: BriefLog = { machine: { ...desktopWithLights, board: {} }, trials: [['start', 'blank']] };
   const share = (body: object) =>
     diagnoseCase(stateAfter(log, body)).links.find(({ link }) => link === 'memory')?.probability ?? 0;

@@ -10,7 +10,7 @@ const known = new WeakMap<
 >();
 
 /**
- * The machine as it was all along: what was wrong at intake is put right, and everything seen so far is weighed anew.
+ * The machine as it was all along: what was wrong at intake is put right, and everything seen so far is weighed again.
  * Parts that are there stay; what was forgotten is added as found.
  */
 export function correctMachine(state: CaseState, event: MachineCorrected): Stepped {

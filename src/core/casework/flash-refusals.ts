@@ -25,7 +25,7 @@ export function flashRefusals(state: CaseState, method: FlashMethod): FlashRefus
 
 function powerOf(state: CaseState): FlashRefusal | null {
   const step = lastPressed(state);
-  if (!step || isOffByLog(state)) return null;
+  if (!step || state.steps.slice(state.steps.indexOf(step) + 1).some(drains)) return null;
   return offAgain.some((outcome) => outcome === step.outcome)
     ? {
         code: 'button',
@@ -43,13 +43,16 @@ const isPressed = (step: EvidenceStep): boolean =>
   !notPressed.includes(step.trial.ref.kind) &&
   step.outcome !== 'could-not';
 
-/** The log says that it was switched off and drained since it was last started. */
-export function isOffByLog({ steps }: Pick<CaseState, 'steps'>): boolean {
-  const drained = steps.findLastIndex(({ handling }) => handling.some(({ act }) => act === 'drain'));
-  const pressed = steps.findLastIndex(isPressed);
+const drains = ({ handling }: EvidenceStep): boolean => handling.some(({ act }) => act === 'drain');
+
+/** Its cord was in while this was done. Setting up by hand and switching off need none. */
+const hadPower = (step: EvidenceStep): boolean =>
+  step.trial.ref.kind !== 'set-up' && step.trial.needs !== null && !isOwnersWord(step) && step.outcome !== 'could-not';
+
+/** The log says that it is off with the cord out: drained, and nothing done since that needs the cord. */
+export const isOffByLog = ({ steps }: Pick<CaseState, 'steps'>): boolean =>
   // A test that pulls the cord and then starts ends with the machine on.
-  return drained > pressed;
-}
+  steps.findLastIndex(drains) > steps.findLastIndex(hadPower);
 
 /** They stand in the log as starts, and nobody pressed a button. */
 const notPressed: readonly string[] = ['set-up', 'flashed'];

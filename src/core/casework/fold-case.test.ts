@@ -108,7 +108,7 @@ test.each<[string, CaseEvent[], string, string]>([
   expect(fold(...events)).toMatchObject({ state: null, code, path });
 });
 
-test('a crossing out that is crossed out lets the entry count again, and it can be crossed out anew', () => {
+test('a crossing out that is crossed out lets the entry count again, and it can be crossed out again', () => {
   const counts = (...events: readonly CaseEvent[]) => {
     const folded = foldCase([...opened, ...events]);
     return folded.ok ? folded.state.steps.length : folded.problem.code;

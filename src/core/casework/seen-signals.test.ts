@@ -23,7 +23,7 @@ test('a board has what was seen and heard of it, and nothing else', () => {
   expect(boardAfter({ trials: [['start', 'blank', beeps]] })).toMatchObject({ ...none, speaker: true });
 });
 
-test('a log folded again gives the very same machine, so that nothing is computed anew', () => {
+test('a log folded again gives the very same machine, so that nothing is computed twice', () => {
   const events = eventsOf({ machine, trials: [['start', 'at-memory']] });
   const [first, second] = [foldCase(events), foldCase(events)];
   expect(first.ok && second.ok && first.state.machine === second.state.machine).toBe(true);

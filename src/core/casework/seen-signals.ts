@@ -7,8 +7,8 @@ type SignalFacts = Pick<BoardFacts, 'stageLights' | 'checkpointDisplay' | 'speak
 const known = new WeakMap<Machine, Map<string, Machine>>();
 
 /**
- * The machine with what a start showed that its board has, whatever was declared at intake: whoever saw a light, a code
- * or heard a beep knows. The same object where nothing new is learned.
+ * The machine with what a start showed that its board has, whatever was declared at intake: a light or a code that
+ * was seen and a beep that was heard are there. The same object where nothing new is learned.
  */
 export function withSeenSignals(machine: Machine, outcome: string, seen: StartSigns = {}): Machine {
   const { board } = machine;

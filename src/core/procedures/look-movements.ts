@@ -51,10 +51,11 @@ function withBoard(step: string, trial: Trial, bench: Bench): Movement {
     return findSwitchPins(bench);
   if (byLook(trial) === 'slot-order' && /^Find the slot order/.test(step) && board?.memorySlots)
     return { text: `The order of this board: ${board.memorySlots.map(({ name }) => name).join(', then ')}.` };
-  if (byLook(trial) === 'beep' && board?.speaker?.fitted)
-    return { text: 'This board has its speaker fitted: nothing has to be plugged on.' };
-  if (byLook(trial) === 'beep' && board?.speaker?.header && /speaker pins/.test(step))
-    return { text: `With the power off, plug a small speaker onto ${board.speaker.header}.` };
+  if (byLook(trial) === 'beep' && board?.speaker && /speaker pins/.test(step)) {
+    const { fitted, header } = board.speaker;
+    if (fitted) return { text: 'This board has its speaker fitted: nothing has to be plugged on.' };
+    if (header) return { text: `With the power off, plug a small speaker onto ${header}.` };
+  }
   return { text: step };
 }
 

@@ -107,6 +107,35 @@ test('what was taken off for a look goes back, and a measured pin is drawn', () 
   expect(drawings).toContainEqual({ kind: 'probe', pin: 9 });
 });
 
+test('a cord that went in again for a measurement is not said to be out', () => {
+  const off = { id: eventId(9), at: '2026-01-05T10:00:00Z', by: 'Test', kind: 'switched-off' } as const;
+  const measured = {
+    ...off,
+    id: eventId(10),
+    kind: 'trial-done',
+    trial: 'measure/vsb/supply',
+    outcome: 'within',
+  } as const;
+  const folded = foldCase([...eventsOf({ machine: desktopWithLights, trials: [['start', 'dead']] }), off, measured]);
+  const procedure = folded.ok ? procedureOf(folded.state, 'look/power-plugs/board', board) : null;
+  expect(words(procedure?.preparation ?? [])).toContain('pull the cord');
+});
+
+test('of a fitted speaker only the plugging falls away', () => {
+  const steps = (speaker: BoardBookEntry['speaker']) => at('look/beep/board', {}, { ...board, speaker }).movements;
+  const [plug, listen] = steps({ fitted: true });
+  expect(plug?.text).toContain('nothing has to be plugged on');
+  expect(listen?.text).toContain('listen');
+  expect(steps({ fitted: false, header: 'SPK' })[0]?.text).toContain('onto SPK');
+});
+
+test('no movement of a machine that is off asks for it to run, and settings are not reset in a menu out of reach', () => {
+  for (const id of ['fix/seat-processor@processor', 'fix/replace@processor', 'spare/processor'])
+    expect(words(at(id).movements)).not.toMatch(/run for/);
+  const menuFirst = { ...board, resets: [{ how: 'menu', where: 'in setup', seconds: 5 } as const] };
+  expect(words(at('fix/reset-settings@board', {}, menuFirst).movements)).toContain('take the cell out');
+});
+
 test('the password jumper goes back, and nothing is done without proof', () => {
   const { movements } = at('fix/clear-password@board');
   expect(movements[0]?.text).toContain('Without it, stop here');

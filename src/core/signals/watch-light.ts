@@ -26,7 +26,7 @@ const steadyOn = 0.18;
 const [lower, upper] = [0.35, 0.65];
 /** Samples that are left out at either end of the range. */
 const mostFlicker = 3;
-/** One that went on twice within so many periods, the last not longer ago than that, blinks. */
+/** It still blinks while its last change is at most this number of periods ago. */
 const stillBlinks = 2.5;
 const longestPeriodSeconds = 8;
 

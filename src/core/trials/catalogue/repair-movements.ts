@@ -172,8 +172,6 @@ const table: Readonly<Record<Exclude<RepairId, 'leave-slot-empty'>, (at: AtPart)
       return [
         say(`Press ${way.where}, for ${secondsOf(way)}.`, { feel: 'The next start says that the settings were lost.' }),
       ];
-    if (way?.how === 'menu')
-      return [say(setupKeyWords(at.board)), say(`Load the defaults: ${way.where}. Save and leave.`)];
     return [
       say(way ? `Find the coin cell: ${way.where}.` : 'Find the coin cell, or the two pins marked for clearing.'),
       say('Press the small clip beside it and take the cell out.', { avoid: 'Keep it away from children.' }),
@@ -181,7 +179,7 @@ const table: Readonly<Record<Exclude<RepairId, 'leave-slot-empty'>, (at: AtPart)
       say('Put the cell back with its printed face up.', { feel: 'It snaps under the clip.' }),
     ];
   },
-  'clear-password': ({ board }) => [
+  'clear-password': () => [
     say("See that the owner's proof is on record. Without it, stop here."),
     say('Find the jumper for the password in the manual: three pins, two of them under a cap.', {
       drawing: { kind: 'clear-pins', pins: 3 },
@@ -189,9 +187,10 @@ const table: Readonly<Record<Exclude<RepairId, 'leave-slot-empty'>, (at: AtPart)
     say('With the cord out, move the cap from pins 1 and 2 to pins 2 and 3.', {
       feel: 'One pin stays free at the other end.',
     }),
-    say('Start it once, as far as it asks for setup, and switch it off.'),
-    say('Cord out. Move the cap back to pins 1 and 2.', { avoid: 'Left there, the password stays off for everyone.' }),
-    ...(board?.setupKey ? [say(`${setupKeyWords(board)} It asks for no password.`)] : []),
+    say('Cord in. Start it once, as far as it offers setup, and switch it off.'),
+    say('Cord out, lights out. Move the cap back to pins 1 and 2.', {
+      avoid: 'Left there, the password stays off for everyone.',
+    }),
   ],
   'seat-module': (at) => [...takeOut(at), say('Look at the slot: no dust, no bent contact.'), ...putIn(at)],
   'clean-slot': (at) => [

@@ -36,10 +36,13 @@ export function pinsInWords({ header, at }: SwitchPins): string {
   return `${rowWords}${where} from the left`;
 }
 
-/** The way to reset the settings that is quickest at an open machine; null where the book has none. */
+/** Ways to reset the settings with the power off, the quickest first: the menu is out of reach of what does not start. */
+const withPowerOff: readonly ResetWay['how'][] = ['button', 'pins', 'coin-cell'];
+
+/** The quickest of them on this board; null where the book has none. */
 export function quickestReset(board: BoardBookEntry | null): ResetWay | null {
-  const order = ['button', 'pins', 'menu', 'coin-cell'];
-  return [...(board?.resets ?? [])].sort((a, b) => order.indexOf(a.how) - order.indexOf(b.how))[0] ?? null;
+  const ways = (board?.resets ?? []).filter(({ how }) => withPowerOff.includes(how));
+  return ways.sort((a, b) => withPowerOff.indexOf(a.how) - withPowerOff.indexOf(b.how))[0] ?? null;
 }
 
 export const secondsOf = ({ seconds }: ResetWay): string => secondsInWords(seconds);

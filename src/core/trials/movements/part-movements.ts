@@ -129,7 +129,6 @@ const ways: Partial<
   },
   processor: {
     out: () => [
-      { text: 'Let it run for five minutes before, if it runs: warm paste lets go.' },
       {
         text: 'Loosen the screws of the cooler crosswise, a turn each, and twist it a little before you lift it.',
         drawing: { kind: 'screws' },

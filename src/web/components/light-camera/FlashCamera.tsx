@@ -1,11 +1,9 @@
-import { Camera, FileVideo } from 'lucide-react';
 import { useEffect, useEffectEvent, useState } from 'react';
-import { FileTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { blinksOf } from '../../../core/signals';
-import { Button } from '../Button';
 import { Notice } from '../Notice';
 import { lightWords } from './light-words';
+import { VideoSources } from './VideoSources';
 import { MarkedPicture } from './MarkedPicture';
 import { useLightCamera, type Mark } from './use-light-camera';
 
@@ -49,20 +47,7 @@ export function FlashCamera({
   return (
     <Block>
       <Tools>
-        <Button onPress={camera.openCamera}>
-          <Camera size={17} aria-hidden /> Watch by camera
-        </Button>
-        <FileTrigger
-          acceptedFileTypes={['video/*']}
-          onSelect={(files) => {
-            const file = files?.[0];
-            if (file) camera.openFile(file);
-          }}
-        >
-          <Button $kind="quiet">
-            <FileVideo size={17} aria-hidden /> From a video
-          </Button>
-        </FileTrigger>
+        <VideoSources onCamera={camera.openCamera} onFile={camera.openFile} />
       </Tools>
       <MarkedPicture
         video={camera.video}

@@ -1,6 +1,5 @@
-import { Camera, FileVideo } from 'lucide-react';
 import { useState } from 'react';
-import { Dialog, FileTrigger, Heading } from 'react-aria-components';
+import { Dialog, Heading } from 'react-aria-components';
 import styled from 'styled-components';
 import type { WatchedLight } from '../../../core/signals';
 import { Button } from '../Button';
@@ -10,6 +9,7 @@ import { Toggles } from '../Toggles';
 import { fonts } from '../../theme/tokens';
 import { lightWords } from './light-words';
 import { MarkedPicture } from './MarkedPicture';
+import { VideoSources } from './VideoSources';
 import { useLightCamera, type Mark } from './use-light-camera';
 
 const Sheet = styled(ModalSheet)`
@@ -103,28 +103,6 @@ export function LightCameraSheet({ labels, onClose, onTake }: LightCameraSheetPr
         </Dialog>
       </Sheet>
     </Overlay>
-  );
-}
-
-/** Where the picture comes from. */
-function VideoSources({ onCamera, onFile }: { readonly onCamera: () => void; readonly onFile: (file: File) => void }) {
-  return (
-    <>
-      <Button onPress={onCamera}>
-        <Camera size={17} aria-hidden /> Start the camera
-      </Button>
-      <FileTrigger
-        acceptedFileTypes={['video/*']}
-        onSelect={(files) => {
-          const file = files?.[0];
-          if (file) onFile(file);
-        }}
-      >
-        <Button>
-          <FileVideo size={17} aria-hidden /> Open a video
-        </Button>
-      </FileTrigger>
-    </>
   );
 }
 

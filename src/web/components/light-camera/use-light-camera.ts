@@ -1,4 +1,5 @@
 import { useCallback, useEffect, useEffectEvent, useRef, useState, type RefObject } from 'react';
+import { noMediaDevices } from '../media-devices';
 import { brightnessAt, watchLight, type BrightnessSample, type WatchedLight } from '../../../core/signals';
 
 /** Where a light is in the picture, as shares of its width and height; the radius as a share of its width. */
@@ -50,7 +51,8 @@ export function useLightCamera(marks: Readonly<Record<string, Mark>>): LightCame
     setProblem(words);
   }, []);
   const openCamera = useCallback(() => {
-    if (!('mediaDevices' in navigator)) return fail(notSecure);
+    const missing = noMediaDevices();
+    if (missing !== null) return fail(missing);
     navigator.mediaDevices.getUserMedia({ video: { facingMode: 'environment' } }).then(
       (stream) => show('camera', (element) => playStream(element, stream)),
       () => fail('The camera cannot be used: there is none, or the browser was not allowed to use it.'),
@@ -76,8 +78,6 @@ export function useLightCamera(marks: Readonly<Record<string, Mark>>): LightCame
   return { video, source, problem, openCamera, openFile, restart, ...watching };
 }
 
-const notSecure = 'The browser lends microphone and camera only over HTTPS or on the machine that runs Jovial Probe.';
-
 function playStream(element: HTMLVideoElement, stream: MediaStream): () => void {
   element.srcObject = stream;
   void element.play().catch(() => undefined);
@@ -102,7 +102,7 @@ function playFile(element: HTMLVideoElement, file: File, onFailure: () => void):
 type Watched = Pick<LightCamera, 'watched' | 'seconds' | 'startedAt'>;
 const nothing: Readonly<Record<string, WatchedLight>> = {};
 
-/** Samples each marked light; a mark that is moved begins anew. */
+/** Samples each marked light; a mark that is moved starts over. */
 function useWatching(
   video: RefObject<HTMLVideoElement | null>,
   source: LightCamera['source'],

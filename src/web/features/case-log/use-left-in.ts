@@ -3,8 +3,7 @@ import { isSilent, isStrippedStart } from '../../../core/trials';
 import type { TrialView } from '../../../core/diagnosis';
 import { deskNow, useDeskStore } from '../../stores/desk-store';
 import type { CaseView } from './case-view';
-import { askedToStrip, leftIn, startWithLeftIn } from './left-in';
-import type { CaseActions } from './use-case-actions';
+import { askedToStrip, changesWithLeftIn, leftIn, leftInWords } from './left-in';
 import type { useWriteOutcome } from './use-write-outcome';
 
 export interface StillOn {
@@ -17,12 +16,11 @@ interface LeftInOf {
   readonly caseId: string;
   readonly view: CaseView;
   readonly trial: TrialView | null;
-  readonly actions: CaseActions;
   readonly write: ReturnType<typeof useWriteOutcome>;
 }
 
 /** A stripped start with leads that nobody ticked: before its outcome is written it is asked whether they are still on. */
-export function useLeftIn({ caseId, view, trial, actions, write }: LeftInOf) {
+export function useLeftIn({ caseId, view, trial, write }: LeftInOf) {
   const change = useDeskStore((store) => store.change);
   /** The outcome that was pressed and waits for the answer. */
   const [pressed, setPressed] = useState<string | null>(null);
@@ -38,15 +36,14 @@ export function useLeftIn({ caseId, view, trial, actions, write }: LeftInOf) {
     const { accounted, note } = deskNow(caseId);
     setPressed(null);
     if (!trial || pressed === null) return;
-    const seen = { outcome: pressed, note: note.trim() };
+    const left = leftIn(state, accounted);
     if (isOn) {
-      void actions.record(...startWithLeftIn(state, trial.id, leftIn(state, accounted), seen)).then((saved) => {
-        if (saved) change(caseId, { note: '', seen: null, signals: null });
-      });
+      const words = [leftInWords(left), note.trim()].filter(Boolean).join('. ');
+      write(trial, { outcome: pressed, note: words, setUpAs: changesWithLeftIn(state, trial.id, left) });
       return;
     }
     change(caseId, { accounted: askedToStrip(state).map(({ id }) => id) });
-    write(trial, seen);
+    write(trial, { outcome: pressed, note: note.trim() });
   };
   const stillOn: StillOn | null =
     pressed !== null && trial

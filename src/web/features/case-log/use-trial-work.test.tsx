@@ -150,3 +150,21 @@ test('a note that was stored goes from the desk, and what was typed since stays'
   act(() => result.current.clearNote('cord warm'));
   expect(note()).toBe('cord warm, plug loose');
 });
+
+test('a stripped start with a lead left in is written as it was made, with all that was seen and the answer', () => {
+  const view = viewOf([], true);
+  const seen = { light: { stage: 'memory', stays: true } } as const;
+  useDeskStore.getState().change('one', { draft: takeOut, seen });
+  const { result } = work(view);
+  act(() => result.current.choose('minimal-in-case'));
+  act(() => result.current.gate.confirm());
+  act(() => result.current.outcome('at-memory'));
+  expect(written).toEqual([]);
+  expect(result.current.stillOn?.names).toContain('case fan leads');
+  act(() => result.current.stillOn?.answer(true));
+  const [bodies = []] = written;
+  expect(bodies.at(0)).toMatchObject({ kind: 'configuration-changed', changes: takeOut });
+  expect(bodies.at(-1)).toMatchObject({ kind: 'trial-done', trial: 'start', outcome: 'at-memory', seen });
+  expect(bodies.at(-1)).toHaveProperty('note', expect.stringContaining('Still connected:'));
+  expect(result.current.stillOn).toBeNull();
+});

@@ -70,7 +70,7 @@ export function useTrialWork({ caseId, view, newest, diagnosis, canWrite, action
   const readNext = useReadNext(trial, shown);
   const [asksWhyNot, setAsksWhyNot] = useState(false);
   const write = useWriteOutcome(caseId, view, actions);
-  const leads = useLeftIn({ caseId, view, trial, actions, write });
+  const leads = useLeftIn({ caseId, view, trial, write });
   const outcome = useLatest((id: string, volts?: number) => {
     if (!trial || isDisabled || !gate.pass(id)) return;
     if (id === 'could-not') return setAsksWhyNot(true);

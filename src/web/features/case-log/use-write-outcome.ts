@@ -1,5 +1,6 @@
 import type { TrialView } from '../../../core/diagnosis';
-import { isSilent } from '../../../core/trials';
+import type { Change } from '../../../core/machine';
+import { formatTrialId, isSilent } from '../../../core/trials';
 import { deskNow, useDeskStore, type Desk } from '../../stores/desk-store';
 import { newId } from '../../stores/new-id';
 import { isDrafted, type CaseView } from './case-view';
@@ -9,6 +10,8 @@ export interface SeenOutcome {
   readonly outcome: string;
   readonly volts?: number | undefined;
   readonly note: string;
+  /** What was really set up for it, where the trial was not done as it stands: then a plain start is written. */
+  readonly setUpAs?: readonly Change[];
 }
 
 /**
@@ -17,16 +20,17 @@ export interface SeenOutcome {
  */
 export function useWriteOutcome(caseId: string, view: CaseView, actions: CaseActions) {
   const change = useDeskStore((store) => store.change);
-  return (trial: TrialView, { outcome, volts, note }: SeenOutcome): void => {
+  return (trial: TrialView, { outcome, volts, note, setUpAs }: SeenOutcome): void => {
     const desk = deskNow(caseId);
     const seen = trial.kind === 'start' && !isSilent(outcome) ? desk.seen : null;
-    const draftId = isDrafted(view) ? newId() : null;
-    const setUp = draftId ? [{ kind: 'configuration-changed', id: draftId, changes: desk.draft } as const] : [];
+    const changes = [...(isDrafted(view) ? desk.draft : []), ...(setUpAs ?? [])];
+    const draftId = changes.length > 0 ? newId() : null;
+    const setUp = draftId ? [{ kind: 'configuration-changed', id: draftId, changes } as const] : [];
     if (draftId) change(caseId, { draftId });
     void actions
       .record(...setUp, {
         kind: 'trial-done',
-        trial: trial.id,
+        trial: setUpAs ? formatTrialId({ kind: 'start' }) : trial.id,
         outcome,
         ...(volts === undefined ? {} : { volts }),
         ...(seen ? { seen } : {}),

@@ -7,6 +7,7 @@ import { patternInWords } from '../../../core/signals';
 import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
 import { clock, counted } from '../../components/format';
+import { noMediaDevices } from '../../components/media-devices';
 import { Notice } from '../../components/Notice';
 import { useLatest } from '../../components/use-latest';
 import type { SignalsDraft } from '../../stores/signals-draft';
@@ -15,7 +16,7 @@ import { Head, Quiet, Tools } from './parts';
 import { HeardBeepsLine } from './HeardBeepsLine';
 import { TapPad, TappedLine } from './TapPad';
 import { useEar, type Ear } from './use-ear';
-import { cannotListen, useMicrophone, type Microphone } from './use-microphone';
+import { useMicrophone, type Microphone } from './use-microphone';
 import { useTapping } from './use-tapping';
 import { Waveform } from './Waveform';
 
@@ -100,7 +101,7 @@ function Ways({ draft, onChange, ear, microphone, onListen, children }: WaysProp
   const { isListening } = microphone;
   return (
     <Tools>
-      <Button $kind={isListening ? 'primary' : 'plain'} onPress={onListen} isDisabled={cannotListen() !== null}>
+      <Button $kind={isListening ? 'primary' : 'plain'} onPress={onListen} isDisabled={noMediaDevices() !== null}>
         {isListening ? <Square size={16} aria-hidden /> : <Mic size={17} aria-hidden />}
         {isListening ? `Stop · ${clock(Math.round(ear.heard?.seconds ?? 0))}` : 'Listen'}
       </Button>
@@ -134,7 +135,7 @@ function Ways({ draft, onChange, ear, microphone, onListen, children }: WaysProp
 const useListenKey = (listen: () => void) =>
   useCallback(
     (key: string) => {
-      if (key !== 'h' || cannotListen() !== null) return false;
+      if (key !== 'h' || noMediaDevices() !== null) return false;
       listen();
       return true;
     },
@@ -143,7 +144,7 @@ const useListenKey = (listen: () => void) =>
 
 function TypedBeeps({ beeps, onChange }: { readonly beeps: string; readonly onChange: (beeps: string) => void }) {
   const [text, setText] = useState(beeps);
-  const isWrong = !/^[SLsl ]*$/.test(text);
+  const isRight = (signs: string) => /^[SLsl ]*$/.test(signs);
   return (
     <Typed>
       <Field
@@ -152,10 +153,10 @@ function TypedBeeps({ beeps, onChange }: { readonly beeps: string; readonly onCh
         maxLength={48}
         autoFocus
         hint="S for a short tone, L for a long one."
-        error={isWrong ? 'Enter only S, L and spaces.' : undefined}
+        error={isRight(text) ? undefined : 'Enter only S, L and spaces.'}
         onChange={(next) => {
           setText(next);
-          if (/^[SLsl ]*$/.test(next)) onChange(next.toUpperCase());
+          if (isRight(next)) onChange(next.toUpperCase());
         }}
       />
     </Typed>
@@ -176,5 +177,5 @@ function SpeakerWords({ speaker, beeps }: { readonly speaker: BoardSpeaker | nul
         one its silence says nothing.
       </Quiet>
     );
-  return <Quiet>{cannotListen() ?? 'Silence says something only where a speaker is on the board.'}</Quiet>;
+  return <Quiet>{noMediaDevices() ?? 'Silence says something only where a speaker is on the board.'}</Quiet>;
 }

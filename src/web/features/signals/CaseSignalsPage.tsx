@@ -1,10 +1,16 @@
 import { useEffect } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import type { Diagnosis } from '../../../core/diagnosis';
+import type { Diagnosis, TrialView } from '../../../core/diagnosis';
 import { expectedAt } from '../../../core/casework';
 import { decodeSignals } from '../../../core/signals';
-import { START_OUTCOME_LABELS, type StartOutcome } from '../../../core/startup';
+import {
+  forecastSigns,
+  START_OUTCOME_LABELS,
+  START_OUTCOMES,
+  type ForecastSigns,
+  type StartOutcome,
+} from '../../../core/startup';
 import { useBoardDetail } from '../../api/boards';
 import { useCaseDetail } from '../../api/cases';
 import { Button } from '../../components/Button';
@@ -63,7 +69,7 @@ function CaseSignals({ caseId, number, newest, diagnosed }: CaseSignalsProps) {
   const work = useTrialWork({ caseId, view, newest, diagnosis, canWrite: isCurrent && mayWrite, actions });
   const start = work.trial?.kind === 'start' ? work.trial : null;
   const board = useCaseBoard(caseId, newest, mayWrite);
-  const { draft, change, keep } = useSignalsDesk(caseId, board.tables);
+  const { draft, isEntered, change, clear, keep } = useSignalsDesk(caseId, board.tables);
   const { leave, write } = useWaysOut(caseId, work, keep);
   const isOnBench = state.stage !== 'closed' && state.stage !== 'parked';
   const canWrite = mayWrite && start !== null && isOnBench;
@@ -92,19 +98,20 @@ function CaseSignals({ caseId, number, newest, diagnosed }: CaseSignalsProps) {
         onChange={change}
         expected={start ? expectedAt(state, start.id).map(({ outcome }) => outcome) : []}
         at={start?.title ?? null}
+        forecast={forecastOf(start)}
         actions={({ outcome }) => (
           <>
             {isOnBench && !start && diagnosis && (
               <Notice kind="plain">The test in hand is no start. What is entered here is kept for the next one.</Notice>
             )}
-            <Actions>
-              {canWrite && outcome && (
-                <Button $kind="primary" onPress={() => write(outcome)}>
-                  1 · {work.gate.isConfirmed ? `Write it down: ${START_OUTCOME_LABELS[outcome]}` : cautionsFirst}
-                </Button>
-              )}
-              <Button onPress={leave}>2 · {outcome ? keptWords(start !== null) : 'Back to the card'}</Button>
-            </Actions>
+            <WaysOut
+              outcome={outcome}
+              isStart={start !== null}
+              onWrite={canWrite ? write : null}
+              isSafe={work.gate.isConfirmed}
+              onClear={isEntered ? clear : null}
+              onLeave={leave}
+            />
           </>
         )}
       />
@@ -112,9 +119,44 @@ function CaseSignals({ caseId, number, newest, diagnosed }: CaseSignalsProps) {
   );
 }
 
+/** What the lights are likely to show, by the forecast of the start; null where none was computed. */
+function forecastOf(start: TrialView | null): ForecastSigns | null {
+  const probabilities = START_OUTCOMES.map((id) => start?.outcomes.find((outcome) => outcome.id === id)?.probability);
+  return probabilities.some((p) => typeof p === 'number') ? forecastSigns(probabilities.map((p) => p ?? 0)) : null;
+}
+
 const cautionsFirst = 'To the card: its cautions come first';
 const keptWords = (isStart: boolean): string =>
   isStart ? 'Keep it, choose the outcome on the card' : 'Keep it for the next start';
+
+interface WaysOutProps {
+  readonly outcome: StartOutcome | null;
+  readonly isStart: boolean;
+  /** Null where it may not be written now. */
+  readonly onWrite: ((outcome: StartOutcome) => void) | null;
+  /** Its cautions are confirmed, or it has none. */
+  readonly isSafe: boolean;
+  /** Null where nothing was entered. */
+  readonly onClear: (() => void) | null;
+  readonly onLeave: () => void;
+}
+
+/** What can be done with what was read. */
+const WaysOut = ({ outcome, isStart, onWrite, isSafe, onClear, onLeave }: WaysOutProps) => (
+  <Actions>
+    {onWrite && outcome && (
+      <Button $kind="primary" onPress={() => onWrite(outcome)}>
+        1 · {isSafe ? `Write it down: ${START_OUTCOME_LABELS[outcome]}` : cautionsFirst}
+      </Button>
+    )}
+    <Button onPress={onLeave}>2 · {outcome ? keptWords(isStart) : 'Back to the card'}</Button>
+    {onClear && (
+      <Button $kind="quiet" onPress={onClear}>
+        Clear what was entered
+      </Button>
+    )}
+  </Actions>
+);
 
 /** Back to the card, with what was read; or it is written at once, where nothing has to be made safe before. */
 function useWaysOut(caseId: string, work: TrialWork, keep: () => void) {
@@ -173,5 +215,6 @@ function useSignalsDesk(caseId: string, tables: Parameters<typeof decodeSignals>
   });
   // The tables of the board may come after what was entered.
   useEffect(() => keep(), [keep, tables]);
-  return { draft, change, keep };
+  const clear = () => store(caseId, { signals: null, seen: withSignals(desk.seen, {}) });
+  return { draft, isEntered: desk.signals !== null, change, clear, keep };
 }

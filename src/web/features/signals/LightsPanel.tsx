@@ -3,7 +3,8 @@ import { Button as AriaButton } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 import type { LightsPlace, StageLight } from '../../../core/firmware';
 import { stageOfLight } from '../../../core/signals';
-import { capitalized } from '../../components/format';
+import type { ForecastSigns } from '../../../core/startup';
+import { capitalized, counted, percent } from '../../components/format';
 import { Button } from '../../components/Button';
 import { Toggles } from '../../components/Toggles';
 import type { SignalsDraft } from '../../stores/signals-draft';
@@ -60,6 +61,10 @@ const Light = styled(AriaButton)<{ $run: LightsPlace['run'] }>`
   > span {
     font-size: 0.87rem;
   }
+  > small {
+    font-size: 0.8rem;
+    color: ${({ theme }) => theme.muted};
+  }
   > i {
     font: 700 0.85rem ${fonts.code};
   }
@@ -108,10 +113,12 @@ interface LightsPanelProps {
   readonly draft: SignalsDraft;
   readonly onChange: (change: Partial<SignalsDraft>) => void;
   readonly onWatch: () => void;
+  /** How likely each light is to stay on at this start; null where that is not known. */
+  readonly forecast: ForecastSigns | null;
 }
 
 /** The stage lights of the board as they lie, pressed as they are seen. */
-export function LightsPanel({ lights, place, board, draft, onChange, onWatch }: LightsPanelProps) {
+export function LightsPanel({ lights, place, board, draft, forecast, onChange, onWatch }: LightsPanelProps) {
   const { lightsMode, lit, sequence } = draft;
   const run = place?.run ?? 'across';
   const press = (label: string) => {
@@ -151,6 +158,7 @@ export function LightsPanel({ lights, place, board, draft, onChange, onWatch }: 
               light={light}
               run={run}
               isFirst={i === 0}
+              expected={forecast?.lightStays[stageOfLight(light)] ?? null}
               shows={lightsMode === 'stand' ? (lit[light.label] ?? 'dark') : 'dark'}
               times={lightsMode === 'change' ? sequence.filter((one) => one === light.label).length : null}
               onPress={() => press(light.label)}
@@ -194,20 +202,22 @@ interface OneLightProps {
   readonly light: StageLight;
   readonly run: LightsPlace['run'];
   readonly isFirst: boolean;
+  /** Probability that it stays on, 0 to 1. */
+  readonly expected: number | null;
   readonly shows: keyof typeof showsWords;
   /** How often it came on, where they come on one after the other. */
   readonly times: number | null;
   readonly onPress: () => void;
 }
 
-function OneLight({ light, run, isFirst, shows, times, onPress }: OneLightProps) {
+function OneLight({ light, run, isFirst, expected, shows, times, onPress }: OneLightProps) {
   const stage = capitalized(stageWords[stageOfLight(light)]);
   const state = times === null ? showsWords[shows] : times === 0 ? '–' : `${times} ×`;
   return (
     <Light
       $run={run}
       onPress={onPress}
-      aria-label={`Light ${light.label}, ${stage.toLowerCase()}: ${times === null ? state : `came on ${times} times`}`}
+      aria-label={`Light ${light.label}, ${stage.toLowerCase()}: ${times === null ? state : `came on ${counted(times, 'time')}`}`}
       {...(isFirst ? { id: 'first-light' } : {})}
     >
       <Lamp $shows={times === null ? shows : times > 0 ? 'on' : 'dark'} aria-hidden>
@@ -219,6 +229,7 @@ function OneLight({ light, run, isFirst, shows, times, onPress }: OneLightProps)
         {light.colour ? ` · ${light.colour}` : ''}
       </span>
       <i>{state}</i>
+      {run === 'across' && expected !== null && <small>expected {percent(expected)}</small>}
     </Light>
   );
 }

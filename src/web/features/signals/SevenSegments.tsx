@@ -1,11 +1,14 @@
-import styled, { useTheme } from 'styled-components';
+import styled from 'styled-components';
+
+/** A display is dark glass in either theme. */
+const colours = { ground: '#112c2a', lit: '#e9bd6c', unlit: '#24423f' } as const;
 
 const Display = styled.svg`
   display: block;
   width: 116px;
   height: 106px;
   border-radius: 6px;
-  background: #112c2a;
+  background: ${colours.ground};
 `;
 
 /** The strokes of a digit, clockwise from the top and the middle last, as lines within 40 by 72. */
@@ -41,8 +44,6 @@ const digits: Readonly<Record<string, string>> = {
 
 /** Two digits as the display of a board shows them; what is not known yet is dark. */
 export function SevenSegments({ text }: { readonly text: string }) {
-  const { suspicionFill } = useTheme();
-  const lit = suspicionFill === '#8a5d12' ? '#e9bd6c' : suspicionFill;
   return (
     <Display viewBox="0 0 116 106" role="img" aria-label={text ? `The display shows ${text}` : 'The display is dark'}>
       {[0, 1].map((place) => (
@@ -53,7 +54,7 @@ export function SevenSegments({ text }: { readonly text: string }) {
               <line
                 key={`${x1} ${y1} ${x2}`}
                 {...{ x1, y1, x2, y2 }}
-                stroke={isLit ? lit : '#24423f'}
+                stroke={isLit ? colours.lit : colours.unlit}
                 strokeWidth={7}
                 strokeLinecap="round"
               />

@@ -25,6 +25,7 @@ export function SignalsPage() {
         onChange={(change) => setDraft((before) => ({ ...before, ...change }))}
         expected={[]}
         at={null}
+        forecast={null}
         actions={() => (
           <div>
             <Tools>

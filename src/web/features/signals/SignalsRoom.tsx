@@ -9,7 +9,7 @@ import {
   type Decoded,
   type WatchedLight,
 } from '../../../core/signals';
-import type { StartOutcome } from '../../../core/startup';
+import type { ForecastSigns, StartOutcome } from '../../../core/startup';
 import { useTicking } from '../../components/use-ticking';
 import { seenOfDraft, type SignalsDraft } from '../../stores/signals-draft';
 import { useCaseKeys } from '../case-log/use-case-keys';
@@ -50,12 +50,13 @@ export interface SignalsRoomProps {
   readonly onChange: (change: Partial<SignalsDraft>) => void;
   readonly expected: readonly StartOutcome[];
   readonly at: string | null;
+  readonly forecast: ForecastSigns | null;
   /** What can be done with what was read. */
   readonly actions: (decoded: Decoded) => React.ReactNode;
 }
 
 /** What the board shows and sounds: entered on the left and above, read at once by its own lists. */
-export function SignalsRoom({ board, choice, draft, onChange, expected, at, actions }: SignalsRoomProps) {
+export function SignalsRoom({ board, choice, draft, onChange, expected, at, forecast, actions }: SignalsRoomProps) {
   const [isWatching, setWatching] = useState(false);
   const now = useTicking(draft.codes.length > 0, 1000);
   const tables = board ?? {};
@@ -73,6 +74,7 @@ export function SignalsRoom({ board, choice, draft, onChange, expected, at, acti
           place={isOwn ? (board.lightsPlace ?? null) : null}
           board={isOwn ? board.model : null}
           draft={draft}
+          forecast={forecast}
           onChange={onChange}
           onWatch={() => setWatching(true)}
         />

@@ -21,12 +21,18 @@ const Pad = styled.button<{ $down: boolean }>`
 /** The pattern so far waits so long for another tone before it is judged. */
 const judgedAfterSeconds = 1.2;
 
+/** What was tapped so far, as a pattern. */
+const useJudged = (taps: Tapping['taps']) =>
+  useMemo(() => {
+    const last = taps.at(-1);
+    const seconds = last ? last.startSeconds + last.seconds + judgedAfterSeconds : 0;
+    return { ...tappedPattern(taps, seconds), seconds };
+  }, [taps]);
+
 /** A pad that is held as long as each tone, and what was tapped so far. */
 export function TapPad({ tapping, isListening }: { readonly tapping: Tapping; readonly isListening: boolean }) {
   const { taps, isDown, down, up } = tapping;
-  const last = taps.at(-1);
-  const seconds = last ? last.startSeconds + last.seconds + judgedAfterSeconds : 0;
-  const beeps = useMemo(() => tappedPattern(taps, seconds).beeps, [taps, seconds]);
+  const { beeps, seconds } = useJudged(taps);
   if (isListening) return <Waveform outline={[]} beeps={[]} seconds={1} />;
   return (
     <>
@@ -61,9 +67,7 @@ export function TappedLine({
   readonly tapping: Tapping;
   readonly onTake: (beeps: string) => void;
 }) {
-  const last = tapping.taps.at(-1);
-  const end = last ? last.startSeconds + last.seconds + judgedAfterSeconds : 0;
-  const { pattern, repeats } = useMemo(() => tappedPattern(tapping.taps, end), [tapping.taps, end]);
+  const { pattern, repeats } = useJudged(tapping.taps);
   const signs = patternInSigns(pattern);
   return (
     <Said role="status">

@@ -22,6 +22,7 @@ export function openEar({ onHeard, onProblem, onBusy }: Listeners): EarQueue {
   let open: { readonly ear: EarWorker; readonly end: () => void } | null = null;
   let waiting: ((ear: EarWorker) => Promise<Heard>) | null = null;
   let isWorking = false;
+  let isClosed = false;
 
   function worker(): EarWorker {
     if (open) return open.ear;
@@ -50,6 +51,7 @@ export function openEar({ onHeard, onProblem, onBusy }: Listeners): EarQueue {
   }
 
   function hear(work: (ear: EarWorker) => Promise<Heard>): void {
+    if (isClosed) return;
     if (isWorking) {
       waiting = work;
       return;
@@ -74,6 +76,7 @@ export function openEar({ onHeard, onProblem, onBusy }: Listeners): EarQueue {
       waiting = null;
     },
     close: () => {
+      isClosed = true;
       open?.end();
       open = null;
     },

@@ -56,12 +56,6 @@ export function useMicrophone(onTaken: OnTaken): Microphone {
   return { isListening, problem, start, stop };
 }
 
-/** Only a secure context has a microphone; over a shop's plain network a recording can be opened instead. */
-export const cannotListen = (): string | null =>
-  'mediaDevices' in navigator
-    ? null
-    : 'The browser lends microphone and camera only over HTTPS or on the machine that runs Jovial Probe.';
-
 function whyNot(error: unknown): string {
   const name = error instanceof DOMException ? error.name : '';
   if (name === 'NotAllowedError') return 'The browser was not allowed to use the microphone. Allow it and try again.';
@@ -86,7 +80,10 @@ async function openMicrophone(onTaken: OnTaken, onFull: () => void): Promise<Run
     if (count > 0) onTaken(all, context.sampleRate);
   };
   const timer = setInterval(hand, everyMs);
+  let isClosed = false;
   const close = () => {
+    if (isClosed) return;
+    isClosed = true;
     clearInterval(timer);
     for (const track of stream.getTracks()) track.stop();
     void context.close();
@@ -109,7 +106,7 @@ async function openMicrophone(onTaken: OnTaken, onFull: () => void): Promise<Run
   context.createMediaStreamSource(stream).connect(taker);
   return {
     close: () => {
-      hand();
+      if (!isClosed) hand();
       close();
     },
   };

@@ -100,7 +100,7 @@ function TrialList({ trials, onPick }: TrialListProps) {
   );
 }
 
-/** Every trial by its kind, with a search; what tells nothing now is folded away. */
+/** Every trial by its kind, with a search; what has no new information now is folded away. */
 function AllTrials({ trials, onPick }: TrialListProps) {
   const [search, setSearch] = useState('');
   const [isUnfolded, setUnfolded] = useState(false);
@@ -122,7 +122,7 @@ function AllTrials({ trials, onPick }: TrialListProps) {
       {groups.length === 0 && folded.length === 0 && <p>No test has these words.</p>}
       {folded.length > 0 && (
         <More $kind="quiet" aria-expanded={isUnfolded} onPress={() => setUnfolded(!isUnfolded)}>
-          {isUnfolded ? 'Fold these away' : `${folded.length} that tell nothing new now`}
+          {isUnfolded ? 'Fold these away' : `${folded.length} without new information`}
         </More>
       )}
       {isUnfolded && <TrialList trials={folded} onPick={onPick} />}

@@ -7,7 +7,7 @@ const all = ({ groups, folded }: ReturnType<typeof groupTrials>) => [
   ...folded,
 ];
 
-test('every test stands once, under its kind, and what tells nothing is set apart', () => {
+test('every test stands once, under its kind, and what has no new information is set apart', () => {
   const grouped = groupTrials(alternatives, '');
   expect(all(grouped)).toHaveLength(alternatives.length);
   expect(new Set(all(grouped)).size).toBe(alternatives.length);
@@ -21,7 +21,7 @@ test('every test stands once, under its kind, and what tells nothing is set apar
   expect(grouped.folded.length).toBeGreaterThan(0);
 });
 
-test('a search finds by every word, what tells nothing too', () => {
+test('a search finds by every word, also what has no new information', () => {
   const found = all(groupTrials(alternatives, 'known supply'));
   expect(found.map(({ id }) => id)).toContain('spare/supply');
   for (const { title } of found) expect(title.toLowerCase()).toMatch(/known/);

@@ -18,11 +18,11 @@ const groupOf = ({ id, kind }: TrialView): TrialGroup => {
 export interface GroupedTrials {
   /** Those worth a look, by group, each in the order in which they came; empty groups are left out. */
   readonly groups: readonly { readonly group: TrialGroup; readonly trials: readonly TrialView[] }[];
-  /** Those that tell nothing new now. */
+  /** Those without new information now. */
   readonly folded: readonly TrialView[];
 }
 
-/** Trials whose title has every word that is searched for. Without a search, those that tell nothing are set apart. */
+/** Trials whose title has every word that is searched for. Without a search, those without new information are set apart. */
 export function groupTrials(trials: readonly TrialView[], search: string): GroupedTrials {
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
   const found = trials.filter(({ title }) => words.every((word) => title.toLowerCase().includes(word)));

@@ -41,7 +41,7 @@ interface CorrectMachineProps {
   readonly onNote: (body: EventBody) => void;
 }
 
-/** Facts of the machine that were written down wrongly at intake: put right, and everything seen is weighed anew. */
+/** Facts of the machine that were written down wrongly at intake: put right, and everything seen is weighed again. */
 export function CorrectMachine({ machine, isAllowed, onNote }: CorrectMachineProps & { readonly isAllowed: boolean }) {
   if (!isAllowed) return null;
   return (
@@ -87,7 +87,7 @@ function CorrectForm({ machine, onNote }: CorrectMachineProps) {
       }}
     >
       <Heading slot="title">Correct the machine</Heading>
-      <p>It was so all along: everything seen so far is weighed anew.</p>
+      <p>It was so all along: everything seen so far is weighed again.</p>
       <CheckGrid label="It has" choices={[...facts, graphics]} values={has} onChange={setHas} />
       <Select
         label="Size of the board"

@@ -154,7 +154,7 @@ function Strike({
   if (entry.struckBy !== null && entry.event.kind !== 'entry-struck')
     return (
       <Button onPress={() => onStrike(entry.struckBy ?? '', 'Taken back')} aria-label={`Take back: ${done}`}>
-        It counts again
+        Take back
       </Button>
     );
   if (!canStrike(entry)) return null;

@@ -149,7 +149,9 @@ export function ClosedCard({
 
 /** What was done and seen on the way, in order; what was crossed out is not part of it. */
 function Story({ state }: { readonly state: CaseState }) {
-  const told = state.entries.filter(({ event, struckBy }) => struckBy === null && event.kind !== 'case-closed');
+  const told = state.entries.filter(
+    ({ event, struckBy }) => struckBy === null && event.kind !== 'case-closed' && event.kind !== 'entry-struck',
+  );
   const [first] = told;
   const last = state.closed;
   if (!first || !last) return null;
