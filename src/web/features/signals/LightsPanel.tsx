@@ -37,6 +37,7 @@ const Light = styled(AriaButton)<{ $run: LightsPlace['run'] }>`
   ${({ $run }) =>
     $run === 'across'
       ? css`
+          align-content: start;
           justify-items: center;
           text-align: center;
         `
@@ -62,6 +63,7 @@ const Light = styled(AriaButton)<{ $run: LightsPlace['run'] }>`
     font-size: 0.87rem;
   }
   > small {
+    white-space: nowrap;
     font-size: 0.8rem;
     color: ${({ theme }) => theme.muted};
   }
@@ -229,7 +231,7 @@ function OneLight({ light, run, isFirst, expected, shows, times, onPress }: OneL
         {light.colour ? ` · ${light.colour}` : ''}
       </span>
       <i>{state}</i>
-      {run === 'across' && expected !== null && <small>expected {percent(expected)}</small>}
+      {run === 'across' && expected !== null && <small>{percent(expected)} likely</small>}
     </Light>
   );
 }
