@@ -7,6 +7,7 @@ const part = (page: Page, id: string) => page.locator(`[data-part="${id}"]`);
 async function notePaid(page: Page, id: string, paid: string): Promise<void> {
   await part(page, id).click();
   const menu = page.getByRole('dialog');
+  await menu.getByRole('button', { name: /what/ }).click();
   await menu.getByLabel('Price paid').fill(paid);
   await menu.getByRole('button', { name: 'Note' }).click();
   await expect(sheet(page)).toContainText(`paid ${paid}`);

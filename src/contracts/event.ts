@@ -1,5 +1,12 @@
 import * as z from 'zod';
-import { ENDINGS, EVENT_VERSION, FLASH_ENDS, FLASH_PURPOSES, type WritableEvent } from '../core/casework';
+import {
+  ENDINGS,
+  EVENT_VERSION,
+  FLASH_ENDS,
+  FLASH_PURPOSES,
+  PART_CONDITIONS,
+  type WritableEvent,
+} from '../core/casework';
 import { STRATEGIES } from '../core/diagnosis';
 import { CIRCUMSTANCES } from '../core/faults';
 import { FLASH_METHODS } from '../core/firmware';
@@ -84,6 +91,11 @@ const bodies = {
     ratedMts: speedMts.optional().describe('Of a module: megatransfers a second, as the label says.'),
     runningMts: speedMts.optional().describe('Of a module: megatransfers a second, as the firmware shows it.'),
     paid: z.number().min(0).max(1_000_000).optional().describe("Price paid, in the shop's currency."),
+    make: words(80).optional(),
+    model: words(80).optional(),
+    serial: words(80).optional(),
+    rating: words(80).optional().describe('As its label says it, for instance "650 W".'),
+    condition: z.enum(PART_CONDITIONS).optional(),
   },
   board: {
     kind: z.literal('board-noted'),

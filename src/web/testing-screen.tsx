@@ -10,6 +10,9 @@ import { themes } from './theme/tokens';
 /** Of a server that nobody asks. */
 const client = new QueryClient({ defaultOptions: { queries: { retry: false, gcTime: Infinity } } });
 
+// jsdom lays nothing out and scrolls nothing.
+Element.prototype.scrollIntoView = () => undefined;
+
 /** Wraps what is tested in what every screen stands in: theme, router, and somebody who is signed in. */
 export function inShell(children: ReactNode, { role = 'technician' }: { readonly role?: Role } = {}) {
   const me = { id: '1', login: 'runa', name: 'Runa', role, shop: { id: 's', name: 'Harbour bench' } };

@@ -221,22 +221,28 @@ function noteOwnerTry(state: CaseState, event: OwnerTried): Stepped {
   });
 }
 
-const noFacts: PartFacts = { ratedMts: null, runningMts: null, paid: null };
+const noFacts: PartFacts = {
+  ratedMts: null,
+  runningMts: null,
+  paid: null,
+  make: null,
+  model: null,
+  serial: null,
+  rating: null,
+  condition: null,
+};
 
-function notePart(state: CaseState, { part: id, ratedMts, runningMts, paid }: PartNoted): Stepped {
+function notePart(state: CaseState, event: PartNoted): Stepped {
+  const { part: id } = event;
   const part = state.machine.parts.find((one) => one.id === id);
   if (!part) return refuse(['part'], 'unknown-part', `expected a part of this machine, found "${id}"`);
-  if (part.kind !== 'module' && (ratedMts !== undefined || runningMts !== undefined))
+  if (part.kind !== 'module' && (event.ratedMts !== undefined || event.runningMts !== undefined))
     return refuse(['part'], 'not-a-module', `expected a module for a speed, found "${id}"`);
-  const before = state.partFacts[id] ?? noFacts;
-  const facts: PartFacts = {
-    ratedMts: ratedMts ?? before.ratedMts,
-    runningMts: runningMts ?? before.runningMts,
-    paid: paid ?? before.paid,
-  };
+  const noted = Object.keys(noFacts) as (keyof PartFacts)[];
+  const facts = Object.fromEntries(noted.flatMap((key) => (event[key] === undefined ? [] : [[key, event[key]]])));
   return advance({
     ...state,
-    partFacts: { ...state.partFacts, [id]: facts },
+    partFacts: { ...state.partFacts, [id]: { ...(state.partFacts[id] ?? noFacts), ...facts } },
     entries: replaceLast(state, null, part.name),
   });
 }

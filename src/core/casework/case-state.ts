@@ -3,7 +3,15 @@ import type { Configuration, DeclaredMachine, Machine } from '../machine';
 import type { EvidenceStep, Lacking, Strategy } from '../diagnosis';
 import type { Circumstance } from '../faults';
 import type { Trial } from '../trials';
-import type { BoardNoted, CaseClosed, CaseEvent, CaseOpened, FirmwareFlashed, FirmwareVerified } from './event';
+import type {
+  BoardNoted,
+  CaseClosed,
+  CaseEvent,
+  CaseOpened,
+  FirmwareFlashed,
+  FirmwareVerified,
+  PartCondition,
+} from './event';
 
 /** Where a case stands. */
 export const CASE_STAGES = ['waiting', 'on-bench', 'parked', 'closed'] as const;
@@ -22,9 +30,18 @@ export interface Entry {
 }
 
 /** What was noted of one part; null for what was not. */
-export interface PartFacts extends ModuleSpeed {
+export interface PartFacts extends ModuleSpeed, PartIdentity {
   /** In the shop's currency. */
   readonly paid: number | null;
+}
+
+/** What a part is, as its label and a look say. */
+export interface PartIdentity {
+  readonly make: string | null;
+  readonly model: string | null;
+  readonly serial: string | null;
+  readonly rating: string | null;
+  readonly condition: PartCondition | null;
 }
 
 /** What the log says of the board's firmware. */

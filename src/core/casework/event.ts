@@ -81,6 +81,9 @@ export interface CaseParked extends EventBase {
   readonly until?: string;
 }
 
+export const PART_CONDITIONS = ['new', 'used', 'worn', 'damaged'] as const;
+export type PartCondition = (typeof PART_CONDITIONS)[number];
+
 /** Facts of one part; what is given takes the place of what was noted before. */
 export interface PartNoted extends EventBase {
   readonly kind: 'part-noted';
@@ -91,6 +94,12 @@ export interface PartNoted extends EventBase {
   readonly runningMts?: number;
   /** Price paid, in the shop's currency. */
   readonly paid?: number;
+  readonly make?: string;
+  readonly model?: string;
+  readonly serial?: string;
+  /** As its label says it, for instance "650 W". */
+  readonly rating?: string;
+  readonly condition?: PartCondition;
 }
 
 export interface CaseResumed extends EventBase {

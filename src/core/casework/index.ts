@@ -1,4 +1,5 @@
-export { ENDINGS, FLASH_ENDS, FLASH_PURPOSES } from './event';
+export { ENDINGS, FLASH_ENDS, FLASH_PURPOSES, PART_CONDITIONS } from './event';
+export type { PartCondition } from './event';
 export type {
   BoardNoted,
   CaseClosed,

@@ -62,7 +62,12 @@ test('prices and speeds are noted part by part, and a later note leaves the rest
     { kind: 'part-noted', part: 'supply-2', paid: 20.5 },
   );
   if (!folded.ok) throw new Error(folded.problem.message);
-  expect(folded.state.partFacts['module-1']).toEqual({ paid: 12, ratedMts: 3200, runningMts: 2133 });
+  expect(folded.state.partFacts['module-1']).toMatchObject({
+    paid: 12,
+    ratedMts: 3200,
+    runningMts: 2133,
+    serial: null,
+  });
   expect(totalPaid(partResults(folded.state, { parts: {}, proving: null }))).toBe(32.5);
 });
 

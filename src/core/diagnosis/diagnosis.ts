@@ -39,8 +39,12 @@ export interface TrialView {
 export interface OutcomeView extends OutcomeOption {
   /** Null where the trial is blocked: what it would show is not computed. */
   readonly probability: number | null;
-  /** The repair that would lead after this outcome. */
-  readonly then: { readonly title: string; readonly probability: number } | null;
+  /** Who would lead after this outcome, and of what is read at a glance the part at which all faults together would. */
+  readonly then: {
+    readonly title: string;
+    readonly probability: number;
+    readonly part?: { readonly name: string; readonly probability: number };
+  } | null;
 }
 
 export interface SuspectView {

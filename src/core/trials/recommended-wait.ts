@@ -45,7 +45,7 @@ export function recommendedWait(
     };
   if (trial.ref.kind === 'bridge-pins') return { seconds: 10, reason: 'The fans show it at once.' };
   return machine.board.trainsMemory
-    ? { seconds: 60, reason: 'This board trains memory: up to a minute until the first picture.' }
+    ? { seconds: 60, reason: 'Usually a picture within 15 seconds; up to a minute where the board trains its memory.' }
     : { seconds: 15, reason: 'Normally there is a picture within 15 seconds.' };
 }
 

@@ -38,10 +38,12 @@ test.each(logs)('where %s, each outcome leaves the suspect and the figure that w
   );
   expect(told.length).toBeGreaterThan(1);
   for (const { id, outcome, then } of told) {
-    const { suspects } = diagnosisOf({ ...log, trials: [...(log.trials ?? []), [id, outcome]] });
+    const { suspects, parts } = diagnosisOf({ ...log, trials: [...(log.trials ?? []), [id, outcome]] });
     expect([id, outcome, suspects[0]?.probability]).toEqual([id, outcome, expect.closeTo(then.probability, 5)]);
     // Twins share the first place.
     const named = suspects.find(({ title }) => title === then.title);
     expect([id, outcome, named?.probability]).toEqual([id, outcome, expect.closeTo(then.probability, 5)]);
+    const most = Math.max(...Object.values(parts));
+    expect([id, outcome, then.part?.probability]).toEqual([id, outcome, expect.closeTo(most, 4)]);
   }
 });

@@ -11,6 +11,8 @@ export interface LeadingSuspect {
   /** Index of the fault. */
   readonly fault: number;
   readonly probability: number;
+  /** The part at which all faults together lead then, with the figure that stands at it. */
+  readonly part: { readonly id: string; readonly probability: number };
 }
 
 /**
@@ -27,23 +29,45 @@ export function forecastSuspects(
 ): (LeadingSuspect | null)[] {
   const { width } = watched.model;
   const { faults } = space;
-  const rows = jointByFault(space, belief, watched);
+  const parts = partIndexOf(faults);
+  const rows = jointByFault(space, belief, watched, parts.of);
   const blur = blurOf(watched, rows, misreadProbability);
   const total = blur(faults.length, false);
-  const leading: (LeadingSuspect | null)[] = Array.from({ length: width }, () => null);
+  const leading: (Omit<LeadingSuspect, 'part'> | null)[] = Array.from({ length: width }, () => null);
+  const byPart = parts.ids.map((_, part) => blur(faults.length + 1 + part, false).map((twice) => -twice));
   faults.forEach((one, fault) => {
     const { somethingElse } = one;
     const row = blur(fault, somethingElse);
     row.forEach((p, o) => {
       // "Something else" is alone in its hypotheses, and no other row counts it.
       if (somethingElse) total[o] = (total[o] ?? 0) + p;
-      else if (!spent.has(one) && p > (leading[o]?.probability ?? 0)) leading[o] = { fault, probability: p };
+      else {
+        const at = byPart[parts.of[fault] ?? 0];
+        if (at) at[o] = (at[o] ?? 0) + p;
+        if (!spent.has(one) && p > (leading[o]?.probability ?? 0)) leading[o] = { fault, probability: p };
+      }
     });
   });
-  return leading.map((lead, o) => lead && { ...lead, probability: lead.probability / (total[o] ?? 1) });
+  return leading.map((lead, o) => {
+    if (!lead) return null;
+    const most = byPart.reduce((best, row, part) => ((row[o] ?? 0) > (byPart[best]?.[o] ?? 0) ? part : best), 0);
+    const whole = total[o] ?? 1;
+    const part = { id: parts.ids[most] ?? '', probability: (byPart[most]?.[o] ?? 0) / whole };
+    return { fault: lead.fault, probability: lead.probability / whole, part };
+  });
 }
 
-/** Joint weights by fault, and in one more row all hypotheses of known faults, each once. */
+/** The parts at which faults can be, and by fault the index of its part. */
+function partIndexOf(faults: readonly FaultInstance[]) {
+  const ids = [...new Set(faults.map(({ part }) => part.id))];
+  const indexOf = new Map(ids.map((id, i) => [id, i]));
+  return { ids, of: Int32Array.from(faults, ({ part }) => indexOf.get(part.id) ?? 0) };
+}
+
+/**
+ * Joint weights by fault, in one more row all hypotheses of known faults, each once, and in one row a part those of two
+ * faults at that part, which the rows of both count.
+ */
 interface Rows {
   /** Row-major, one entry an outcome: what faults decide. */
   readonly decided: Float64Array;
@@ -53,12 +77,12 @@ interface Rows {
   readonly mass: Float64Array;
 }
 
-function jointByFault(space: HypothesisSpace, belief: Belief, { model, pass }: WatchedTrial): Rows {
+function jointByFault(space: HypothesisSpace, belief: Belief, { model, pass }: WatchedTrial, partOf: Int32Array): Rows {
   const { variants, faults, second, pairsFrom } = space;
   const { probabilities, stillThere, touched } = belief;
   const { faultIndex } = factsOf(variants);
   const all = faults.length;
-  const rows = createRows(all + 1, model);
+  const rows = createRows(all + 1 + Math.max(0, ...partOf) + 1, model);
   // By variant: with what weight it decides beside any first fault.
   const decidesSecond = new Float64Array(variants.length);
   for (let a = 0; a < variants.length; a++) {
@@ -86,6 +110,12 @@ function jointByFault(space: HypothesisSpace, belief: Belief, { model, pass }: W
         decidesSecond[b] = (decidesSecond[b] ?? 0) + byB;
       }
       rows.leave(beside, rest, p);
+      if (partOf[own] === partOf[beside]) {
+        const twice = all + 1 + (partOf[own] ?? 0);
+        rows.decide(twice, a, byA);
+        rows.decide(twice, b, byB);
+        rows.leave(twice, rest, p);
+      }
       decides += byA;
       still += rest;
       whole += p;

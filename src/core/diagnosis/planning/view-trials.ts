@@ -1,4 +1,4 @@
-import { describeChanges } from '../../machine';
+import { describeChanges, nameOf, type Machine } from '../../machine';
 import { misreadProbabilityOf, recommendedWait, type Trial } from '../../trials';
 import { observedStart } from '../belief/complaint';
 import type { RankedSuspects } from '../belief/suspects';
@@ -17,7 +17,7 @@ export function viewOf(
   ranked: RankedSuspects,
 ): (proposal: Proposal, isShown: boolean) => TrialView {
   const isFirstAfterFlash = awaitsFirstStart(steps);
-  const foresee = foreseen(plan, known, ranked);
+  const foresee = foreseen(machine, plan, known, ranked);
   return (proposal, isShown) => {
     const { trial, minutes, bits, lacks, blocked } = proposal;
     const { probabilities, then } = foresee(proposal, isShown);
@@ -49,7 +49,12 @@ export function viewOf(
 }
 
 /** What each outcome would leave: "fixed", or the first of the list of suspects with the figure that it will have. */
-function foreseen({ live, jointOf }: Plan, { space, belief }: Replay, { suspects, spent }: RankedSuspects) {
+function foreseen(
+  machine: Machine,
+  { live, jointOf }: Plan,
+  { space, belief }: Replay,
+  { suspects, spent }: RankedSuspects,
+) {
   const titles = new Map([...suspects].reverse().map(({ fault }) => [fault.repairClass.id, fault.title]));
   return ({ trial, forecast, watched, blocked }: Proposal, isShown: boolean) => {
     if (!forecast && blocked !== null) return { probabilities: null, then: () => null };
@@ -62,7 +67,12 @@ function foreseen({ live, jointOf }: Plan, { space, belief }: Replay, { suspects
       const probability = leads[o] ?? 0;
       if (id === rightClass) return { title: 'fixed', probability };
       const suspect = first?.[o];
-      if (suspect) return { title: space.faults[suspect.fault]?.title ?? '', probability: suspect.probability };
+      if (suspect)
+        return {
+          title: space.faults[suspect.fault]?.title ?? '',
+          probability: suspect.probability,
+          part: { name: nameOf(machine, suspect.part.id), probability: suspect.part.probability },
+        };
       const title = titles.get(id);
       return title ? { title, probability } : null;
     };

@@ -88,7 +88,7 @@ function buildStarts(machine: Machine, configuration: Configuration): Trial[] {
     const sign = expected ? uncapitalized(START_OUTCOME_LABELS[expected.outcome]) : 'nothing';
     return startTrial({
       ref: { kind: 'build', step: step.id },
-      title: `Build-up, step ${index + 1}: ${uncapitalized(step.title)}`,
+      title: `Build-up, step ${index + 1}: ${index === 0 ? uncapitalized(step.title) : `add ${listOf(step.adds.map(nameInWords))}`}`,
       purpose: `A working machine shows: ${sign}.`,
       steps: [
         'Switch off and pull the cord.',

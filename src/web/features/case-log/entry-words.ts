@@ -5,6 +5,7 @@ import { STRATEGY_NAMES } from '../../../core/diagnosis';
 import { START_OUTCOME_LABELS } from '../../../core/startup';
 import { SILENT_OUTCOMES } from '../../../core/trials';
 import { boardFactWords } from './board-fact-words';
+import { identityWords } from './part-words';
 import { signsInWords } from './signs-in-words';
 import { capitalized, dayAndTime, listOf, uncapitalized } from '../../components/format';
 
@@ -130,8 +131,10 @@ function trialWords(event: Of<'trial-done'>, trial: Entry['trial']): Words {
   };
 }
 
-function partWords({ ratedMts, runningMts, paid }: Of<'part-noted'>): Words {
+function partWords(noted: Of<'part-noted'>): Words {
+  const { ratedMts, runningMts, paid } = noted;
   const facts = [
+    ...identityWords(noted),
     ratedMts === undefined ? null : `rated ${ratedMts} MT/s`,
     runningMts === undefined ? null : `runs at ${runningMts} MT/s`,
     paid === undefined ? null : `paid ${paid}`,

@@ -6,9 +6,9 @@ const { advice, alternatives } = diagnosisOf({ reported: 'at-memory', machine: {
 const start = advice.trial as TrialView;
 const look = alternatives.find(({ id }) => id === 'look/cord/cord') as TrialView;
 
-test('a start has at most five large buttons, the likeliest first, and working is always among them', () => {
+test('a start has at most four large buttons, the likeliest first, and working is always among them', () => {
   const { likely, others } = splitOutcomes(start);
-  expect(likely.length).toBeLessThanOrEqual(5);
+  expect(likely.length).toBeLessThanOrEqual(4);
   expect(likely[0]?.id).toBe('at-memory');
   expect(likely.map(({ id }) => id)).toContain('works');
   expect(likely.length + others.length).toBe(start.outcomes.length);

@@ -2,7 +2,7 @@ import { SILENT_OUTCOMES } from '../../../core/trials';
 import type { OutcomeView, TrialView } from '../../../core/diagnosis';
 
 /** At most this many outcomes are large buttons; the rest are behind "Something else was seen". */
-const largeButtons = 5;
+const largeButtons = 4;
 const likelyEnough = 0.02;
 
 export interface OutcomeChoices {

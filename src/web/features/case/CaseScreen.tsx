@@ -43,7 +43,7 @@ const Frame = styled.div`
 `;
 const Columns = styled.main`
   display: grid;
-  grid-template-columns: minmax(0, 1.28fr) minmax(0, 1.9fr) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 1.43fr) minmax(0, 1.84fr) minmax(0, 1fr);
   min-height: 0;
   border-top: 1px solid ${({ theme }) => theme.line};
   @media (max-width: 1000px) {

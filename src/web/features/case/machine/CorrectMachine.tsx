@@ -13,9 +13,13 @@ import { ModalSheet, Overlay } from '../../../components/Sheet';
 import { boardFactWords, type BoardFact } from '../../case-log/board-fact-words';
 
 const Quiet = styled(Button)`
-  margin-top: 0.4rem;
-  padding: 0.3rem 0.6rem;
+  min-height: 36px;
+  padding: 0.2rem 0.4rem;
+  font-size: 0.92rem;
   font-weight: 500;
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
 `;
 const Form = styled.form`
   display: grid;
@@ -46,8 +50,8 @@ export function CorrectMachine({ machine, isAllowed, onNote }: CorrectMachinePro
   if (!isAllowed) return null;
   return (
     <DialogTrigger>
-      <Quiet $kind="quiet">
-        <PencilLine size={16} aria-hidden /> Correct the machine
+      <Quiet $kind="quiet" aria-label="Correct the machine">
+        <PencilLine size={16} aria-hidden /> Correct it
       </Quiet>
       <Overlay isDismissable>
         <ModalSheet>

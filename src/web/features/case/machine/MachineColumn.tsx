@@ -3,7 +3,7 @@ import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import styled from 'styled-components';
 import { partResults, type EventBody, type Judged } from '../../../../core/casework';
 import type { MemoryMatrix } from '../../../../core/isolation';
-import type { Change, Part } from '../../../../core/machine';
+import type { Change, Machine, Part } from '../../../../core/machine';
 import { useDesk, useDeskStore } from '../../../stores/desk-store';
 import { Column } from '../column';
 import { MachineList } from './MachineList';
@@ -16,10 +16,15 @@ import { SetUpNote } from '../plan/SetUpNote';
 import { askedToStrip } from '../../case-log/left-in';
 import { CorrectMachine } from './CorrectMachine';
 
+const Head = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  margin: -0.4rem 0 0.4rem;
+`;
 const Views = styled(TabList)`
   display: flex;
   gap: 0.2rem;
-  margin: -0.4rem 0 0.4rem;
 `;
 const View = styled(Tab)`
   min-height: 36px;
@@ -75,11 +80,7 @@ export const MachineColumn = memo(function MachineColumn(props: MachineColumnPro
   return (
     <Column aria-label="Machine">
       <Tabs selectedKey={view} onSelectionChange={(key) => setPicked(key as ViewId)}>
-        <Views aria-label="The machine as">
-          <View id="plan">Plan</View>
-          <View id="list">List</View>
-          {hasModules && <View id="memory">Memory grid</View>}
-        </Views>
+        <ColumnTop hasModules={hasModules} machine={state.machine} canMove={canMove} onNote={onNote} />
         <Panel id="plan">
           <PlanDrawing
             state={state}
@@ -108,7 +109,7 @@ export const MachineColumn = memo(function MachineColumn(props: MachineColumnPro
           </Panel>
         )}
       </Tabs>
-      <Below {...props} onClear={clear} />
+      <SetUpNote view={caseView} onClear={clear} />
       {pressed && (
         <PartMenu
           part={pressed.part}
@@ -125,12 +126,21 @@ export const MachineColumn = memo(function MachineColumn(props: MachineColumnPro
   );
 });
 
-/** What was set up by hand, and the way to put the machine right. */
-const Below = ({ view, canMove, onNote, onClear }: MachineColumnProps & { readonly onClear: () => void }) => (
-  <>
-    <SetUpNote view={view} onClear={onClear} />
-    <CorrectMachine machine={view.drafted.machine} isAllowed={canMove} onNote={onNote} />
-  </>
+/** The three views, and the way to put right what was written down wrongly. */
+const ColumnTop = ({
+  hasModules,
+  machine,
+  canMove,
+  onNote,
+}: Pick<MachineColumnProps, 'canMove' | 'onNote'> & { readonly hasModules: boolean; readonly machine: Machine }) => (
+  <Head>
+    <Views aria-label="The machine as">
+      <View id="plan">Plan</View>
+      <View id="list">List</View>
+      {hasModules && <View id="memory">Memory grid</View>}
+    </Views>
+    <CorrectMachine machine={machine} isAllowed={canMove} onNote={onNote} />
+  </Head>
 );
 
 /** What is ticked off while stripping down, and the changes drafted for the next start. */

@@ -7,6 +7,7 @@ import { Button as PlainButton } from '../../../components/Button';
 import { percent } from '../../../components/format';
 import { fonts } from '../../../theme/tokens';
 import { worthShowing } from '../plan/PlanShapes';
+import { identityWords } from '../../case-log/part-words';
 import { standing } from '../plan/plan-words';
 
 const Parts = styled.ul`
@@ -150,6 +151,7 @@ function PartRow({
   const row = useRef<HTMLButtonElement>(null);
   const slot = part.kind === 'module' ? slotOf(state.configuration, part) : null;
   const words = standing(state.configuration, part);
+  const noted = state.partFacts[part.id];
   return (
     <Row
       ref={row}
@@ -161,6 +163,7 @@ function PartRow({
         {part.name}
         {slot && !words && <Slot> in {slot.replace('slot-', '')}</Slot>}
         {result?.result === 'proven' && <Slot> ✓ proven</Slot>}
+        {noted && <Slot>{identityWords(noted).map((word) => ` · ${word}`)}</Slot>}
         {typeof result?.paid === 'number' && <Slot> · paid {result.paid}</Slot>}
       </span>
       <span>{words && <Away>{words}</Away>}</span>

@@ -5,7 +5,8 @@ import { movesOf, type Move, type Part } from '../../../../core/machine';
 import { Button } from '../../../components/Button';
 import { percent } from '../../../components/format';
 import { worthShowing } from './PlanShapes';
-import { PaidEntry } from './PaidEntry';
+import { PartLabel } from './PartLabel';
+import { identityWords } from '../../case-log/part-words';
 import { standing } from './plan-words';
 
 const Sheet = styled(Popover)`
@@ -50,6 +51,7 @@ export function PartMenu({
   readonly onClose: () => void;
 }) {
   const moves = canMove ? movesOf(state.machine, state.configuration, part) : [];
+  const noted = state.partFacts[part.id];
   const facts = [
     standing(state.configuration, part) ?? 'as found',
     share >= worthShowing ? `fault at it: ${percent(share)}` : null,
@@ -60,7 +62,7 @@ export function PartMenu({
         <Heading slot="title" level={3}>
           {part.name}
         </Heading>
-        <p>{facts.filter(Boolean).join(' · ')}</p>
+        <p>{[...facts, ...identityWords(noted ?? {})].filter(Boolean).join(' · ')}</p>
         <Moves>
           {moves.map((move) => (
             <Button
@@ -76,11 +78,12 @@ export function PartMenu({
         </Moves>
         {moves.length === 0 && <p>Nothing to change here.</p>}
         {canMove && (
-          <PaidEntry
-            paid={state.partFacts[part.id]?.paid ?? null}
-            onPaid={(paid) => {
+          <PartLabel
+            part={part}
+            facts={noted}
+            onNote={(body) => {
               onClose();
-              onNote({ kind: 'part-noted', part: part.id, paid });
+              onNote(body);
             }}
           />
         )}

@@ -14,9 +14,11 @@ import type { CaseState } from '../../../../core/casework';
 import { movesOf, type Move, type Part } from '../../../../core/machine';
 import { useLatest } from '../../../components/use-latest';
 import { fonts } from '../../../theme/tokens';
-import type { Box, MachinePlan } from './plan-geometry';
+import type { Box, LeadShape, MachinePlan } from './plan-geometry';
 import { layPlan } from './plan-layout';
 import { PlanPart, PlanPlace } from './PlanShapes';
+import { letterSize } from './plan-words';
+import { useTouchedInView } from './use-touched-in-view';
 
 const Drawing = styled.svg`
   display: block;
@@ -34,8 +36,17 @@ const Drawing = styled.svg`
   .lead {
     fill: none;
     stroke: ${({ theme }) => theme.muted};
-    stroke-width: 1.5;
+    stroke-width: 1.75;
+    stroke-linecap: round;
     pointer-events: none;
+  }
+  .lead.suspected {
+    stroke: ${({ theme }) => theme.suspicion};
+    stroke-width: 2.25;
+  }
+  .lead.followed {
+    stroke: ${({ theme }) => theme.focus};
+    stroke-width: 3.5;
   }
   .plug {
     pointer-events: none;
@@ -44,7 +55,7 @@ const Drawing = styled.svg`
       stroke: ${({ theme }) => theme.muted};
     }
     text {
-      font: 500 9.5px ${fonts.text};
+      font: 500 ${letterSize}px ${fonts.text};
       fill: ${({ theme }) => theme.ink};
       text-anchor: middle;
       dominant-baseline: central;
@@ -58,13 +69,8 @@ const Drawing = styled.svg`
     stroke: ${({ theme }) => theme.suspicion};
     stroke-width: 3;
   }
-  .port {
-    fill: ${({ theme }) => theme.panel};
-    stroke: ${({ theme }) => theme.muted};
-    pointer-events: none;
-  }
   .where {
-    font: 500 11.5px ${fonts.text};
+    font: 500 ${letterSize}px ${fonts.text};
     fill: ${({ theme }) => theme.muted};
   }
 `;
@@ -94,6 +100,8 @@ export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, o
   const svg = useRef<SVGSVGElement>(null);
   const scale = useScale(svg, plan.width);
   const sensors = useDragSensors();
+  const [pointed, setPointed] = useState<string | null>(null);
+  useTouchedInView(svg, touched);
   const drop = (event: DragEndEvent) => {
     const move = droppedMove(state, event);
     if (move) onMove(move);
@@ -105,21 +113,21 @@ export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, o
         viewBox={`0 0 ${plan.width} ${plan.height}`}
         role="img"
         aria-label="Drawn plan of the machine. The list has the same parts for the keyboard."
+        onPointerOver={(event) => setPointed(partUnder(event.target))}
+        onPointerLeave={() => setPointed(null)}
       >
         <DropZone id="out" box={{ x: 0, y: 0, width: plan.width, height: plan.height }} />
         <DropZone id="in" box={plan.enclosure} className={`enclosure ${plan.surface}`} />
         <text className="where" x={plan.enclosure.x + 8} y={plan.enclosure.y + 15}>
           {plan.surface === 'bench' ? `${plan.form} board on the bench, on its box` : `in the case · ${plan.form}`}
         </text>
-        {plan.leads.map((lead) => (
-          <path key={lead.id} className="lead" d={lead.path} />
-        ))}
         {plan.parts.filter(({ part }) => part.kind === 'board').map((shape) => part(shape))}
+        <Leads leads={plan.leads} shares={shares} followed={pointed ? [...touched, pointed] : touched} />
         <BoardFittings plan={plan} shares={shares} />
         {plan.parts.filter(({ part: one }) => one.kind !== 'board').map((shape) => part(shape))}
         {plan.besideAt && (
           <text className="where" x={plan.besideAt.x} y={plan.besideAt.y}>
-            out, beside it
+            beside it
           </text>
         )}
       </Drawing>
@@ -148,6 +156,26 @@ export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, o
   }
 }
 
+/** A lead stands out with the part in question, and with the one under the pointer. */
+function Leads({
+  leads,
+  shares,
+  followed,
+}: {
+  readonly leads: readonly LeadShape[];
+  readonly shares: PlanDrawingProps['shares'];
+  readonly followed: readonly string[];
+}) {
+  const classOf = ({ parts }: LeadShape) => {
+    if (parts.some((id) => followed.includes(id))) return 'lead followed';
+    return parts.some((id) => (shares[id] ?? 0) >= suspicious) ? 'lead suspected' : 'lead';
+  };
+  return leads.map((lead) => <path key={lead.id} className={classOf(lead)} d={lead.path} />);
+}
+
+const partUnder = (target: EventTarget): string | null =>
+  (target as Element).closest('[data-part]')?.getAttribute('data-part') ?? null;
+
 /** A press stays a press: dragging begins after some way, or a moment under a finger. */
 const useDragSensors = () =>
   useSensors(
@@ -159,9 +187,9 @@ const useDragSensors = () =>
 function BoardFittings({ plan, shares }: { readonly plan: MachinePlan; readonly shares: PlanDrawingProps['shares'] }) {
   return (
     <>
-      {plan.plugs.map(({ name, x, y, width, height }) => (
-        <g key={name} className="plug">
-          <rect x={x} y={y} width={width} height={height} rx={1.5} />
+      {[...plan.plugs, ...plan.ports].map(({ name, x, y, width, height }) => (
+        <g key={`${x} ${y}`} className="plug">
+          <rect x={x} y={y} width={width} height={height} rx={2} />
           <text transform={`translate(${x + width / 2} ${y + height / 2})${height > width ? ' rotate(-90)' : ''}`}>
             {name}
           </text>
@@ -180,14 +208,11 @@ function BoardFittings({ plan, shares }: { readonly plan: MachinePlan; readonly 
           d={`M ${from} ${y - 3} V ${y} H ${to} V ${y - 3}`}
         />
       ))}
-      {plan.ports.map((box) => (
-        <rect key={`${box.x} ${box.y}`} className="port" {...box} />
-      ))}
       {plan.slots.map((place) => (
-        <PlanPlace key={place.id} place={place} share={shares[place.id] ?? 0} isSlot />
+        <PlanPlace key={place.id} place={place} share={shares[place.id] ?? 0} />
       ))}
       {plan.sockets.map((place) => (
-        <PlanPlace key={place.id} place={place} share={0} isSlot={false} />
+        <PlanPlace key={place.id} place={place} share={0} />
       ))}
     </>
   );

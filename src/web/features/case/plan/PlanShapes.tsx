@@ -2,10 +2,10 @@ import { memo } from 'react';
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import styled from 'styled-components';
 import type { Configuration, Part } from '../../../../core/machine';
-import { percent } from '../../../components/format';
+import { shortPercent } from '../../../components/format';
 import { fonts } from '../../../theme/tokens';
 import type { PartShape, PlaceShape } from './plan-geometry';
-import { fitName, standing } from './plan-words';
+import { labelLines, letterSize, lineHeight, standing, type LabelLine } from './plan-words';
 
 export const worthShowing = 0.01;
 const worthTinting = 0.02;
@@ -43,14 +43,17 @@ const Group = styled.g<Look>`
   }
 `;
 const Text = styled.text`
-  font: 500 11.5px ${fonts.text};
+  font: 500 ${letterSize}px ${fonts.text};
   text-anchor: middle;
   dominant-baseline: central;
   pointer-events: none;
   user-select: none;
 `;
 const Share = styled(Text)`
-  font: 700 11.5px ${fonts.code};
+  font: 700 ${letterSize}px ${fonts.code};
+`;
+const Figure = styled.tspan`
+  font: 700 ${letterSize}px ${fonts.code};
 `;
 const Ring = styled.rect`
   fill: none;
@@ -76,9 +79,6 @@ const Place = styled.g<{ $off: boolean; $over: boolean; $isTinted: boolean }>`
     fill: ${({ theme, $off }) => ($off ? theme.muted : theme.ink)};
     text-decoration: ${({ $off }) => ($off ? 'line-through' : 'none')};
   }
-`;
-const Small = styled(Text)`
-  font-size: 10.5px;
 `;
 
 /** One part of the plan: press it for what can be done with it, or drag it. */
@@ -123,7 +123,9 @@ export const PlanPart = memo(function PlanPart({
       opacity={isDragging ? 0.8 : 1}
       onClick={(event) => onPress(part, event.currentTarget)}
     >
-      <title>{[part.name, stands, share >= worthShowing ? percent(share) : null].filter(Boolean).join(', ')}</title>
+      <title>
+        {[part.name, stands, share >= worthShowing ? shortPercent(share) : null].filter(Boolean).join(', ')}
+      </title>
       <rect className="body" x={x} y={y} width={width} height={height} rx={cornerOf[outline] ?? height / 2} />
       {outline === 'switch' && share < worthShowing && <PowerSign x={x + width / 2} y={y + height / 2} />}
       {isTouched && tick !== 'done' && <Ring x={x - 3} y={y - 3} width={width + 6} height={height + 6} rx={5} />}
@@ -156,40 +158,38 @@ function Label({
   readonly share: number;
   readonly stands: string | null;
 }) {
-  const shown = share >= worthShowing ? percent(share) : '';
-  if (outline === 'bar') {
-    const words = [part.name, shown].filter(Boolean).join(' ');
-    return (
-      <Small transform={`translate(${x + width / 2} ${y + height / 2}) rotate(-90)`}>
-        {fitName(words, height, 10.5)}
-      </Small>
-    );
-  }
-  if (!label) return null;
+  const shown = share >= worthShowing ? shortPercent(share) : '';
   if (outline === 'switch')
     return (
       <>
-        <Small {...at(label.x, label.y)}>
-          {fitName([part.name, stands].filter(Boolean).join(' '), label.width, 10.5)}
-        </Small>
+        <Lines at={label} lines={labelLines([part.name, stands].filter(Boolean).join(' '), '', label)} />
         {shown && <Share {...at(x + width / 2, y + height / 2)}>{shown}</Share>}
       </>
     );
-  const second = [stands, shown].filter(Boolean).join(' ');
-  if (!second) return <Text {...at(label.x, label.y)}>{fitName(part.name, label.width)}</Text>;
-  if (height >= 24 && part.kind !== 'board' && part.kind !== 'cooler')
-    return (
-      <>
-        <Small {...at(label.x, label.y - 6)}>{fitName(part.name, label.width, 10.5)}</Small>
-        <Share {...at(label.x, label.y + 6)}>{fitName(second, label.width)}</Share>
-      </>
-    );
-  const room = label.width - second.length * 7;
+  const lines = labelLines(part.name, [stands, shown].filter(Boolean).join(' '), label);
+  if (outline !== 'bar') return <Lines at={label} lines={lines} />;
   return (
-    <Text {...at(label.x, label.y)}>
-      {fitName(part.name, room)} <tspan fontWeight="700">{second}</tspan>
-    </Text>
+    <g transform={`translate(${label.x} ${label.y}) rotate(-90)`}>
+      <Lines at={at(0, 0)} lines={lines} />
+    </g>
   );
+}
+
+/** Lines of a label around their middle, each with its figure behind it. */
+function Lines({
+  at: { x, y },
+  lines,
+}: {
+  readonly at: { x: number; y: number };
+  readonly lines: readonly LabelLine[];
+}) {
+  const top = y - ((lines.length - 1) * lineHeight) / 2;
+  return lines.map(({ text, figure }, i) => (
+    <Text key={text + figure} {...at(x, top + i * lineHeight)}>
+      {text}
+      {figure && <Figure>{text ? ` ${figure}` : figure}</Figure>}
+    </Text>
+  ));
 }
 
 const at = (x: number, y: number) => ({ x, y });
@@ -198,15 +198,12 @@ const at = (x: number, y: number) => ({ x, y });
 export const PlanPlace = memo(function PlanPlace({
   place,
   share,
-  isSlot,
 }: {
   readonly place: PlaceShape;
   readonly share: number;
-  readonly isSlot: boolean;
 }) {
   const { x, y, width, height, name, isOff, isFilled, nameAt } = place;
   const { setNodeRef, isOver } = useDroppable({ id: `place/${place.id}`, disabled: isOff });
-  const nameIsInside = !isSlot && nameAt.y < y + height;
   return (
     <Place
       ref={(element) => setNodeRef(element as unknown as HTMLElement | null)}
@@ -219,7 +216,7 @@ export const PlanPlace = memo(function PlanPlace({
       <title>{[name, isOff ? 'switched off' : isFilled ? 'filled' : 'free'].join(', ')}</title>
       <rect x={x} y={y} width={width} height={height} rx={2} />
       {isOff && <line x1={x} y1={y + height} x2={x + width} y2={y} />}
-      {!(nameIsInside && isFilled) && <Small {...at(nameAt.x, nameAt.y)}>{name}</Small>}
+      <Text {...at(nameAt.x, nameAt.y)}>{name}</Text>
     </Place>
   );
 });

@@ -1,6 +1,6 @@
 import type { BoardForm, Configuration, Part } from '../../../../core/machine';
 
-/** A rectangle on the plan, in the plan's own units: about one a pixel at the size of the case screen. */
+/** A rectangle on the plan, in the plan's own units: a little under one pixel at the size of the case screen. */
 export interface Box {
   readonly x: number;
   readonly y: number;
@@ -10,7 +10,7 @@ export interface Box {
 
 export type Outline = 'box' | 'round' | 'bar' | 'switch';
 
-/** A power plug of the board; it belongs to the board as a part. */
+/** A power plug or header of the board; it belongs to the board as a part. */
 export interface PlugShape extends Box {
   readonly name: string;
 }
@@ -19,8 +19,8 @@ export interface PlugShape extends Box {
 export interface PartShape extends Box {
   readonly part: Part;
   readonly outline: Outline;
-  /** Where its name is written; null where it would not fit and the shape alone must do. */
-  readonly label: { readonly x: number; readonly y: number; readonly width: number } | null;
+  /** Where the middle of its name is written, and the room for it. */
+  readonly label: { readonly x: number; readonly y: number; readonly width: number; readonly lines: number };
 }
 
 /** A slot or socket in which something can stand. */
@@ -30,15 +30,16 @@ export interface PlaceShape extends Box {
   readonly isFilled: boolean;
   /** Switched off by another that shares its lanes. */
   readonly isOff: boolean;
-  /** Where its name is written: above or below it. */
+  /** Where its name is written: inside or below it. */
   readonly nameAt: { readonly x: number; readonly y: number };
 }
 
-/** A lead between two parts, as a path; it belongs to a part and is drawn only while that part is in. */
+/** A lead, as a path from one end to the other. */
 export interface LeadShape {
   readonly id: string;
   readonly path: string;
-  readonly part: string | null;
+  /** The parts that it belongs to: it is drawn only while they are in, and stands out with each of them. */
+  readonly parts: readonly string[];
 }
 
 /** The slots of one memory channel, as a bracket under them. */
@@ -47,6 +48,11 @@ export interface ChannelShape {
   readonly from: number;
   readonly to: number;
   readonly y: number;
+}
+
+/** A port at the rear or the front of the case in which a lead ends. */
+export interface PortShape extends Box {
+  readonly name: string;
 }
 
 export interface MachinePlan {
@@ -63,8 +69,7 @@ export interface MachinePlan {
   readonly channels: readonly ChannelShape[];
   /** Card slots with nothing in them. */
   readonly emptySlots: readonly Box[];
-  /** Rear and front ports in which a lead ends, at the edge of the case. */
-  readonly ports: readonly Box[];
+  readonly ports: readonly PortShape[];
   readonly leads: readonly LeadShape[];
   /** Heading over parts that are out or lie beside the machine; null where there are none. */
   readonly besideAt: { readonly x: number; readonly y: number } | null;

@@ -1,7 +1,7 @@
 import { completeMachine, foundConfiguration, applyChanges, type DeclaredMachine } from '../../../../core/machine';
 import type { Box } from './plan-geometry';
 import { layPlan } from './plan-layout';
-import { fitName } from './plan-words';
+import { labelLines } from './plan-words';
 
 function planOf(declared: DeclaredMachine) {
   const completed = completeMachine(declared);
@@ -54,16 +54,40 @@ test.each([
   },
 );
 
-test('a part that is out is drawn beside the machine, its lead gone', () => {
+test('a part that is out is drawn below the machine, its lead gone', () => {
   const { machine, plan } = planOf({ name: 'M', parts: [{ id: 'drive', kind: 'drive' }] });
   const out = layPlan(
     machine,
     applyChanges(foundConfiguration(machine), [{ kind: 'place', part: 'drive', to: { state: 'out' } }]),
   );
-  const at = (p: typeof plan) => p.parts.find(({ part }) => part.id === 'drive')?.x ?? 0;
-  expect(at(plan)).toBeLessThan(plan.enclosure.x + plan.enclosure.width);
-  expect(at(out)).toBeGreaterThan(out.enclosure.x + out.enclosure.width);
-  expect(out.leads.map(({ part }) => part)).not.toContain('drive');
+  const top = (p: typeof plan) => p.parts.find(({ part }) => part.id === 'drive')?.y ?? 0;
+  const leads = (p: typeof plan) => p.leads.flatMap(({ parts }) => parts);
+  expect(top(plan)).toBeLessThan(plan.enclosure.y + plan.enclosure.height);
+  expect(top(out)).toBeGreaterThan(out.enclosure.y + out.enclosure.height);
+  expect(leads(plan)).toContain('drive');
+  expect(leads(out)).not.toContain('drive');
+});
+
+test.each([
+  ['usual', { name: 'Usual', parts: [{ id: 'card', kind: 'card' }] }],
+  ['palm-size', palm],
+  ['crowded', crowded],
+] as const)('no name of a %s machine is cut', (_name, declared) => {
+  const { plan } = planOf(declared);
+  const cut = plan.parts
+    .map(({ part, label }) => labelLines(part.name, part.kind === 'case-switch' ? '' : '12 %', label))
+    .filter((lines) => lines.some(({ text }) => text.endsWith('…')));
+  expect(cut).toEqual([]);
+});
+
+test('every lead that hangs outside ends at a port of its own kind', () => {
+  const { plan } = planOf(palm);
+  expect(plan.ports.map(({ name }) => name)).toEqual(['DC', 'out', 'USB']);
+  expect(planOf({ name: 'Usual', parts: [{ id: 'card', kind: 'card' }] }).plan.ports.map(({ name }) => name)).toEqual([
+    'out',
+    'out',
+    'USB',
+  ]);
 });
 
 test('sockets that share lanes with a filled one are drawn as switched off', () => {
@@ -85,7 +109,16 @@ test('sockets that share lanes with a filled one are drawn as switched off', () 
   ]);
 });
 
-test('a name that does not fit is cut with an ellipsis, never wider than its room', () => {
-  expect(fitName('case fan', 100)).toBe('case fan');
-  expect(fitName('a very long name of a part indeed', 60)).toMatch(/^a very.*…$/);
+const room = { width: 74, lines: 2 };
+test.each([
+  ['case fan', '', ['case fan']],
+  ['monitor cable', '', ['monitor', 'cable']],
+  ['case fan', '9 %', ['case fan', '9 %']],
+  ['drive', '9 %', ['drive 9 %']],
+  ['a very long name of a part indeed', '', ['a very long', 'name of a…']],
+  ['a very long name of a part indeed', 'out 9 %', ['a very lon…', 'out 9 %']],
+])('"%s" with "%s" is written as %j', (name, figure, lines) => {
+  expect(labelLines(name, figure, room).map((line) => [line.text, line.figure].filter(Boolean).join(' '))).toEqual(
+    lines,
+  );
 });

@@ -1,58 +1,128 @@
-import { placementOf, type Configuration, type Part } from '../../../../core/machine';
+import { placementOf } from '../../../../core/machine';
 import type { Box, PartShape } from './plan-geometry';
-import { curve, rightColumn, rightWidth, type Sketch } from './plan-sketch';
+import { bottomOf, middle, route, type Sketch } from './plan-sketch';
 
-/** Monitor, its cable, keyboard and whatever else hangs at the ports. Returns the bottom. */
-export function layOutside(sketch: Sketch, board: Box, enclosure: Box): number {
-  const { of, put, leads, ports } = sketch;
-  const rear = enclosure.x + enclosure.width - 4;
-  layMonitor(sketch, board, rear);
-  layFrontPorts(sketch, enclosure.y + enclosure.height - 4);
-  let y = 146;
-  for (const part of [...of('keyboard'), ...of('usb-device')]) {
-    const box = { x: rightColumn, y, width: rightWidth, height: 30 };
-    put(part, box);
-    leads.push({ id: `port-${part.id}`, part: part.id, path: `M ${rightColumn} ${box.y + 15} H ${rear + 8}` });
-    ports.push({ x: rear, y: box.y + 9, width: 8, height: 12 });
-    y += 36;
-  }
-  return y;
+export const outsideInRow = 4;
+const gap = 6;
+const width = 84;
+const height = 34;
+export const outsidePitch = 40;
+
+/** The place of the nth box in rows from a top on. */
+export const outsideBox = (nth: number, top: number): Box => ({
+  x: 2 + (nth % outsideInRow) * (width + gap),
+  y: top + Math.floor(nth / outsideInRow) * outsidePitch,
+  width,
+  height,
+});
+
+/** What hangs outside: the way of the mains, the monitor, keyboard and devices, each with its lead to the rear ports. */
+export function layOutside(sketch: Sketch, enclosure: Box): { readonly bottom: number } {
+  const { of, put } = sketch;
+  const power = [...of('outlet'), ...of('cord'), ...of('adapter')];
+  const screen = [...of('display-cable'), ...of('monitor')];
+  const devices = [...of('keyboard'), ...of('usb-device')];
+  // Cable and monitor stay side by side.
+  const shown =
+    power.length % outsideInRow === outsideInRow - 1
+      ? [...power, ...devices.slice(0, 1), ...screen, ...devices.slice(1)]
+      : [...power, ...screen, ...devices];
+  const top = bottomOf(enclosure) + 14;
+  shown.forEach((part, i) => put(part, outsideBox(i, top)));
+  joinPower(sketch, top);
+  joinScreen(sketch, top);
+  joinDevices(sketch, top);
+  return { bottom: top + Math.ceil(shown.length / outsideInRow) * outsidePitch };
 }
 
-function layMonitor({ configuration, of, put, parts, leads, ports }: Sketch, board: Box, rear: number): void {
-  const monitor = { x: rightColumn, y: 24, width: rightWidth, height: 60 };
-  put(of('monitor')[0], monitor);
-  const cable = of('display-cable')[0];
-  if (!cable) return;
-  const box = { x: rightColumn, y: 100, width: rightWidth, height: 30 };
-  put(cable, box);
-  leads.push({ id: 'cable-up', part: cable.id, path: `M ${rightColumn + 50} ${box.y} V ${monitor.y + 60}` });
-  const end = cableEnd(configuration, cable, parts, board);
-  leads.push({ id: 'cable', part: cable.id, path: curve(box.x, box.y + 15, end.x, end.y) });
-  ports.push({ x: rear, y: box.y + 9, width: 8, height: 12 });
-}
-
-function layFrontPorts({ of, parts, leads, ports }: Sketch, edge: number): void {
-  for (const lead of [...of('front-usb'), ...of('front-audio')]) {
-    const shape = parts.find(({ part }) => part.id === lead.id);
-    if (!shape) continue;
-    const x = shape.x + shape.width / 2;
-    ports.push({ x: x - 6, y: edge, width: 12, height: 8 });
-    leads.push({ id: `front-${lead.id}`, part: lead.id, path: `M ${x} ${shape.y + shape.height} V ${edge}` });
-  }
+/** Outlet to cord, cord to supply or adapter, adapter to the board. */
+function joinPower({ of, at, leads, ports }: Sketch, top: number): void {
+  const cord = at(of('cord')[0]);
+  const outlet = at(of('outlet')[0]);
+  const supply = at(of('supply')[0]);
+  const adapter = at(of('adapter')[0]);
+  if (cord && outlet) leads.push({ id: 'cord-out', parts: [cord.part.id], path: sideBySide(outlet, cord) });
+  if (cord && adapter) leads.push({ id: 'cord-in', parts: [cord.part.id], path: sideBySide(cord, adapter) });
+  if (cord && supply && !adapter)
+    leads.push({
+      id: 'cord-in',
+      parts: [cord.part.id, supply.part.id],
+      path: route([
+        [middle(cord), cord.y],
+        [middle(cord), top - 7],
+        [supply.x + supply.width - 16, top - 7],
+        [supply.x + supply.width - 16, bottomOf(supply)],
+      ]),
+    });
+  if (!adapter) return;
+  const port = addPort(ports, 'DC');
+  leads.push({ id: 'power-DC', parts: [adapter.part.id], path: roundTheLeft(port, adapter, top, 0) });
 }
 
 /** Where the monitor cable ends: at the card if one is in and the cable was not moved to the board. */
-function cableEnd(
-  configuration: Configuration,
-  cable: Part,
-  parts: readonly PartShape[],
-  board: Box,
-): { x: number; y: number } {
-  const placement = placementOf(configuration, cable.id);
-  const card = parts.find(({ part }) => part.kind === 'card');
+function joinScreen({ configuration, of, at, leads, ports }: Sketch, top: number): void {
+  const cable = at(of('display-cable')[0]);
+  const monitor = at(of('monitor')[0]);
+  if (!cable) return;
+  if (monitor)
+    leads.push({ id: 'cable-up', parts: [cable.part.id, monitor.part.id], path: sideBySide(cable, monitor) });
+  const card = at(of('card')[0]);
+  const placement = placementOf(configuration, cable.part.id);
   const toBoard = placement.state === 'moved' && placement.to === 'the board output';
-  return card && !toBoard
-    ? { x: card.x + card.width, y: card.y + card.height / 2 }
-    : { x: board.x + board.width, y: board.y + 30 };
+  const board = addPort(ports, 'out');
+  const end = card && !toBoard ? { ...board, y: card.y + (card.height - portHeight) / 2 } : board;
+  if (end !== board) ports.push(end);
+  leads.push({ id: 'cable', parts: [cable.part.id], path: roundTheLeft(end, cable, top, 1) });
+}
+
+/** Keyboard and devices, each in a port of its own as far as there are any. */
+function joinDevices({ of, at, leads, ports }: Sketch, top: number): void {
+  [...of('keyboard'), ...of('usb-device')].forEach((part, i) => {
+    const shape = at(part);
+    const port = addPort(ports, 'USB');
+    if (shape) leads.push({ id: `port-${part.id}`, parts: [part.id], path: roundTheLeft(port, shape, top, 2 + i) });
+  });
+}
+
+const portHeight = 21;
+const portPitch = 24;
+const portLeft = 12;
+const firstPort = 50;
+const mostPorts = 4;
+
+/** One more rear port below the others; the last one stands for all that have no room. */
+function addPort(ports: Sketch['ports'], name: string): Box & { readonly name: string } {
+  const rear = ports.filter(({ x }) => x === portLeft);
+  const nth = Math.min(rear.length, mostPorts - 1);
+  const port = { name, x: portLeft, y: firstPort + nth * portPitch, width: 34, height: portHeight };
+  if (rear.length < mostPorts) ports.push(port);
+  return port;
+}
+
+/** Between two neighbours; from the end of a row down into the next. */
+const sideBySide = (from: PartShape, to: PartShape) =>
+  from.y === to.y
+    ? `M ${from.x + from.width} ${from.y + from.height / 2} H ${to.x}`
+    : route([
+        [middle(from), bottomOf(from)],
+        [middle(from), to.y - 3],
+        [middle(to), to.y - 3],
+        [middle(to), to.y],
+      ]);
+
+/** From a rear port down the left of the case, along under it, and into the box from above. */
+function roundTheLeft(port: Box, to: Box, top: number, nth: number): string {
+  const lane = 10 - (nth % 5) * 2;
+  const under = top - 4 - (nth % 4) * 2.5;
+  const y = port.y + port.height / 2;
+  const entry = middle(to) - 12 + (nth % 3) * 12;
+  const start = [
+    [port.x, y],
+    [lane, y],
+    [lane, under],
+  ] as const;
+  if (to.y === top) return route([...start, [entry, under], [entry, to.y]]);
+  // Between two boxes of the rows above.
+  const between = to.x - gap / 2;
+  return route([...start, [between, under], [between, to.y - 3], [entry, to.y - 3], [entry, to.y]]);
 }

@@ -1,4 +1,5 @@
 import { ShieldCheck } from 'lucide-react';
+import { useEffect, useRef } from 'react';
 import styled from 'styled-components';
 import { CAUTIONS, gateOf, type CautionId } from '../../../../core/trials';
 import { listOf } from '../../../components/format';
@@ -10,16 +11,17 @@ const Box = styled.div`
   flex-wrap: wrap;
   align-items: center;
   gap: 0.4rem 1rem;
-  margin-bottom: 0.7rem;
-  padding: 0.45rem 0.6rem 0.45rem 0.9rem;
+  margin-bottom: 0.6rem;
+  padding: 0.35rem 0.6rem 0.35rem 0.8rem;
   border-left: 5px solid ${({ theme }) => theme.danger};
   background: ${({ theme }) => theme.dangerSoft};
   color: ${({ theme }) => theme.danger};
 `;
 const Words = styled.ul`
   flex: 1 1 16rem;
+  font-size: 0.95rem;
   font-weight: 600;
-  line-height: 1.35;
+  line-height: 1.3;
   li {
     display: inline;
   }
@@ -36,8 +38,9 @@ const Done = styled.p`
   display: flex;
   align-items: center;
   gap: 0.5rem;
-  margin-bottom: 0.7rem;
-  font-size: 0.95rem;
+  margin-bottom: 0.5rem;
+  font-size: 0.92rem;
+  line-height: 1.3;
   color: ${({ theme }) => theme.muted};
   svg {
     flex: none;
@@ -48,6 +51,10 @@ const Done = styled.p`
 export function CautionGate({ cautions, gate }: { readonly cautions: readonly CautionId[]; readonly gate: Gate }) {
   const { isConfirmed, isAsked } = gate;
   const toConfirm = gateOf(cautions);
+  const box = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (isAsked) box.current?.scrollIntoView({ block: 'nearest' });
+  }, [isAsked]);
   if (cautions.length === 0) return null;
   if (toConfirm.length > 0 && isConfirmed)
     return (
@@ -56,7 +63,7 @@ export function CautionGate({ cautions, gate }: { readonly cautions: readonly Ca
       </Done>
     );
   return (
-    <Box>
+    <Box ref={box}>
       <Words aria-label="Cautions">
         {cautions.map((id) => (
           <li key={id}>{CAUTIONS[id]}</li>

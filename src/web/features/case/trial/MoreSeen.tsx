@@ -20,7 +20,15 @@ const Row = styled.div`
   flex-wrap: wrap;
   align-items: center;
   gap: 0.4rem 0.8rem;
-  margin-bottom: 0.6rem;
+  margin: -0.2rem 0 0.3rem -0.5rem;
+`;
+const Small = styled(Button)`
+  min-height: 34px;
+  padding: 0.2rem 0.5rem;
+  font-weight: 600;
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
 `;
 const Form = styled.form`
   display: grid;
@@ -49,13 +57,13 @@ export function MoreSeen({ caseId }: { readonly caseId: string }) {
   const change = useDeskStore((store) => store.change);
   return (
     <Row>
-      <Button as={Link} {...{ to: `/cases/${caseId}/signals` }}>
+      <Small $kind="quiet" as={Link} {...{ to: `/cases/${caseId}/signals` }}>
         <AudioLines size={18} aria-hidden /> Lights, codes, beeps
-      </Button>
+      </Small>
       <DialogTrigger>
-        <Button $kind="quiet">
+        <Small $kind="quiet">
           <Eye size={18} aria-hidden /> {seen ? 'Change what else was seen' : 'More was seen'}
-        </Button>
+        </Small>
         <Overlay isDismissable>
           <WideSheet>
             <Dialog>

@@ -1,19 +1,20 @@
 import { memo } from 'react';
 import { Button, Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import styled from 'styled-components';
+import { nameInWords } from '../../../../core/machine';
 import { SILENT_OUTCOMES } from '../../../../core/trials';
 import type { OutcomeView } from '../../../../core/diagnosis';
-import { percent } from '../../../components/format';
+import { percent, shortPercent, uncapitalized } from '../../../components/format';
 import { ModalSheet, Overlay } from '../../../components/Sheet';
 import { fonts } from '../../../theme/tokens';
 import type { OutcomeChoices } from '../../case-log/outcome-choices';
 
 const Outcome = styled(Button)<{ $silent?: boolean }>`
   display: grid;
-  grid-template-columns: 2.5rem minmax(45%, max-content) minmax(0, 1fr);
+  grid-template-columns: 2.5rem minmax(0, 1fr) minmax(0, max-content);
   align-items: stretch;
   width: 100%;
-  min-height: ${({ $silent }) => ($silent ? '44px' : '48px')};
+  min-height: ${({ $silent }) => ($silent ? '44px' : '46px')};
   padding: 0;
   border: 1px solid ${({ theme, $silent }) => ($silent ? theme.line : theme.strong)};
   border-radius: 6px;
@@ -38,9 +39,10 @@ const Key = styled.span<{ $silent?: boolean }>`
   color: ${({ theme, $silent }) => ($silent ? theme.ink : theme.onStrong)};
   font: 700 1rem ${fonts.code};
 `;
-const Label = styled.span`
+const Label = styled.span<{ $silent?: boolean }>`
   align-self: center;
-  padding: 0.3rem 0.8rem;
+  padding: ${({ $silent }) => ($silent ? '0.3rem 0.5rem 0.3rem 0.7rem' : '0.3rem 0.8rem')};
+  font-size: ${({ $silent }) => ($silent ? '0.95rem' : '1rem')};
   font-weight: 600;
   line-height: 1.2;
 `;
@@ -51,7 +53,7 @@ const Then = styled.span`
   font-size: 0.88rem;
   line-height: 1.2;
   text-align: right;
-  max-width: 100%;
+  max-width: 15.5rem;
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
@@ -68,14 +70,14 @@ const Then = styled.span`
 `;
 const List = styled.div`
   display: grid;
-  gap: 0.4rem;
+  gap: 0.35rem;
   [aria-busy='true'] & {
     opacity: 0.6;
   }
 `;
 const Pair = styled.div`
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(11rem, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(9.5rem, 1fr));
   gap: 0.4rem;
 `;
 const Sheet = styled(ModalSheet)`
@@ -109,7 +111,7 @@ export const OutcomeButtons = memo(function OutcomeButtons({
         {SILENT_OUTCOMES.map(({ id, label }, index) => (
           <Outcome key={id} $silent onPress={() => onOutcome(id)}>
             <Key $silent>{choices.likely.length + index + 1}</Key>
-            <Label>{label}</Label>
+            <Label $silent>{label}</Label>
           </Outcome>
         ))}
         {choices.others.length > 0 && <OtherOutcomes others={choices.others} onOutcome={onOutcome} />}
@@ -120,17 +122,25 @@ export const OutcomeButtons = memo(function OutcomeButtons({
 
 function Telling({ outcome: { probability, then } }: { readonly outcome: OutcomeView }) {
   if (probability === null) return null;
+  const leads = then && leaderOf(then);
   return (
-    <Then title={then ? `then ${percent(then.probability)} ${then.title}` : undefined}>
-      {percent(probability)}
-      {then && (
+    <Then title={then ? `then ${percent(then.probability)} ${uncapitalized(then.title)}` : undefined}>
+      {shortPercent(probability)}
+      {leads && (
         <>
           {' '}
-          · then <b>{percent(then.probability)}</b> {then.title.charAt(0).toLowerCase() + then.title.slice(1)}
+          · then <b>{shortPercent(leads.probability)}</b> {leads.name}
         </>
       )}
     </Then>
   );
+}
+
+/** One suspect where it makes up most of what is at its part; else the part, with all that can be wrong there. */
+function leaderOf({ title, probability, part }: NonNullable<OutcomeView['then']>) {
+  return part && part.probability > 1.25 * probability
+    ? { name: nameInWords(part), probability: part.probability }
+    : { name: uncapitalized(title), probability };
 }
 
 function OtherOutcomes({
@@ -144,7 +154,7 @@ function OtherOutcomes({
     <DialogTrigger>
       <Outcome $silent>
         <Key $silent>…</Key>
-        <Label>Something else</Label>
+        <Label $silent>Something else</Label>
       </Outcome>
       <Overlay isDismissable>
         <Sheet>

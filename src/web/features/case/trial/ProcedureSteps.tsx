@@ -57,9 +57,15 @@ const Line = styled.li`
   }
 `;
 const More = styled(Button)`
-  margin: -0.3rem 0 0.5rem -0.6rem;
-  padding: 0.3rem 0.6rem;
-  font-weight: 500;
+  min-height: 32px;
+  margin: -0.4rem 0 -0.4rem 0.4rem;
+  padding: 0.2rem 0.5rem;
+  font-size: inherit;
+  white-space: nowrap;
+  color: ${({ theme }) => theme.ink};
+  @media (pointer: coarse) {
+    min-height: 44px;
+  }
 `;
 
 interface ProcedureStepsProps {
@@ -70,7 +76,7 @@ interface ProcedureStepsProps {
 
 /** What is done: in short with the one picture that helps most, or movement by movement. */
 export function ProcedureSteps({ trial, shown, slots }: ProcedureStepsProps) {
-  const { procedure, board, isFull, toggle } = shown;
+  const { procedure, board, isFull } = shown;
   const drawing = procedure?.movements.find((movement) => movement.drawing)?.drawing;
   return (
     <>
@@ -91,12 +97,18 @@ export function ProcedureSteps({ trial, shown, slots }: ProcedureStepsProps) {
           {drawing && <MovementFigure drawing={drawing} slots={slots} board={board} />}
         </Split>
       )}
-      {procedure && (
-        <More $kind="quiet" onPress={toggle} aria-expanded={isFull}>
-          <Hand size={17} aria-hidden /> {isFull ? 'In short · F' : 'Show how, movement by movement · F'}
-        </More>
-      )}
     </>
+  );
+}
+
+/** From the short form to every movement, and back. */
+export function ShowHow({ shown: { procedure, isFull, toggle } }: Pick<ProcedureStepsProps, 'shown'>) {
+  return (
+    procedure && (
+      <More $kind="quiet" onPress={toggle} aria-expanded={isFull}>
+        <Hand size={17} aria-hidden /> {isFull ? 'In short · F' : 'Show how · F'}
+      </More>
+    )
   );
 }
 

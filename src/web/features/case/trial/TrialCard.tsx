@@ -23,7 +23,7 @@ import { spokenTrial } from '../../case-log/spoken-trial';
 import { MoreSeen } from './MoreSeen';
 import { OutcomeButtons } from './OutcomeButtons';
 import type { OutcomeChoices } from '../../case-log/outcome-choices';
-import { ProcedureSteps } from './ProcedureSteps';
+import { ProcedureSteps, ShowHow } from './ProcedureSteps';
 import { ReadingEntry } from './ReadingEntry';
 import { StopLine } from './StopLine';
 import { StripDown } from './StripDown';
@@ -41,15 +41,16 @@ const TitleRow = styled.div`
   }
 `;
 const Why = styled.p`
-  margin: 0.35rem 0 0.7rem;
-  font-size: 1.05rem;
+  margin: 0.25rem 0 0.6rem;
+  line-height: 1.35;
   color: ${({ theme }) => theme.muted};
 `;
 const Changes = styled.p`
-  margin-bottom: 0.8rem;
-  padding: 0.4rem 0.9rem;
+  margin-bottom: 0.6rem;
+  padding: 0.2rem 0.8rem;
   border-left: 5px solid ${({ theme }) => theme.strong};
   background: ${({ theme }) => theme.panel};
+  line-height: 1.35;
 `;
 const Aloud = styled(AriaButton)`
   display: inline-grid;
@@ -69,11 +70,29 @@ const Aloud = styled(AriaButton)`
 const Bay = styled(Button)`
   margin-bottom: 0.8rem;
 `;
+/** What can be seen stays in view, however long the steps above are. */
+const Foot = styled.div`
+  @media (min-width: 1001px) and (min-height: 640px) {
+    position: sticky;
+    bottom: -1rem;
+    z-index: 1;
+    margin: 0 -1rem;
+    padding: 0.4rem 1rem 0.6rem;
+    background: ${({ theme }) => theme.ground};
+    box-shadow: 0 -8px 8px -8px ${({ theme }) => theme.line};
+  }
+`;
 const Below = styled.div`
-  margin-top: 0.8rem;
+  margin-top: 0.4rem;
 `;
 const Gap = styled.div`
-  height: 0.7rem;
+  height: 0.6rem;
+`;
+const Facts = styled.span`
+  display: inline-flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: flex-end;
 `;
 
 const kindWords: Readonly<Record<Diagnosis['advice']['kind'], string>> = {
@@ -128,7 +147,7 @@ export const TrialCard = memo(function TrialCard({
     <div>
       <ColumnHead ref={head}>
         <h2>{isSetUp ? 'As you set it up' : isProposed ? kindWords[advice.kind] : 'Your choice'}</h2>
-        <Needs trial={trial} />
+        <Needs trial={trial} shown={shown} />
       </ColumnHead>
       <TitleRow>
         <div>
@@ -137,6 +156,7 @@ export const TrialCard = memo(function TrialCard({
         </div>
         <WaitTimer caseId={caseId} trial={trial} start={onStartWait} />
       </TitleRow>
+      <CautionGate cautions={trial.cautions} gate={gate} />
       <ProcedureSteps trial={trial} shown={shown} slots={state.machine.board.slots} />
       {trial.changes !== 'as it is' && (
         <Changes>
@@ -144,14 +164,16 @@ export const TrialCard = memo(function TrialCard({
         </Changes>
       )}
       {!isProposed && <WhyBlocked trial={trial} />}
-      <CautionGate cautions={trial.cautions} gate={gate} />
       <Help caseId={caseId} state={state} trial={trial.id} />
-      <NotForTrainees trial={trial.id} />
-      <Allowed action={rightForTrial(trial.id)}>
-        <BesidesOutcomes caseId={caseId} trial={trial} onReading={onReading} />
-        <OutcomeButtons choices={choices} onOutcome={onOutcome} />
-      </Allowed>
+      <Foot>
+        <NotForTrainees trial={trial.id} />
+        <Allowed action={rightForTrial(trial.id)}>
+          <BesidesOutcomes caseId={caseId} trial={trial} onReading={onReading} />
+          <OutcomeButtons choices={choices} onOutcome={onOutcome} />
+        </Allowed>
+      </Foot>
       <Below>
+        <BuildUp state={state} trial={trial.id} />
         <WaitWords caseId={caseId} trial={trial} />
         {isProposed ? (
           <StopLine stopRule={stopRule} kind={advice.kind} />
@@ -195,17 +217,18 @@ function NotForTrainees({ trial }: { readonly trial: string }) {
 }
 
 /** Time and tools, and the card read aloud. */
-function Needs({ trial }: { readonly trial: TrialView }) {
+function Needs({ trial, shown }: Pick<TrialCardProps, 'trial' | 'shown'>) {
   const tools = [...trial.tools, ...trial.spares.map((kind) => `spare ${kindInWords(kind)}`)];
   return (
-    <span>
+    <Facts>
       {['about ' + minutesInWords(trial.minutes), ...tools].join(' · ')}
+      <ShowHow shown={shown} />
       {canReadAloud() && (
         <Aloud aria-label="Read aloud" onPress={() => readAloud(spokenTrial(trial))}>
           <Volume2 size={18} aria-hidden />
         </Aloud>
       )}
-    </span>
+    </Facts>
   );
 }
 
@@ -215,19 +238,30 @@ interface HelpProps {
   readonly trial: string;
 }
 
-/** What some trials have besides steps: parts to tick off, the row of a build-up, the firmware bay. */
+/** What some trials have besides steps: parts to tick off, the firmware bay. */
 function Help({ caseId, state, trial }: HelpProps) {
   const ref = parseTrialId(trial);
   return (
     <>
       {isStrippedStart(trial) && <StripDown caseId={caseId} state={state} />}
-      {ref?.kind === 'build' && <BuildUpRun state={state} step={ref.step} />}
-      {(ref?.kind === 'build' || isStrippedStart(trial)) && <ExpectedNote state={state} trial={trial} />}
+      {isStrippedStart(trial) && <ExpectedNote state={state} trial={trial} />}
       {ref && isFirmwareWork(ref) && (
         <Bay as={Link} {...{ to: `/cases/${caseId}/firmware` }}>
           <Cpu size={18} aria-hidden /> Open the firmware bay
         </Bay>
       )}
+    </>
+  );
+}
+
+/** Where a build-up stands: what each step is to show and what was seen. */
+function BuildUp({ state, trial }: Omit<HelpProps, 'caseId'>) {
+  const ref = parseTrialId(trial);
+  if (ref?.kind !== 'build') return null;
+  return (
+    <>
+      <ExpectedNote state={state} trial={trial} />
+      <BuildUpRun state={state} step={ref.step} />
     </>
   );
 }

@@ -49,7 +49,7 @@ const Dial = styled(Button)`
   }
 `;
 const Over = styled.p`
-  margin: 0.2rem 0 0.4rem;
+  margin: 0.1rem 0 0.3rem;
   font-size: 0.95rem;
   color: ${({ theme }) => theme.muted};
 `;
