@@ -29,7 +29,11 @@ export async function ensureBuilt({ onBuild = () => {} } = {}) {
   const [{ build: bundle }, { build: buildWeb }] = await Promise.all([import('esbuild'), import('vite')]);
   await bundle({
     absWorkingDir: root,
-    entryPoints: { 'server/main': 'src/server/main.ts', 'demo/main': 'demo/main.ts' },
+    entryPoints: {
+      'server/main': 'src/server/main.ts',
+      'server/outlook-worker': 'src/server/outlook-worker.ts',
+      'demo/main': 'demo/main.ts',
+    },
     outdir: 'dist',
     bundle: true,
     packages: 'external',

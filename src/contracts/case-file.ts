@@ -2,7 +2,8 @@ import * as z from 'zod';
 import { upcastEvent, type CaseEvent, type EventRecord } from '../core/casework';
 import { LOG_LIMIT, LOG_RESERVE, sealSchema } from './api';
 import { writtenEventSchema, type WrittenEvent } from './event';
-import { fieldProblems, parseSafely, type FieldProblem } from './problem';
+import { fieldProblems, parseSafely } from './parse-safely';
+import type { FieldProblem } from './problem';
 import { eventRecordSchema, readEvent } from './read-event';
 
 export const CASE_FILE_FORMAT = 'jovial-probe/case';

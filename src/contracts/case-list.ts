@@ -1,18 +1,30 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { CASE_STAGES } from '../core/casework';
 
-/** The queue: apart from logs and files, whose schemas the first screen does not need. */
+/** The queue: apart from logs and files, and in the small form of Zod, as it comes with the first screen. */
+
+/** Where a case stands: what is next, and who is suspected. Null for what there is not. */
+export const caseOutlookSchema = z.strictObject({
+  nextTest: z.nullable(z.string()),
+  minutes: z.nullable(z.number()),
+  suspect: z.nullable(z.string()),
+  probability: z.nullable(z.number()),
+});
 
 export const caseSummarySchema = z.strictObject({
   id: z.uuid(),
-  number: z.number().int().positive(),
+  number: z.int().check(z.positive()),
   machine: z.string(),
   owner: z.string(),
   complaint: z.string(),
   stage: z.enum(CASE_STAGES),
-  waitingFor: z.string().nullable(),
-  waitingUntil: z.iso.datetime().nullable(),
-  trials: z.number().int().nonnegative(),
+  waitingFor: z.nullable(z.string()),
+  waitingUntil: z.nullable(z.iso.datetime()),
+  trials: z.int().check(z.nonnegative()),
+  /** Who wrote the last entry. */
+  by: z.string(),
+  /** Of its whole log; null while it is not known, and of a closed case. */
+  outlook: z.nullable(caseOutlookSchema),
   openedAt: z.iso.datetime(),
   updatedAt: z.iso.datetime(),
 });
@@ -23,11 +35,5 @@ export const caseListSchema = z.strictObject({
   hasMore: z.boolean(),
 });
 
-export const listQuerySchema = z.strictObject({
-  stage: z.enum(CASE_STAGES).optional(),
-  search: z.string().max(100).optional(),
-});
-
 export type CaseSummary = z.infer<typeof caseSummarySchema>;
 export type CaseList = z.infer<typeof caseListSchema>;
-export type ListQuery = z.infer<typeof listQuerySchema>;

@@ -1,8 +1,10 @@
 export { appendEventsSchema, caseDetailSchema, LOG_LIMIT, LOG_RESERVE, openCaseSchema, storedEventSchema } from './api';
 export { rightForEvent, rightForTrial, rightsForEvents } from './event-rights';
 export type { AppendEvents, CaseDetail, Health, OpenCase, StoredEvent } from './api';
-export { caseListSchema, caseSummarySchema, listQuerySchema } from './case-list';
-export type { CaseList, CaseSummary, ListQuery } from './case-list';
+export { caseListSchema, caseSummarySchema } from './case-list';
+export type { CaseList, CaseSummary } from './case-list';
+export { listQuerySchema } from './list-query';
+export type { ListQuery } from './list-query';
 export {
   BOARD_BOOK_FORMAT,
   BOARD_BOOK_VERSION,
@@ -18,8 +20,11 @@ export type { CaseFile, ReadCaseFile } from './case-file';
 export { caseEventSchema } from './event';
 export type { WrittenEvent } from './event';
 export { readEvent } from './read-event';
-export { fieldProblems, parseIfReadable, parseSafely, problemSchema } from './problem';
+export { fieldProblems, parseIfReadable, parseSafely } from './parse-safely';
+export { problemSchema } from './problem';
 export type { FieldProblem, Problem } from './problem';
 export * from './people';
+export { invitationSchema, meSchema, sessionSchema } from './session';
+export type { Invitation, Me, Session } from './session';
 export { ACTIONS, may, ROLES } from './roles';
 export type { Action, Role } from './roles';

@@ -41,29 +41,6 @@ export const personSchema = z.strictObject({
   createdAt: z.iso.datetime(),
 });
 
-/** Who is signed in. */
-export const meSchema = z.strictObject({
-  id: z.uuid(),
-  login: z.string(),
-  name: z.string(),
-  role,
-  shop: z.strictObject({ id: z.uuid(), name: z.string() }),
-});
-
-export const sessionSchema = z.strictObject({
-  me: meSchema.nullable(),
-  /** No first lead yet: the program waits for its set-up code. */
-  needsSetUp: z.boolean(),
-  /** The demo's accounts with their passwords; empty in a real shop. */
-  demoAccounts: z.array(z.strictObject({ login: z.string(), password: z.string(), name: z.string(), role })),
-});
-
-export const invitationSchema = z.strictObject({
-  name: z.string(),
-  role,
-  shop: z.string(),
-  expiresAt: z.iso.datetime(),
-});
 export const openInvitationSchema = z.strictObject({
   id: z.string(),
   name: z.string(),
@@ -127,9 +104,7 @@ export const ownerCasesSchema = z.strictObject({
   ),
 });
 
-export type Me = z.infer<typeof meSchema>;
 export type Person = z.infer<typeof personSchema>;
-export type Session = z.infer<typeof sessionSchema>;
 export type OpenInvitation = z.infer<typeof openInvitationSchema>;
 export type AuditEntry = z.infer<typeof auditEntrySchema>;
 export type AuditQuery = z.infer<typeof auditQuerySchema>;

@@ -1,4 +1,4 @@
-import { parseSafely } from './problem';
+import { parseSafely } from './parse-safely';
 import addFormats from 'ajv-formats';
 import Ajv2020 from 'ajv/dist/2020';
 import fc from 'fast-check';

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { upcastEvent, type CaseEvent, type EventRecord } from '../core/casework';
 import { caseEventSchema } from './event';
-import { parseSafely } from './problem';
+import { parseSafely } from './parse-safely';
 
 /** An event as it stands in a row or a file, of whatever version: only what every version has is looked at. */
 export const eventRecordSchema: z.ZodType<EventRecord> = z.looseObject({

@@ -14,6 +14,7 @@ import { logRequests } from './middleware/request-log';
 import { noStore, securityHeaders } from './middleware/security-headers';
 import { refuseForeign, refuseOtherHosts } from './middleware/same-origin';
 import { readCookies, loadSession, signedIn } from './middleware/session';
+import type { Outlooks } from './services/outlooks';
 import { createPeopleService } from './services/people-service';
 import { boardRoutes } from './routes/boards';
 import { caseRoutes } from './routes/cases';
@@ -29,6 +30,7 @@ export interface AppDependencies {
   /** For short questions: they do not wait behind those who write. */
   readonly reads?: pg.Pool;
   readonly changes: ChangeFeed;
+  readonly outlooks?: Outlooks;
   readonly log: Logger;
   readonly now: () => Date;
   readonly version: string;
@@ -47,10 +49,10 @@ export interface AppDependencies {
 
 /** The application, not yet listening. */
 export function createApp(given: AppDependencies): Express {
-  const { pool, changes, log, now, version, isSecure, publicHost, trustedProxies, demoAccounts } = given;
+  const { pool, changes, log, now, version, isSecure, publicHost, trustedProxies, demoAccounts, outlooks } = given;
   const { requestsPerMinute, webRoot, reads = pool } = given;
   const signIn = createSignInService({ pool, reads, now, log });
-  const logs = createCaseLogs();
+  const shared = { reads, logs: createCaseLogs(), announce: changes.announce, ...(outlooks ? { outlooks } : {}) };
   const own = (response: Response) => {
     const actor = signedIn(response);
     return { pool, now, actor, shopId: actor.me.shop.id };
@@ -75,7 +77,7 @@ export function createApp(given: AppDependencies): Express {
   app.use('/api', express.json({ limit: '1mb' }));
   app.use(
     '/api/cases',
-    caseRoutes((response) => createCaseService({ ...own(response), reads, logs, announce: changes.announce })),
+    caseRoutes((response) => createCaseService({ ...own(response), ...shared })),
   );
   app.use(
     '/api/boards',

@@ -26,7 +26,17 @@ function runWith(more: Record<string, string>, command: 'backup' | 'restore', ur
   return spawnSync(process.execPath, ['scripts/backup.mjs', command, ...args], { encoding: 'utf8', env: environment });
 }
 
-const tables = ['shops', 'people', 'cases', 'case_events', 'case_owners', 'case_words', 'audit_entries', 'migrations'];
+const tables = [
+  'shops',
+  'people',
+  'cases',
+  'case_events',
+  'case_owners',
+  'case_words',
+  'case_outlooks',
+  'audit_entries',
+  'migrations',
+];
 async function contentOf(url: string): Promise<Record<string, unknown>> {
   const client = new pg.Client({ connectionString: url });
   await client.connect();

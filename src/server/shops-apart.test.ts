@@ -8,6 +8,7 @@ import * as caseList from './repositories/case-list';
 import * as cases from './repositories/cases';
 import * as installation from './repositories/installation';
 import * as invitations from './repositories/invitations';
+import * as outlooks from './repositories/outlooks';
 import * as owners from './repositories/owners';
 import * as people from './repositories/people';
 import * as sessions from './repositories/sessions';
@@ -29,7 +30,7 @@ let code: string;
 /** Everything that shop one has; what shop two does must leave all of it as it is. */
 const everything = async () => {
   const tables = ['shops', 'cases', 'case_events', 'boards', 'people', 'sessions', 'invitations'];
-  tables.push('case_owners', 'case_words', 'known_devices');
+  tables.push('case_owners', 'case_words', 'case_outlooks', 'known_devices');
   const rows = await inShop(server.pool, one.id, async (db) => {
     const found: unknown[] = [];
     for (const table of tables) found.push((await db.query(`SELECT * FROM ${table} t ORDER BY t::text`)).rows);
@@ -212,6 +213,9 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
     deleteInvitation: (db) => invitations.deleteInvitation(db, hashSecret(code)),
     listInvitations: (db) => invitations.listInvitations(db, at),
   },
+  outlooks: {
+    saveOutlook: (db) => outlooks.saveOutlook(db, { caseId, sequence: 9, outlook: outlooks.noOutlook }),
+  },
   owners: {
     findOwner: (db) => owners.findOwner(db, caseId),
     insertOwner: (db) => owners.insertOwner(db, one.id, caseId, { owner: 'x', salt: '0'.repeat(32) }),
@@ -256,7 +260,20 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
     forgetDevices: (db) => devices.forgetDevices(db, server.personId('lead')),
   },
 };
-const modules = { audit, boards, cases, installation, invitations, owners, people, sessions, shops, failures, devices };
+const modules = {
+  audit,
+  boards,
+  cases,
+  installation,
+  invitations,
+  outlooks,
+  owners,
+  people,
+  sessions,
+  shops,
+  failures,
+  devices,
+};
 
 test.each(Object.entries(modules))('the list of what %s can do is whole', (name, module) => {
   const functions = Object.entries(module).filter(([, value]) => typeof value === 'function');

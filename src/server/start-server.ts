@@ -15,6 +15,8 @@ import { createPool } from './database/pool';
 import { createHttpServer } from './http-server';
 import { addSetUpCode, findDemoShop, isSetUp, markNotSetUp } from './repositories/installation';
 import { closeDemoPeople, countActiveLeads } from './repositories/people';
+import { createOutlookThread } from './services/outlook-thread';
+import { createOutlooks } from './services/outlooks';
 import { hashSecret, newTypedCode } from './services/secrets';
 import { shutDownGracefully } from './shut-down-gracefully';
 
@@ -64,10 +66,13 @@ async function start(prepare: Prepare): Promise<void> {
     code: await newSetUpCode(pool),
   }));
   const changes = createChangeFeed(config.databaseUrl, onError);
+  const thread = createOutlookThread(new URL('../server/outlook-worker.js', import.meta.url));
+  const outlooks = createOutlooks({ pool, foresee: thread.foresee, announce: changes.announce, log });
   const app = createApp({
     pool,
     reads,
     changes,
+    outlooks,
     log,
     version,
     now: () => new Date(),
@@ -89,6 +94,8 @@ async function start(prepare: Prepare): Promise<void> {
     process.send?.('serving');
   });
   shutDownGracefully(server, async () => {
+    outlooks.close();
+    await thread.close();
     await changes.close();
     await Promise.all([pool.end(), reads.end()]);
   });

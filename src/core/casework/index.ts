@@ -1,3 +1,5 @@
+export { outlookOf } from './case-outlook';
+export type { CaseOutlook } from './case-outlook';
 export { ENDINGS, FLASH_ENDS, FLASH_PURPOSES, PART_CONDITIONS } from './event';
 export type { PartCondition } from './event';
 export type {

@@ -12,6 +12,16 @@ export const summaryColumns = `
   waiting_for AS "waitingFor",
   waiting_until AS "waitingUntil",
   trials,
+  coalesce(
+    (SELECT coalesce(e.event->'recorded'->>'by', e.event->>'by')
+     FROM case_events e
+     WHERE e.case_id = cases.id AND e.sequence = cases.last_sequence),
+    ''
+  ) AS by,
+  (SELECT o.outlook
+   FROM case_outlooks o
+   WHERE o.case_id = cases.id AND o.sequence = cases.last_sequence
+  ) AS outlook,
   opened_at AS "openedAt",
   updated_at AS "updatedAt"`;
 

@@ -16,6 +16,7 @@ import type { AppendEvents, CaseDetail, CaseList, ListQuery, OpenCase, StoredEve
 import { refuseUnlessMay, type Actor } from './actor';
 import { refuseTooLong, refuseUnseen, struckIn } from './append-rules';
 import { createCaseLogs, type CaseLogs } from './case-logs';
+import type { Outlooks } from './outlooks';
 import { stampEvent } from './stamp-event';
 import type { CaseChange } from '../database/changes';
 import { inShop, type Queryable } from '../database/in-shop';
@@ -48,6 +49,8 @@ export interface CaseServiceDependencies {
   readonly logs?: CaseLogs;
   /** Tells the windows of the shop, once what was written is there for good. */
   readonly announce?: (change: CaseChange) => void;
+  /** Finds out where the cases of the queue stand. */
+  readonly outlooks?: Pick<Outlooks, 'want'>;
 }
 
 interface Doing {
@@ -69,6 +72,7 @@ export function createCaseService({
   now,
   logs = createCaseLogs(),
   announce = () => undefined,
+  outlooks,
 }: CaseServiceDependencies): CaseService {
   const announced =
     <T>(caseId: string, eventsOf: (result: T) => readonly StoredEvent[]) =>
@@ -79,7 +83,12 @@ export function createCaseService({
   const run = <T>(work: (doing: Doing) => Promise<T>) =>
     inShop(pool, shopId, (db) => work({ db, shopId, actor, now: now(), logs }));
   return {
-    list: (query) => inShop(reads, shopId, (db) => listCases(db, query)),
+    list: async (query) => {
+      const found = await inShop(reads, shopId, (db) => listCases(db, query));
+      for (const { id, outlook, stage } of found.cases)
+        if (outlook === null && stage !== 'closed') outlooks?.want(shopId, id);
+      return found;
+    },
     read: (caseId) =>
       run(async (doing) => {
         const detail = await readCase(doing.db, caseId);

@@ -2,7 +2,7 @@ import type * as z from 'zod';
 import type {
   acceptInvitationSchema,
   changePasswordSchema,
-  invitationSchema,
+  Invitation,
   setUpSchema,
   signInSchema,
 } from '../../contracts';
@@ -34,7 +34,7 @@ export interface SignInService {
   needsSetUp(): Promise<boolean>;
   /** Makes the first shop with its lead, by the code that the program printed. */
   setUp(request: In<typeof setUpSchema>, from: string): Promise<NewSession>;
-  lookInvitation(code: string, from: string): Promise<In<typeof invitationSchema>>;
+  lookInvitation(code: string, from: string): Promise<Invitation>;
   acceptInvitation(request: In<typeof acceptInvitationSchema>, from: string): Promise<NewSession>;
 }
 

@@ -1,5 +1,5 @@
 import type { QueryClient } from '@tanstack/react-query';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { forgetOwner, lastSequence, refreshCase } from './case-cache';
 
 const wordSchema = z.discriminatedUnion('kind', [
@@ -10,7 +10,7 @@ const wordSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('erased'), ids: z.array(z.string()) }),
 ]);
 type Word = z.infer<typeof wordSchema>;
-const readySchema = z.object({ erased: z.array(z.string()).default([]) });
+const readySchema = z.object({ erased: z._default(z.array(z.string()), []) });
 
 const listsAtMostEveryMs = 1000;
 const retryMs = 5000;

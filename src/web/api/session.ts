@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { invitationSchema, meSchema, sessionSchema, type Me, type Session } from '../../contracts';
 import { leaveDrafts } from '../stores/device-owner';
 import { forgetAnswers } from '../device/offline-cache';

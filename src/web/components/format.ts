@@ -9,6 +9,9 @@ const locale = 'en-GB';
 export const shortPercent = (probability: number): string =>
   percent(probability).replace('under', '<').replace('over', '>');
 
+/** Minutes where there is hardly room. */
+export const shortMinutes = (minutes: number): string => `${minutes < 1 ? '<\u00a01' : Math.round(minutes)}\u00a0min`;
+
 /** Seconds as m:ss. */
 export function clock(seconds: number): string {
   const whole = Math.max(0, Math.ceil(seconds));

@@ -67,7 +67,7 @@ export function QueuePage() {
         </Notice>
       )}
       <WaitingNotice />
-      {data && data.cases.length > 0 && <QueueTable cases={data.cases} />}
+      {data && data.cases.length > 0 && <QueueTable cases={data.cases} isSearch={sought.trim() !== ''} />}
       {data?.hasMore && (
         <Empty>{`The last ${data.cases.length} are shown. Search for an older case by number or words.`}</Empty>
       )}

@@ -1,3 +1,4 @@
+import { shortMinutes } from '../../../components/format';
 import { memo, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Allowed } from '../../../shell/Allowed';
 import { Button } from 'react-aria-components';
@@ -74,7 +75,7 @@ function worthWords({ blocked, lacks, bits, minutes }: TrialView): string {
   if (blocked !== null) return 'not\u00a0now';
   if (lacks.length > 0) return 'missing';
   if (bits < noInformation) return 'no new information';
-  return `${minutes < 1 ? '<\u00a01' : Math.round(minutes)}\u00a0min`;
+  return shortMinutes(minutes);
 }
 
 interface TrialListProps {
