@@ -2,9 +2,17 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '../support/program';
 import { views } from '../support/views';
 
+/** A desk, a tablet, a phone, and a desk at twice the size. */
+const sizes = [
+  ['1280 × 800', 1280, 800],
+  ['820 × 1180', 820, 1180],
+  ['390 × 844', 390, 844],
+  ['200 %', 640, 400],
+] as const;
+
 for (const theme of ['day', 'dim'] as const)
   for (const [name, path] of views)
-    test(`the ${name} view has no serious finding in the ${theme} theme`, async ({ page, demo }) => {
+    test(`the ${name} view has no serious finding in the ${theme} theme, at any size`, async ({ page, demo }) => {
       await page.addInitScript(
         (value) => localStorage.setItem('probe.theme', JSON.stringify({ state: { name: value }, version: 0 })),
         theme,
@@ -12,11 +20,17 @@ for (const theme of ['day', 'dim'] as const)
       if (name === 'sign-in') await page.context().clearCookies();
       await page.goto(`${demo.url}${path}`);
       await page.getByRole('heading', { level: 1 }).waitFor();
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
-      expect(
-        serious.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`),
-      ).toEqual([]);
+      const found: string[] = [];
+      for (const [size, width, height] of sizes) {
+        await page.setViewportSize({ width, height });
+        const { violations } = await new AxeBuilder({ page }).analyze();
+        const serious = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical');
+        for (const { id, nodes } of serious)
+          found.push(`${size}, ${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`);
+        const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+        if (over > 0) found.push(`${size}: ${over} pixels wider than the screen`);
+      }
+      expect(found).toEqual([]);
     });
 
 test('the case screen needs no scrolling at 1280 × 800 and no sideways scrolling on tablet and phone', async ({

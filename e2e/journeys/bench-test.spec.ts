@@ -6,7 +6,7 @@ test('parts on the bench: built up step by step, each with its verdict, and a li
   program,
 }) => {
   await page.goto(`${program.url}/cases/new`);
-  await page.getByText('Parts, to be proven before they go in or are sold').click();
+  await page.getByText('Parts on the bench, to be proven').click();
   await page.getByLabel('Name for the parts').fill('Lamp room spares');
   await page.getByLabel('Owner', { exact: true }).fill('Lamp room');
   await page.getByLabel('What is to be proven, and why').fill('Bought for the lamp room.');

@@ -154,7 +154,7 @@ test('a small machine on a DC adapter that sags under load', async ({ page, prog
   await takeIn(page, program.url, {
     machine: 'Slipway label machine',
     reported: 'Restarts over and over',
-    parts: (at) => at.getByRole('radio', { name: 'A DC adapter' }).check({ force: true }),
+    parts: (at) => at.getByRole('radio', { name: 'A small computer on a DC adapter' }).check({ force: true }),
   });
   await expect(part(page, 'adapter')).toBeVisible();
   await see(page, 'Restarts over and over');

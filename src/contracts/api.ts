@@ -25,6 +25,7 @@ export const caseDetailSchema = z.strictObject({
   id: z.uuid(),
   number: z.number().int().positive(),
   events: z.array(storedEventSchema),
+  contact: z.string().optional().describe('How the owner is reached; goes with the name of the owner.'),
 });
 
 /** A log grows no longer than this; a case with as many entries is closed, and a new one opened. */
@@ -38,6 +39,7 @@ export const openCaseSchema = z.strictObject({
     .array(newEventSchema)
     .min(1)
     .max(LOG_LIMIT + LOG_RESERVE),
+  contact: z.string().trim().min(1).max(200).optional().describe('How the owner is reached: in no log and no file.'),
   imported: z
     .literal(true)
     .optional()

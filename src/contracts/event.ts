@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import {
+  DATA_CONSENTS,
   ENDINGS,
   EVENT_VERSION,
   FLASH_ENDS,
@@ -68,6 +69,14 @@ const bodies = {
     complaint: words(400).describe("In the owner's words."),
     circumstances: z.array(z.enum(CIRCUMSTANCES)).max(CIRCUMSTANCES.length),
     reported: z.enum(START_OUTCOMES).nullable().describe('What happens on pressing the button, as reported.'),
+    handedIn: words(400).optional().describe('What came with the machine.'),
+    spendingLimit: z
+      .number()
+      .min(0)
+      .max(1_000_000)
+      .optional()
+      .describe("What it may cost without asking, in the shop's currency."),
+    dataConsent: z.enum(DATA_CONSENTS).optional().describe('What the owner says of the data on it.'),
   },
   trial: {
     kind: z.literal('trial-done'),

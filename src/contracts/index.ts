@@ -18,6 +18,7 @@ export type { BoardBookFile, BoardDetail, BoardSummary, PutBoard } from './board
 export { CASE_FILE_FORMAT, CASE_FILE_VERSION, readCaseFile } from './case-file';
 export type { CaseFile, ReadCaseFile } from './case-file';
 export { caseEventSchema } from './event';
+export { declaredMachineSchema } from './machine';
 export type { WrittenEvent } from './event';
 export { readEvent } from './read-event';
 export { fieldProblems, parseIfReadable, parseSafely } from './parse-safely';

@@ -18,10 +18,14 @@ const audit = async (query: object = {}) =>
     entries: AuditEntry[];
     hasMore: boolean;
   };
-const openFor = async (owner: string) => {
+const openFor = async (owner: string, contact?: string) => {
   const id = newId();
   const events = eventsOf({ reported: 'dead' }).map((event) => ({ ...event, owner }));
-  await server.as('technician').post('/api/cases').send({ id, events }).expect(201);
+  await server
+    .as('technician')
+    .post('/api/cases')
+    .send({ id, events, ...(contact ? { contact } : {}) })
+    .expect(201);
   return id;
 };
 
@@ -72,13 +76,16 @@ test('the audit comes in pages, by action and by person', async () => {
 });
 
 test('an owner is erased: the person goes from log, queue and file, the record stays whole and goes on', async () => {
-  const id = await openFor('Astrid of the Lighthouse');
+  const id = await openFor('Astrid of the Lighthouse', 'by the astrid lamp, twice');
   await openFor('Somebody else');
   const lead = server.as('lead');
   const found = (await lead.get('/api/owners').query({ name: 'astrid of the lighthouse' })).body as { cases: object[] };
   expect(found.cases).toMatchObject([{ id, machine: 'Test machine' }]);
   const { body } = await lead.get('/api/owners/file').query({ name: 'Astrid of the Lighthouse' }).expect(200);
-  expect(body).toMatchObject({ cases: [{ id, events: [{ event: { owner: 'Astrid of the Lighthouse' } }] }] });
+  const contact = 'by the astrid lamp, twice';
+  expect(body).toMatchObject({ cases: [{ id, contact, events: [{ event: { owner: 'Astrid of the Lighthouse' } }] }] });
+  expect((await lead.get(`/api/cases/${id}`)).body).toMatchObject({ contact });
+  expect(JSON.stringify((await lead.get(`/api/cases/${id}/file`)).body)).not.toContain(contact);
 
   expect((await lead.post('/api/owners/erase').send({ name: 'Astrid of the Lighthouse' })).body).toEqual({ cases: 1 });
   const { events } = (await lead.get(`/api/cases/${id}`)).body as CaseDetail;

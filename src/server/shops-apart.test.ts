@@ -218,7 +218,7 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
   },
   owners: {
     findOwner: (db) => owners.findOwner(db, caseId),
-    insertOwner: (db) => owners.insertOwner(db, one.id, caseId, { owner: 'x', salt: '0'.repeat(32) }),
+    insertOwner: (db) => owners.insertOwner(db, one.id, caseId, { owner: 'x', contact: null, salt: '0'.repeat(32) }),
     casesOfOwner: (db) => owners.casesOfOwner(db, owner),
     eraseOwner: (db) => owners.eraseOwner(db, owner),
     erasedSince: (db) => owners.erasedSince(db, new Date(0)),

@@ -35,6 +35,10 @@ interface EventBase {
   readonly v?: typeof EVENT_VERSION;
 }
 
+/** What the owner says of the data on the machine. */
+export const DATA_CONSENTS = ['may-be-lost', 'ask-first', 'must-be-kept'] as const;
+export type DataConsent = (typeof DATA_CONSENTS)[number];
+
 export interface CaseOpened extends EventBase {
   readonly kind: 'case-opened';
   readonly machine: DeclaredMachine;
@@ -44,6 +48,11 @@ export interface CaseOpened extends EventBase {
   readonly circumstances: readonly Circumstance[];
   /** What happens on pressing the button, as reported; null if nobody can say. */
   readonly reported: StartOutcome | null;
+  /** What came with the machine: an adapter, a bag, a drive. */
+  readonly handedIn?: string;
+  /** What the repair may cost without asking, in the shop's currency. */
+  readonly spendingLimit?: number;
+  readonly dataConsent?: DataConsent;
 }
 
 export interface TrialDone extends EventBase {

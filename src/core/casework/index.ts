@@ -1,7 +1,7 @@
 export { outlookOf } from './case-outlook';
 export type { CaseOutlook } from './case-outlook';
-export { ENDINGS, FLASH_ENDS, FLASH_PURPOSES, PART_CONDITIONS } from './event';
-export type { PartCondition } from './event';
+export { DATA_CONSENTS, ENDINGS, FLASH_ENDS, FLASH_PURPOSES, PART_CONDITIONS } from './event';
+export type { DataConsent, PartCondition } from './event';
 export type {
   BoardNoted,
   CaseClosed,

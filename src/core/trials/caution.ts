@@ -34,6 +34,9 @@ const GATES: Readonly<Partial<Record<CautionId, string>>> = {
   'owner-data': 'the owner agreed',
   'owner-proof': "the owner's proof on record",
 };
+/** What was confirmed of these holds for the whole case: nothing that is done meanwhile undoes it. */
+const STANDING: readonly CautionId[] = ['static', 'supply-closed', 'owner-data', 'owner-proof'];
+
 /** Of these none alone asks for a confirmation. */
 const neverAlone: readonly CautionId[] = ['static'];
 
@@ -44,4 +47,15 @@ const neverAlone: readonly CautionId[] = ['static'];
 export function gateOf(cautions: readonly CautionId[]): string[] {
   if (cautions.every((id) => neverAlone.includes(id) || !GATES[id])) return [];
   return cautions.flatMap((id) => GATES[id] ?? []);
+}
+
+/**
+ * The cautions of a trial that are still to be confirmed: not those that were confirmed for the whole case, nor that the
+ * cord is out where the log says so.
+ */
+export function leftToConfirm(
+  cautions: readonly CautionId[],
+  { confirmed, isOff }: { readonly confirmed: readonly CautionId[]; readonly isOff: boolean },
+): readonly CautionId[] {
+  return cautions.filter((id) => !(STANDING.includes(id) && confirmed.includes(id)) && !(id === 'unplug' && isOff));
 }

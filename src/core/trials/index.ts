@@ -1,4 +1,4 @@
-export { CAUTIONS, gateOf } from './caution';
+export { CAUTIONS, gateOf, leftToConfirm } from './caution';
 export type { CautionId } from './caution';
 export { countedStops, expectLook, sightingsOf } from './look';
 export type { Look } from './look';

@@ -1,10 +1,17 @@
 import { ERASED_OWNER } from '../../core/casework';
 import type { Queryable } from '../database/in-shop';
 
+export interface CaseOwner {
+  readonly owner: string;
+  readonly salt: string;
+  /** How the owner is reached; null where nobody noted it. */
+  readonly contact: string | null;
+}
+
 /** The owner of a case and the salt of the seal that stands for the name in the log; null once erased. */
-export async function findOwner(db: Queryable, caseId: string): Promise<{ owner: string; salt: string } | null> {
-  const { rows } = await db.query<{ owner: string; salt: string }>(
-    `SELECT owner, salt
+export async function findOwner(db: Queryable, caseId: string): Promise<CaseOwner | null> {
+  const { rows } = await db.query<CaseOwner>(
+    `SELECT owner, salt, contact
      FROM case_owners
      WHERE case_id = $1`,
     [caseId],
@@ -16,12 +23,12 @@ export async function insertOwner(
   db: Queryable,
   shopId: string,
   caseId: string,
-  { owner, salt }: { owner: string; salt: string },
+  { owner, salt, contact }: CaseOwner,
 ): Promise<void> {
   await db.query(
-    `INSERT INTO case_owners (case_id, shop_id, owner, salt)
-     VALUES ($1, $2, $3, $4)`,
-    [caseId, shopId, owner, salt],
+    `INSERT INTO case_owners (case_id, shop_id, owner, salt, contact)
+     VALUES ($1, $2, $3, $4, $5)`,
+    [caseId, shopId, owner, salt, contact],
   );
 }
 

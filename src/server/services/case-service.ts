@@ -24,7 +24,7 @@ import { Refusal } from './refusal';
 import { insertAudit, insertAuditOnce } from '../repositories/audit';
 import { findCase, insertCase, readEvents, lockCaseHead, growCase, type Projection } from '../repositories/cases';
 import { listCases } from '../repositories/case-list';
-import { insertOwner } from '../repositories/owners';
+import { findOwner, insertOwner } from '../repositories/owners';
 import { takeCaseNumber } from '../repositories/shops';
 
 /** What can be done with the cases of one shop. The API and the demo loader both go through it. */
@@ -135,11 +135,17 @@ function refuseUnlessMayOpen(actor: Actor | null, { events, imported }: OpenCase
 async function readCase(db: Queryable, caseId: string): Promise<CaseDetail> {
   const found = await findCase(db, caseId);
   if (!found) throw noSuchCase(caseId);
-  return { id: found.id, number: found.number, events: await readEvents(db, caseId) };
+  const contact = (await findOwner(db, caseId))?.contact;
+  return {
+    id: found.id,
+    number: found.number,
+    events: await readEvents(db, caseId),
+    ...(contact ? { contact } : {}),
+  };
 }
 
 /** Opening the same case again with the same events is harmless and gives the case that is there. */
-async function openCase(doing: Doing, { id, events, imported }: OpenCase): Promise<CaseDetail> {
+async function openCase(doing: Doing, { id, events, contact, imported }: OpenCase): Promise<CaseDetail> {
   const { db, shopId, now, actor } = doing;
   if (await findCase(db, id)) {
     const there = await readEvents(db, id);
@@ -154,11 +160,11 @@ async function openCase(doing: Doing, { id, events, imported }: OpenCase): Promi
   const number = await takeCaseNumber(db);
   const projection = projectionOf(state, events.length);
   await insertCase(db, shopId, id, number, projection);
-  await insertOwner(db, shopId, id, { owner, salt });
+  await insertOwner(db, shopId, id, { owner, salt, contact: contact ?? null });
   const detail = { entries: stored.length, ...(imported ? { imported } : {}) };
   const audit = { ...entry(doing, 'case-opened', id), detail };
   await growCase(db, { shopId, caseId: id, events: stored, projection, audit, at: now });
-  return { id, number, events: stored };
+  return { id, number, events: stored, ...(contact ? { contact } : {}) };
 }
 
 /** Appends whole or not at all. Events that are already there are left out, so a repeat is harmless. */

@@ -8,7 +8,7 @@ import { insertAudit, insertAuditOnce, listAudit } from '../repositories/audit';
 import { readEvents } from '../repositories/cases';
 import { deleteInvitation, insertInvitation, listInvitations } from '../repositories/invitations';
 import { forgetDevices } from '../repositories/known-devices';
-import { casesOfOwner, eraseOwner, type OwnedCase } from '../repositories/owners';
+import { casesOfOwner, eraseOwner, findOwner, type OwnedCase } from '../repositories/owners';
 import { countActiveLeads, findPerson, listPeople, updatePerson } from '../repositories/people';
 import { deleteSessionsOf } from '../repositories/sessions';
 import { hashSecret, newSecret } from './secrets';
@@ -65,7 +65,10 @@ export function createPeopleService({ pool, shopId, actor, now }: PeopleParts): 
       run(async (db) => {
         const owned = await casesOfOwner(db, owner);
         const details: CaseDetail[] = [];
-        for (const { id, number } of owned) details.push({ id, number, events: await readEvents(db, id) });
+        for (const { id, number } of owned) {
+          const contact = (await findOwner(db, id))?.contact;
+          details.push({ id, number, events: await readEvents(db, id), ...(contact ? { contact } : {}) });
+        }
         await insertAudit(db, { action: 'owner-exported', personId, detail: { cases: owned.length } }, now());
         return details;
       }),

@@ -16,10 +16,14 @@ export function useCaseDetail(id: string) {
   return useQuery({ queryKey: caseKey(id), queryFn: () => request(caseDetailSchema, `/cases/${id}`) });
 }
 
+/** One case, as this window knows it or as the server has it. */
+export const readCaseDetail = (client: QueryClient, id: string) =>
+  client.query({ queryKey: caseKey(id), queryFn: () => request(caseDetailSchema, `/cases/${id}`) });
+
 export function useOpenCase() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (body: { id: string; events: CaseEvent[] }) =>
+    mutationFn: (body: { id: string; events: readonly CaseEvent[]; contact?: string }) =>
       request(caseDetailSchema, '/cases', { method: 'POST', body }),
     onSuccess: (detail) => {
       client.setQueryData(caseKey(detail.id), detail);
@@ -39,11 +43,7 @@ export async function appendToCase(
   events: readonly CaseEvent[],
   seen?: Seen,
 ): Promise<readonly CaseEvent[]> {
-  const known =
-    seen?.sequence ??
-    lastSequence(client, id) ??
-    (await client.query({ queryKey: caseKey(id), queryFn: () => request(caseDetailSchema, `/cases/${id}`) })).events
-      .length;
+  const known = seen?.sequence ?? lastSequence(client, id) ?? (await readCaseDetail(client, id)).events.length;
   try {
     const body = { expectedSequence: known, seen: seen?.ids.slice(-maxSeen) ?? [], events };
     const { events: stored } = await request(appendedSchema, `/cases/${id}/events`, { method: 'POST', body });

@@ -114,9 +114,10 @@ const Count = styled(Input)`
 `;
 const CountField = styled(NumberField)`
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   justify-content: space-between;
-  gap: 1rem;
+  gap: 0 1rem;
 `;
 
 /** A small number with large steps. */
@@ -126,15 +127,24 @@ export function Stepper({
   onChange,
   min = 0,
   max,
+  error,
 }: {
   readonly label: string;
   readonly value: number;
   readonly onChange: (value: number) => void;
   readonly min?: number;
   readonly max: number;
+  readonly error?: string | undefined;
 }) {
   return (
-    <CountField value={value} onChange={onChange} minValue={min} maxValue={max}>
+    <CountField
+      value={value}
+      onChange={onChange}
+      minValue={min}
+      maxValue={max}
+      isInvalid={Boolean(error)}
+      validationBehavior="aria"
+    >
       <Label>{label}</Label>
       <StepGroup>
         <Step slot="decrement" aria-label={`Fewer: ${label}`}>
@@ -145,6 +155,7 @@ export function Stepper({
           +
         </Step>
       </StepGroup>
+      <StyledFieldError>{error}</StyledFieldError>
     </CountField>
   );
 }

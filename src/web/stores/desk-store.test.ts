@@ -27,6 +27,7 @@ test('each case keeps its own desk; a change leaves the rest of it and every oth
     draft: [],
     draftId: null,
     confirmed: null,
+    cautions: [],
     chosenAfter: 0,
   });
   expect(desks['b']).toMatchObject({ chosenTrial: 'bridge-pins', note: '', accounted: [] });

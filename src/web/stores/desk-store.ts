@@ -1,6 +1,7 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { Change } from '../../core/machine';
+import type { CautionId } from '../../core/trials';
 import type { StartSigns } from '../../core/startup';
 import type { SignalsDraft } from './signals-draft';
 
@@ -23,6 +24,8 @@ export interface Desk {
   readonly draftId: string | null;
   /** The trial whose cautions were confirmed. */
   readonly confirmed: string | null;
+  /** All cautions that were confirmed on this case. */
+  readonly cautions: readonly CautionId[];
   /** How many steps the log had when the trial was chosen: what is chosen holds until the next step. */
   readonly chosenAfter: number;
 }
@@ -37,6 +40,7 @@ const emptyDesk: Desk = {
   draft: [],
   draftId: null,
   confirmed: null,
+  cautions: [],
   chosenAfter: 0,
 };
 
@@ -66,8 +70,8 @@ export const useDeskStore = create<DeskStore>()(
     }),
     {
       name: 'probe.desks',
-      version: 4,
-      // Desks of an earlier version know nothing of strip-down, drafts, confirmed cautions, signs of a start and signals.
+      version: 5,
+      // Desks of an earlier version know nothing of strip-down, drafts, cautions, signs of a start and signals.
       migrate: (kept) => {
         const { desks = {} } = (kept ?? {}) as Partial<Pick<DeskStore, 'desks'>>;
         return {

@@ -13,9 +13,10 @@ export function useCaseKeys(handle: (key: string) => boolean): void {
   }, [handle]);
 }
 
+/** Inputs that take no letters: a key pressed on them is meant for the screen. */
+const withoutLetters: readonly string[] = ['checkbox', 'radio', 'button', 'submit', 'range', 'file'];
+
 function isTyping(target: EventTarget | null): boolean {
-  return (
-    target instanceof HTMLElement &&
-    (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName))
-  );
+  if (target instanceof HTMLInputElement) return !withoutLetters.includes(target.type);
+  return target instanceof HTMLElement && (target.isContentEditable || ['TEXTAREA', 'SELECT'].includes(target.tagName));
 }

@@ -9,6 +9,7 @@ import { canReadAloud } from '../../components/read-aloud';
 import { useLatest } from '../../components/use-latest';
 import { useDesk, useDeskStore } from '../../stores/desk-store';
 import { isDrafted, type CaseView } from './case-view';
+import { isOffByLog } from '../../../core/casework';
 import type { CaseActions } from './use-case-actions';
 import { outcomeForKey, splitOutcomes, type OutcomeChoices } from './outcome-choices';
 import { useReadNext } from './use-read-next';
@@ -66,7 +67,7 @@ export function useTrialWork({ caseId, view, newest, diagnosis, canWrite, action
   const { stage } = view.logged;
   const mayRecord = useMay(trial ? rightForTrial(trial.id) : 'write-cases');
   const isDisabled = !canWrite || !mayRecord || stage === 'closed' || stage === 'parked';
-  const gate = useGate(caseId, trial, stepsBefore);
+  const gate = useGate(caseId, { trial, stepsBefore, isOff: isOffByLog(view.logged) });
   const readNext = useReadNext(trial, shown);
   const [asksWhyNot, setAsksWhyNot] = useState(false);
   const write = useWriteOutcome(caseId, view, actions);

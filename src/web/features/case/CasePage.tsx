@@ -19,7 +19,15 @@ function OneCase({ caseId }: { readonly caseId: string }) {
   const viewed = useCaseView(caseId, data, desk);
   const diagnosed = useDiagnosis(viewed?.ok ? viewed.view : null, desk.chosenTrial);
   if (viewed?.ok && diagnosed && data)
-    return <CaseScreen caseId={caseId} number={data.number} newest={viewed.view} diagnosed={diagnosed} />;
+    return (
+      <CaseScreen
+        caseId={caseId}
+        number={data.number}
+        contact={data.contact}
+        newest={viewed.view}
+        diagnosed={diagnosed}
+      />
+    );
   const message = viewed?.ok === false ? viewed.problem.message : error?.message;
   return message === undefined ? null : <CaseNotice message={message} />;
 }

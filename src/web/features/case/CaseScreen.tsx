@@ -63,6 +63,8 @@ const Columns = styled.main`
 export interface CaseScreenProps {
   readonly caseId: string;
   readonly number: number;
+  /** How the owner is reached, where it was noted. */
+  readonly contact: string | undefined;
   /** The case as it is now; the diagnosis in view may be of the one before. */
   readonly newest: CaseView;
   readonly diagnosed: Diagnosed<CaseView>;
@@ -72,7 +74,7 @@ const noLinks: Diagnosis['links'] = [];
 const noDoubts: Diagnosis['doubts'] = [];
 
 /** The case screen: bar, chain, machine, trial card, suspects, bench sheet. */
-export function CaseScreen({ caseId, number, newest, diagnosed }: CaseScreenProps) {
+export function CaseScreen({ caseId, number, contact, newest, diagnosed }: CaseScreenProps) {
   const { view, diagnosis, isCurrent } = diagnosed;
   const state = view.drafted;
   const latest = newest.logged;
@@ -105,9 +107,8 @@ export function CaseScreen({ caseId, number, newest, diagnosed }: CaseScreenProp
       <CaseBar
         caseId={caseId}
         number={number}
-        machine={latest.opened.machine.name}
-        owner={latest.opened.owner}
-        complaint={latest.opened.complaint}
+        opened={latest.opened}
+        contact={contact}
         stage={latest.stage}
         onPark={park}
         onClose={close}

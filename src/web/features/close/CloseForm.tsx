@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
@@ -121,6 +121,9 @@ export function CloseForm({ caseId, state, diagnosis }: CloseFormProps) {
   const known = diagnosis.suspects.filter(({ somethingElse }) => !somethingElse).slice(0, suspectsListed);
   const { form, submit, back, isSaving } = useCloseForm({ caseId, state, diagnosis }, known);
   const [edited, setEdited] = useState(false);
+  const sheet = useRef<HTMLFormElement>(null);
+  // Where all is as it was, Enter closes the case.
+  useEffect(() => sheet.current?.querySelector<HTMLElement>('input:checked')?.focus(), []);
   const fault = useWatch({ control: form.control, name: 'fault' });
   const proof = proofOfCause(state, fault === notListed ? null : fault);
   const pick = (id: string) => {
@@ -128,7 +131,7 @@ export function CloseForm({ caseId, state, diagnosis }: CloseFormProps) {
     if (!edited) form.setValue('cause', known.find((s) => s.fault === id)?.title ?? '');
   };
   return (
-    <Form noValidate onSubmit={(event) => void submit(event)}>
+    <Form ref={sheet} noValidate onSubmit={(event) => void submit(event)}>
       <Controller
         control={form.control}
         name="ending"

@@ -4,6 +4,7 @@ import { Controller, useForm, type UseFormReturn, useWatch } from 'react-hook-fo
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { CIRCUMSTANCES } from '../../../core/faults';
+import type { BoardBookEntry } from '../../../core/firmware';
 import { useBoardDetail } from '../../api/boards';
 import { useOpenCase } from '../../api/cases';
 import { useMe } from '../../shell/me';
@@ -11,11 +12,15 @@ import { Page } from '../../shell/Page';
 import { Button } from '../../components/Button';
 import { CheckGrid, ChoiceGrid } from '../../components/ChoiceGrid';
 import { Field } from '../../components/Field';
+import { counted } from '../../components/format';
 import { Notice } from '../../components/Notice';
 import { useIntakeDraftStore } from '../../stores/intake-draft-store';
 import { newId } from '../../stores/new-id';
 import { circumstanceWords } from '../case-log/circumstance-words';
-import { draftSchema, emptyDraft, intakeSchema, openedFromDraft, type IntakeDraft } from './intake-draft';
+import { CounterFields } from './CounterFields';
+import { CopiedParts } from './CopiedParts';
+import { EarlierMachines } from './EarlierMachines';
+import { draftSchema, emptyDraft, eventsFromDraft, intakeSchema, type IntakeDraft } from './intake-draft';
 import { PartsFields } from './PartsFields';
 import { ReportedChoices } from './ReportedChoices';
 
@@ -45,11 +50,17 @@ const Foot = styled.div`
   align-items: center;
 `;
 
+const Missing = styled.span`
+  font-weight: 600;
+  color: ${({ theme }) => theme.danger};
+`;
+
 function useIntakeForm(): UseFormReturn<IntakeDraft> {
   const kept = draftSchema.partial().safeParse(useIntakeDraftStore.getState().draft);
   const form = useForm<IntakeDraft>({
     defaultValues: { ...emptyDraft, ...(kept.success ? kept.data : {}) },
     resolver: zodResolver(intakeSchema),
+    shouldFocusError: false,
   });
   const keep = useIntakeDraftStore((store) => store.keep);
   useEffect(() => {
@@ -58,43 +69,49 @@ function useIntakeForm(): UseFormReturn<IntakeDraft> {
   return form;
 }
 
+/** What comes in, and where its power comes from: a small computer on an adapter is another machine in many ways. */
 const whatChoices = [
-  { id: 'machine', label: 'A whole computer that fails' },
-  { id: 'bench', label: 'Parts, to be proven before they go in or are sold' },
+  { id: 'supply', label: 'A computer with its supply inside' },
+  { id: 'adapter', label: 'A small computer on a DC adapter' },
+  { id: 'bench', label: 'Parts on the bench, to be proven' },
 ];
+const whatOf = (id: string): Pick<IntakeDraft, 'what' | 'power'> => ({
+  what: id === 'bench' ? 'bench' : 'machine',
+  power: id === 'adapter' ? 'adapter' : 'supply',
+});
 
 /** Intake: machine, owner, complaint, what happens, parts. What is typed survives a closed tab. */
 export function IntakePage() {
   const form = useIntakeForm();
-  const [caseId] = useState(newId);
-  const by = useMe().name;
-  const clear = useIntakeDraftStore((store) => store.clear);
-  const open = useOpenCase();
-  const navigate = useNavigate();
   const draft = useWatch({ control: form.control, compute: (values: IntakeDraft) => values });
   const board = useBoardDetail(draft.board || null);
   const set = (change: Partial<IntakeDraft>) =>
     Object.entries(change).forEach(([name, value]) =>
-      form.setValue(name as keyof IntakeDraft, value, { shouldDirty: true }),
+      form.setValue(name as keyof IntakeDraft, value, {
+        shouldDirty: true,
+        shouldValidate: form.formState.isSubmitted,
+      }),
     );
-  const submit = form.handleSubmit(async (values) => {
-    await open.mutateAsync({
-      id: caseId,
-      events: [openedFromDraft(values, { by, now: new Date(), board: board.data?.board ?? null })],
-    });
-    clear();
-    await navigate(`/cases/${caseId}`);
-  });
+  const { submit, open, clear } = useOpening(form, board.data?.board ?? null);
+  const errors = Object.values(form.formState.errors).flatMap(({ message }) => message ?? []);
   return (
     <Page title="New case">
       <Form onSubmit={(event) => void submit(event).catch(() => undefined)} noValidate>
         <Section>
-          <WhatAndWhose form={form} isBench={draft.what === 'bench'} set={set} />
+          <WhatAndWhose form={form} draft={draft} set={set} />
         </Section>
         <Known form={form} draft={draft} set={set} />
         <Section>
+          <h2>Agreed at the counter</h2>
+          <CounterFields form={form} />
+        </Section>
+        <Section>
           <h2>Parts</h2>
-          <PartsFields draft={draft} set={set} />
+          {draft.copied ? (
+            <CopiedParts copied={draft.copied} onDrop={() => set({ copied: null })} />
+          ) : (
+            <PartsFields draft={draft} set={set} error={form.formState.errors.modules?.message} />
+          )}
         </Section>
         {open.error && <Notice kind="danger">{open.error.message}</Notice>}
         <Foot>
@@ -109,21 +126,58 @@ export function IntakePage() {
           >
             Clear the form
           </Button>
+          {errors[0] !== undefined && (
+            <Missing role="alert">
+              {errors[0]}
+              {errors.length > 1 && ` And ${counted(errors.length - 1, 'more field')}.`}
+            </Missing>
+          )}
         </Foot>
       </Form>
     </Page>
   );
 }
 
+/** The case is opened with what was entered; where something is wrong the typing goes on at the first of it. */
+function useOpening(form: UseFormReturn<IntakeDraft>, board: BoardBookEntry | null) {
+  const [caseId] = useState(newId);
+  const by = useMe().name;
+  const clear = useIntakeDraftStore((store) => store.clear);
+  const open = useOpenCase();
+  const navigate = useNavigate();
+  const submit = form.handleSubmit(
+    async (values) => {
+      await open.mutateAsync({
+        id: caseId,
+        events: eventsFromDraft(values, { by, now: new Date(), board }),
+        ...(values.contact.trim() === '' ? {} : { contact: values.contact.trim() }),
+      });
+      clear();
+      await navigate(`/cases/${caseId}`);
+    },
+    () => requestAnimationFrame(goToFirstError),
+  );
+  return { submit, open, clear };
+}
+
+/** The first field that is wrong, in the order of the page, is where the typing goes on. */
+function goToFirstError(): void {
+  const wrong = document.querySelector<HTMLElement>('form [aria-invalid="true"], form [data-invalid] input');
+  wrong?.focus();
+  wrong?.scrollIntoView({ block: 'center' });
+}
+
 /** A computer or parts, whose, and why they are here. */
-function WhatAndWhose({ form, isBench, set }: Pick<KnownProps, 'form' | 'set'> & { readonly isBench: boolean }) {
+function WhatAndWhose({ form, draft, set }: KnownProps) {
+  const isBench = draft.what === 'bench';
   return (
     <>
       <ChoiceGrid
         label="What is on the bench?"
+        columns={3}
         choices={whatChoices}
-        value={isBench ? 'bench' : 'machine'}
-        onChange={(what) => set({ what: what === 'bench' ? 'bench' : 'machine' })}
+        value={isBench ? 'bench' : draft.power}
+        onChange={(id) => set(whatOf(id))}
       />
       <Three>
         <TextLine form={form} name="machine" label={isBench ? 'Name for the parts' : 'Machine'} autoFocus />
@@ -134,6 +188,12 @@ function WhatAndWhose({ form, isBench, set }: Pick<KnownProps, 'form' | 'set'> &
           label={isBench ? 'What is to be proven, and why' : 'Complaint, in the owner’s words'}
         />
       </Three>
+      {!isBench && (
+        <EarlierMachines
+          owner={draft.owner}
+          onCopy={(copied) => set({ copied, ...(draft.machine.trim() ? {} : { machine: copied.machine.name }) })}
+        />
+      )}
     </>
   );
 }

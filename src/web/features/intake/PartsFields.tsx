@@ -23,6 +23,8 @@ const Stack = styled.div`
 export interface PartsFieldsProps {
   readonly draft: IntakeDraft;
   readonly set: (change: Partial<IntakeDraft>) => void;
+  /** What is wrong with the number of modules. */
+  readonly error?: string | undefined;
 }
 
 const signalChoices = [
@@ -37,21 +39,23 @@ const graphicsChoices = [
 ];
 
 /** The machine's parts: counts and a few choices; the rest every machine has. */
-export function PartsFields({ draft, set }: PartsFieldsProps) {
+export function PartsFields({ draft, set, error }: PartsFieldsProps) {
   return (
     <Two>
-      <PartCounts draft={draft} set={set} />
+      <PartCounts draft={draft} set={set} error={error} />
       <Stack>
-        <BoardOfBook value={draft.board} onChange={(board) => set({ board })} />
-        <ChoiceGrid
-          label="Power comes from"
-          value={draft.power}
-          onChange={(power) => set({ power: power === 'adapter' ? 'adapter' : 'supply' })}
-          choices={[
-            { id: 'supply', label: draft.what === 'bench' ? 'A supply' : 'A supply in the case' },
-            { id: 'adapter', label: 'A DC adapter' },
-          ]}
-        />
+        <BoardOfBook value={draft} onChange={set} />
+        {draft.what === 'bench' && (
+          <ChoiceGrid
+            label="Power comes from"
+            value={draft.power}
+            onChange={(power) => set({ power: power === 'adapter' ? 'adapter' : 'supply' })}
+            choices={[
+              { id: 'supply', label: 'A supply' },
+              { id: 'adapter', label: 'A DC adapter' },
+            ]}
+          />
+        )}
         <ChoiceGrid
           label="Board size"
           columns={3}
@@ -77,10 +81,16 @@ export function PartsFields({ draft, set }: PartsFieldsProps) {
   );
 }
 
-function PartCounts({ draft, set }: PartsFieldsProps) {
+function PartCounts({ draft, set, error }: PartsFieldsProps) {
   return (
     <Stack>
-      <Stepper label="Memory modules" value={draft.modules} max={4} onChange={(modules) => set({ modules })} />
+      <Stepper
+        label="Memory modules"
+        value={draft.modules}
+        max={4}
+        onChange={(modules) => set({ modules })}
+        error={error}
+      />
       <Stepper label="SATA drives" value={draft.sataDrives} max={6} onChange={(sataDrives) => set({ sataDrives })} />
       <Stepper label="M.2 drives" value={draft.m2Drives} max={3} onChange={(m2Drives) => set({ m2Drives })} />
       {draft.what === 'machine' && (
@@ -108,20 +118,38 @@ function PartCounts({ draft, set }: PartsFieldsProps) {
   );
 }
 
-/** The board, where the shop's book has it: its slots, lights and shared lanes are then known. */
-function BoardOfBook({ value, onChange }: { readonly value: string; readonly onChange: (id: string) => void }) {
+interface ChosenBoard {
+  readonly board: string;
+  readonly revision: string;
+}
+
+/** The board, where the shop's book has it: its slots, lights, pins and shared lanes are then known. */
+function BoardOfBook({
+  value,
+  onChange,
+}: {
+  readonly value: ChosenBoard;
+  readonly onChange: (chosen: ChosenBoard) => void;
+}) {
   const { data } = useBoardList();
   if (!data || data.boards.length === 0) return null;
-  const choices = [
-    { id: '', label: 'Not known, or not in the book' },
-    ...data.boards.map(({ id, model }) => ({ id, label: model })),
-  ];
+  const listed = data.boards.flatMap(({ id, model, revisions }) =>
+    revisions.map(({ revision }) => ({
+      id: keyOf({ board: id, revision }),
+      label: `${model}, revision ${revision}`,
+      chosen: { board: id, revision },
+    })),
+  );
+  const key = keyOf(value);
   return (
     <Select
       label="Board"
-      value={choices.some(({ id }) => id === value) ? value : ''}
-      choices={choices}
-      onChange={onChange}
+      value={listed.some(({ id }) => id === key) ? key : ''}
+      choices={[{ id: '', label: 'Not known, or not in the book' }, ...listed]}
+      onChange={(id) => onChange(listed.find((one) => one.id === id)?.chosen ?? noBoard)}
     />
   );
 }
+
+const keyOf = ({ board, revision }: ChosenBoard) => `${board} ${revision}`;
+const noBoard: ChosenBoard = { board: '', revision: '' };

@@ -1,8 +1,9 @@
 import { fullBoard } from '../../../contracts/testing-board';
-import { foldCase } from '../../../core/casework';
+import { foldCase, type CaseEvent, type EventBody } from '../../../core/casework';
 import { caseEventSchema } from '../../../contracts';
 import { completeMachine } from '../../../core/machine';
-import { emptyDraft, intakeSchema, openedFromDraft, type IntakeDraft } from './intake-draft';
+import { copyOf } from './copied-machine';
+import { emptyDraft, eventsFromDraft, intakeSchema, openedFromDraft, type IntakeDraft } from './intake-draft';
 
 const draft: IntakeDraft = { ...emptyDraft, machine: ' Kiosk ', owner: 'Museum', complaint: 'Dead', reported: 'dead' };
 const opened = (change: Partial<IntakeDraft> = {}) =>
@@ -63,4 +64,48 @@ test('a board of the book brings its slots, its lights and the sockets that shar
     { by: 'R', now: new Date(0), board: twoSlots },
   ).machine;
   expect(completeMachine(machine)).toMatchObject({ ok: true });
+});
+
+test('a small board has two slots, and more modules than slots are said at their field', () => {
+  const machine = opened({ power: 'adapter', modules: 1 }).machine;
+  expect(machine.board?.slots?.map(({ name }) => name)).toEqual(['A1', 'B1']);
+  expect(completeMachine(machine)).toMatchObject({ ok: true });
+  expect(opened({ form: 'ATX' }).machine.board?.slots).toBeUndefined();
+  const crowded = intakeSchema.safeParse({ ...draft, form: 'Mini-ITX', modules: 3 });
+  expect(crowded.error?.issues.map(({ path }) => path[0])).toEqual(['modules']);
+});
+
+test('what is agreed at the counter is written, and only what was said', () => {
+  const agreed = opened({ handedIn: ' bag ', spendingLimit: '80,50', dataConsent: 'ask-first' });
+  expect(agreed).toMatchObject({ handedIn: 'bag', spendingLimit: 80.5, dataConsent: 'ask-first' });
+  expect(caseEventSchema.safeParse(agreed).success).toBe(true);
+  expect(Object.keys(opened())).not.toContain('spendingLimit');
+  const wrong = intakeSchema.safeParse({ ...draft, spendingLimit: 'much' });
+  expect(wrong.error?.issues.map(({ path }) => path[0])).toEqual(['spendingLimit']);
+});
+
+test('a machine that was here before is taken over as it was known, with the labels of parts that are still in it', () => {
+  const at = '2026-01-05T12:00:00Z';
+  const entry = (n: number, body: EventBody): CaseEvent => ({
+    ...body,
+    id: `00000000-0000-4000-8000-00000000000${n}`,
+    at,
+    by: 'Runa',
+  });
+  const folded = foldCase([
+    { ...opened({ modules: 1, sataDrives: 1 }), id: '00000000-0000-4000-8000-000000000001' },
+    entry(2, { kind: 'part-noted', part: 'module', make: 'Whelk', serial: '77', paid: 9 }),
+    entry(3, { kind: 'part-noted', part: 'supply', make: 'Limpet' }),
+    entry(4, { kind: 'machine-corrected', board: { stageLights: true } }),
+    entry(5, { kind: 'configuration-changed', changes: [{ kind: 'place', part: 'supply', to: { state: 'new' } }] }),
+  ]);
+  if (!folded.ok) throw new Error(folded.problem.message);
+  const copied = copyOf(12, folded.state);
+  const events = eventsFromDraft({ ...draft, machine: 'Kiosk again', copied }, { by: 'Ebbe', now: new Date(at) });
+  expect(events[0]).toMatchObject({ machine: { name: 'Kiosk again', board: { stageLights: true } } });
+  expect(events.slice(1)).toMatchObject([
+    { kind: 'part-noted', part: 'module', make: 'Whelk', serial: '77', by: 'Ebbe' },
+  ]);
+  expect(events[1]).not.toHaveProperty('paid');
+  expect(foldCase(events).ok).toBe(true);
 });

@@ -1,14 +1,19 @@
 import * as z from 'zod';
 import { CIRCUMSTANCES } from '../../../core/faults';
-import type { CaseOpened } from '../../../core/casework';
-import { BOARD_FORMS, type DeclaredPart } from '../../../core/machine';
+import { DATA_CONSENTS, type CaseEvent, type CaseOpened } from '../../../core/casework';
+import { BOARD_FORMS, type DeclaredMachine, type DeclaredPart } from '../../../core/machine';
 import { START_OUTCOMES } from '../../../core/startup';
 import type { BoardBookEntry } from '../../../core/firmware';
 import { newId } from '../../stores/new-id';
 import { boardFactsOf } from './board-facts';
+import { copiedMachineSchema, notesOfCopy } from './copied-machine';
 
 const text = (label: string, max: number) =>
   z.string().trim().min(1, `Enter ${label}.`).max(max, `At most ${max} characters.`);
+
+const optionalText = (max: number) => z.string().trim().max(max, `At most ${max} characters.`);
+const amountOf = (text: string) => Number(text.trim().replace(',', '.'));
+const isAmountOrEmpty = (text: string) => text.trim() === '' || (amountOf(text) >= 0 && amountOf(text) <= 1_000_000);
 
 /** What the intake form may hold while it is being filled. */
 export const draftSchema = z.object({
@@ -31,6 +36,13 @@ export const draftSchema = z.object({
   looseModules: z.number().int().min(0).max(4).default(0),
   signals: z.array(z.enum(['stageLights', 'checkpointDisplay', 'speaker'])),
   board: z.string().default(''),
+  revision: z.string().default(''),
+  contact: z.string().default(''),
+  handedIn: z.string().default(''),
+  spendingLimit: z.string().default(''),
+  dataConsent: z.enum([...DATA_CONSENTS, '']).default(''),
+  /** The machine of an earlier case of this owner, as it was known there; null where the parts are given by hand. */
+  copied: copiedMachineSchema.nullable().default(null),
 });
 
 /** What it must hold before a case is opened. Of parts on the bench nothing was seen yet. */
@@ -41,6 +53,12 @@ export const intakeSchema = draftSchema
     looseSupplies: draftSchema.shape.looseSupplies.unwrap(),
     looseModules: draftSchema.shape.looseModules.unwrap(),
     board: draftSchema.shape.board.unwrap(),
+    revision: draftSchema.shape.revision.unwrap(),
+    contact: optionalText(200),
+    handedIn: optionalText(400),
+    spendingLimit: z.string().refine(isAmountOrEmpty, 'Enter an amount, 0 or more.'),
+    dataConsent: draftSchema.shape.dataConsent.unwrap(),
+    copied: draftSchema.shape.copied.unwrap(),
     machine: text('what the machine is called', 80),
     owner: text('who brought it', 80),
     complaint: text('the complaint in the owner’s words', 400),
@@ -52,6 +70,13 @@ export const intakeSchema = draftSchema
         path: ['reported'],
         input: value.reported,
         message: 'Choose what happens, or "Not known".',
+      });
+    if (value.copied === null && value.board === '' && isSmallBoard(value) && value.modules > smallBoardSlots.length)
+      issues.push({
+        code: 'custom',
+        path: ['modules'],
+        input: value.modules,
+        message: 'A board of this size has two memory slots.',
       });
   });
 
@@ -77,7 +102,23 @@ export const emptyDraft: IntakeDraft = {
   looseModules: 0,
   signals: [],
   board: '',
+  revision: '',
+  contact: '',
+  handedIn: '',
+  spendingLimit: '',
+  dataConsent: '',
+  copied: null,
 };
+
+/** Of a board that follows the small size, and of one that follows none. */
+const smallBoardSlots = [
+  { name: 'A1', channel: 'A' },
+  { name: 'B1', channel: 'B' },
+];
+
+/** A machine on an adapter is palm-size where nobody says otherwise. */
+const isSmallBoard = ({ form, power }: Pick<IntakeDraft, 'form' | 'power'>): boolean =>
+  form === 'Mini-ITX' || form === 'palm-size' || (form === 'usual' && power === 'adapter');
 
 const several = (
   kind: DeclaredPart['kind'],
@@ -96,14 +137,67 @@ const beside = (kind: 'supply' | 'module', count: number, from: number): Declare
     loose: true,
   }));
 
+/** The events that a complete draft stands for: the opening, which board it is, what was known of a copied machine. */
+export function eventsFromDraft(draft: IntakeDraft, at: OpeningOf): readonly CaseEvent[] {
+  const { board, revision, copied } = draft;
+  const chosen = at.board && !copied ? { board, revision, model: at.board.model, installed: null } : null;
+  const noted = copied?.board ?? chosen;
+  const base = { id: newId(), at: at.now.toISOString(), by: at.by };
+  return [
+    openedFromDraft(draft, at),
+    ...(noted ? [{ kind: 'board-noted' as const, ...base, ...noted }] : []),
+    ...notesOfCopy(copied, at),
+  ];
+}
+
+interface OpeningOf {
+  readonly by: string;
+  readonly now: Date;
+  readonly board?: BoardBookEntry | null;
+}
+
 /** The opening event that a complete draft stands for, with what the board book says of its board. */
-export function openedFromDraft(
-  draft: IntakeDraft,
-  { by, now, board = null }: { by: string; now: Date; board?: BoardBookEntry | null },
-): CaseOpened {
+export function openedFromDraft(draft: IntakeDraft, { by, now, board = null }: OpeningOf): CaseOpened {
+  const isBench = draft.what === 'bench';
+  const name = draft.machine.trim();
+  return {
+    kind: 'case-opened',
+    id: newId(),
+    at: now.toISOString(),
+    by,
+    machine: draft.copied ? { ...draft.copied.machine, name } : declaredBy(draft, board),
+    owner: draft.owner.trim(),
+    complaint: draft.complaint.trim(),
+    circumstances: draft.circumstances,
+    reported: isBench || draft.reported === 'unknown' || draft.reported === '' ? null : draft.reported,
+    ...(draft.handedIn.trim() === '' ? {} : { handedIn: draft.handedIn.trim() }),
+    ...(draft.spendingLimit.trim() === '' ? {} : { spendingLimit: amountOf(draft.spendingLimit) }),
+    ...(draft.dataConsent === '' ? {} : { dataConsent: draft.dataConsent }),
+  };
+}
+
+function declaredBy(draft: IntakeDraft, board: BoardBookEntry | null): DeclaredMachine {
   const isBench = draft.what === 'bench';
   const facts = board ? boardFactsOf(board) : {};
-  const parts: DeclaredPart[] = [
+  return {
+    name: draft.machine.trim(),
+    parts: partsOf(draft),
+    board: {
+      ...(isSmallBoard(draft) && !board ? { slots: smallBoardSlots } : {}),
+      ...facts,
+      ...(draft.form === 'usual' ? {} : { form: draft.form }),
+      stageLights: facts.stageLights === true || draft.signals.includes('stageLights'),
+      checkpointDisplay: draft.signals.includes('checkpointDisplay'),
+      speaker: draft.signals.includes('speaker'),
+    },
+    builtInGraphics: draft.builtInGraphics,
+    bare: true,
+    ...(isBench ? { onBench: true } : {}),
+  };
+}
+
+function partsOf(draft: IntakeDraft): DeclaredPart[] {
+  return [
     {
       id: draft.power,
       kind: draft.power,
@@ -123,31 +217,7 @@ export function openedFromDraft(
       { bus: 'm2', ...(draft.m2Drives === 1 ? { name: 'M.2 drive' } : {}) },
       'm2-drive',
     ),
-    ...(isBench ? [] : several('front-usb', draft.frontUsb)),
+    ...(draft.what === 'bench' ? [] : several('front-usb', draft.frontUsb)),
     ...several('usb-device', draft.usbDevices),
   ];
-  return {
-    kind: 'case-opened',
-    id: newId(),
-    at: now.toISOString(),
-    by,
-    machine: {
-      name: draft.machine.trim(),
-      parts,
-      board: {
-        ...facts,
-        ...(draft.form === 'usual' ? {} : { form: draft.form }),
-        stageLights: facts.stageLights === true || draft.signals.includes('stageLights'),
-        checkpointDisplay: draft.signals.includes('checkpointDisplay'),
-        speaker: draft.signals.includes('speaker'),
-      },
-      builtInGraphics: draft.builtInGraphics,
-      bare: true,
-      ...(isBench ? { onBench: true } : {}),
-    },
-    owner: draft.owner.trim(),
-    complaint: draft.complaint.trim(),
-    circumstances: draft.circumstances,
-    reported: isBench || draft.reported === 'unknown' || draft.reported === '' ? null : draft.reported,
-  };
 }

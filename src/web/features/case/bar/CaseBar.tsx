@@ -3,7 +3,8 @@ import { Cpu, Download, Keyboard } from 'lucide-react';
 import { Button as AriaButton, Dialog, DialogTrigger } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { CaseStage } from '../../../../core/casework';
+import type { CaseOpened, CaseStage } from '../../../../core/casework';
+import { dataConsentWords } from '../../case-log/data-consent-words';
 import { Allowed } from '../../../shell/Allowed';
 import { TopBar } from '../../../shell/TopBar';
 import { Button } from '../../../components/Button';
@@ -84,9 +85,9 @@ export const caseKeys: readonly (readonly [string, string])[] = [
 interface CaseBarProps {
   readonly caseId: string;
   readonly number: number;
-  readonly machine: string;
-  readonly owner: string;
-  readonly complaint: string;
+  readonly opened: CaseOpened;
+  /** How the owner is reached, where it was noted. */
+  readonly contact: string | undefined;
   readonly stage: CaseStage;
   readonly onPark: (waitingFor: string, until: string | null) => void;
   readonly onClose: () => void;
@@ -96,9 +97,8 @@ interface CaseBarProps {
 export const CaseBar = memo(function CaseBar({
   caseId,
   number,
-  machine,
-  owner,
-  complaint,
+  opened,
+  contact,
   stage,
   onPark,
   onClose,
@@ -107,8 +107,8 @@ export const CaseBar = memo(function CaseBar({
   return (
     <TopBar>
       <Number>{caseNumber(number)}</Number>
-      <Machine title={machine}>{machine}</Machine>
-      <AsTold machine={machine} owner={owner} complaint={complaint} />
+      <Machine title={opened.machine.name}>{opened.machine.name}</Machine>
+      <AsTold opened={opened} contact={contact} />
       <OtherMachines caseId={caseId} />
       <StageMark stage={stage} />
       <DialogTrigger>
@@ -152,20 +152,25 @@ export const CaseBar = memo(function CaseBar({
   );
 });
 
-/** The complaint, cut where the bar is narrow; a press shows all of it, and whose machine it is. */
-function AsTold({ machine, owner, complaint }: Pick<CaseBarProps, 'machine' | 'owner' | 'complaint'>) {
+/** The complaint, cut where the bar is narrow; a press shows all that was said and agreed when the machine came in. */
+function AsTold({ opened, contact }: Pick<CaseBarProps, 'opened' | 'contact'>) {
+  const { machine, owner, complaint, handedIn, spendingLimit, dataConsent } = opened;
+  const lines: readonly (readonly [string, string | undefined])[] = [
+    ['Machine', machine.name],
+    ['Owner', owner],
+    ['Contact', contact],
+    ['Complaint', `“${complaint}”`],
+    ['Handed in', handedIn],
+    ['May cost up to', spendingLimit === undefined ? undefined : String(spendingLimit)],
+    ['Data on it', dataConsent && dataConsentWords[dataConsent]],
+  ];
   return (
     <DialogTrigger>
       <Complaint aria-label="Owner and complaint">“{complaint}”</Complaint>
       <KeySheet placement="bottom start">
         <Dialog aria-label="Owner and complaint">
           <Told>
-            <dt>Machine</dt>
-            <dd>{machine}</dd>
-            <dt>Owner</dt>
-            <dd>{owner}</dd>
-            <dt>Complaint</dt>
-            <dd>“{complaint}”</dd>
+            {lines.map(([label, words]) => words !== undefined && <KeyLine key={label} name={label} does={words} />)}
           </Told>
         </Dialog>
       </KeySheet>

@@ -102,12 +102,12 @@ export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, o
   const sensors = useDragSensors();
   const [pointed, setPointed] = useState<string | null>(null);
   useTouchedInView(svg, touched);
-  const drop = (event: DragEndEvent) => {
+  const dropped = (event: DragEndEvent) => {
     const move = droppedMove(state, event);
     if (move) onMove(move);
   };
   return (
-    <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={drop}>
+    <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={dropped}>
       <Drawing
         ref={svg}
         viewBox={`0 0 ${plan.width} ${plan.height}`}
@@ -125,11 +125,7 @@ export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, o
         <Leads leads={plan.leads} shares={shares} followed={pointed ? [...touched, pointed] : touched} />
         <BoardFittings plan={plan} shares={shares} />
         {plan.parts.filter(({ part: one }) => one.kind !== 'board').map((shape) => part(shape))}
-        {plan.besideAt && (
-          <text className="where" x={plan.besideAt.x} y={plan.besideAt.y}>
-            beside it
-          </text>
-        )}
+        <Beside at={plan.besideAt} />
       </Drawing>
     </DndContext>
   );
@@ -155,6 +151,13 @@ export function PlanDrawing({ state, shares, touched, ticks, canMove, onPress, o
     );
   }
 }
+
+const Beside = ({ at }: { readonly at: MachinePlan['besideAt'] }) =>
+  at && (
+    <text className="where" x={at.x} y={at.y}>
+      beside it
+    </text>
+  );
 
 /** A lead stands out with the part in question, and with the one under the pointer. */
 function Leads({

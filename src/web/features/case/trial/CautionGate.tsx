@@ -49,8 +49,8 @@ const Done = styled.p`
 
 /** The cautions of this trial. Where harm is possible they are confirmed before anything can be noted as seen. */
 export function CautionGate({ cautions, gate }: { readonly cautions: readonly CautionId[]; readonly gate: Gate }) {
-  const { isConfirmed, isAsked } = gate;
-  const toConfirm = gateOf(cautions);
+  const { isConfirmed, isAsked, asks } = gate;
+  const toConfirm = gateOf(asks);
   const box = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (isAsked) box.current?.scrollIntoView({ block: 'nearest' });

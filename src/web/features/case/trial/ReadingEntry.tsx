@@ -1,4 +1,5 @@
-import { useState } from 'react';
+import { useCallback, useRef, useState } from 'react';
+import { useCaseKeys } from '../../case-log/use-case-keys';
 import styled from 'styled-components';
 import { QUANTITIES, gradeReading, parseTrialId } from '../../../../core/trials';
 import type { TrialView } from '../../../../core/diagnosis';
@@ -29,6 +30,15 @@ export function ReadingEntry({
 }) {
   const [text, setText] = useState('');
   const [error, setError] = useState<string | undefined>();
+  const row = useRef<HTMLFormElement>(null);
+  // The first figure of a reading finds its field by itself.
+  const type = useCallback((key: string) => {
+    if (!/^[\d.,−-]$/.test(key)) return false;
+    setText(key);
+    row.current?.querySelector('input')?.focus();
+    return true;
+  }, []);
+  useCaseKeys(type);
   const ref = parseTrialId(trial.id);
   const quantity = ref?.kind === 'measure' ? QUANTITIES.find(({ id }) => id === ref.quantity) : undefined;
   if (!quantity || !trial.limits) return null;
@@ -37,6 +47,7 @@ export function ReadingEntry({
   const label = trial.outcomes.find(({ id }) => id === grade)?.label;
   return (
     <Row
+      ref={row}
       noValidate
       onSubmit={(event) => {
         event.preventDefault();

@@ -55,7 +55,7 @@ describe('a reading', () => {
 });
 
 describe('the card of a trial', () => {
-  const gate = { isConfirmed: true, isAsked: false, confirm: () => undefined, pass: () => true };
+  const gate = { isConfirmed: true, isAsked: false, asks: [], confirm: () => undefined, pass: () => true };
   const seen: string[] = [];
   const shownAs = (trial: TrialView, isFull: boolean) => ({
     procedure: procedureOf(state, trial.id, null),
@@ -135,7 +135,14 @@ describe('the card of a trial', () => {
 
 describe('cautions', () => {
   const confirm = jest.fn();
-  const gateWith = (more: object) => ({ isConfirmed: false, isAsked: false, confirm, pass: () => true, ...more });
+  const gateWith = (more: object) => ({
+    isConfirmed: false,
+    isAsked: false,
+    asks: ['unplug'] as const,
+    confirm,
+    pass: () => true,
+    ...more,
+  });
 
   test('where harm is possible they are confirmed, and say so afterwards', () => {
     renderInShell(<CautionGate cautions={['unplug']} gate={gateWith({ isAsked: true })} />);
