@@ -15,7 +15,7 @@ const demoCase = (key) => `/cases/0d3a0c00-0000-4000-8000-00000000${key}00`;
 
 const views = [
   { name: 'sign-in', path: '/' },
-  { name: 'queue', path: '/' },
+  { name: 'queue', path: '/', act: (page) => page.getByText('Press the case switch').waitFor() },
   { name: 'intake', path: '/cases/new' },
   { name: 'case-dead-machine', path: demoCase('05') },
   {

@@ -94,14 +94,16 @@ test('what was typed at intake survives a closed tab; what is missing is said at
   await again.goto(`${program.url}/cases/new`);
   await expect(again.getByLabel('Machine', { exact: true })).toHaveValue('Half written');
   await again.getByRole('button', { name: 'Open the case' }).click();
-  await expect(again.getByText('Enter who brought it.')).toBeVisible();
+  await expect(again.getByLabel('Owner', { exact: true })).toBeFocused();
+  await expect(again.getByRole('alert')).toHaveText('Enter who brought it. And 2 more fields.');
   await expect(again.getByText('Choose what happens, or "Not known".')).toBeVisible();
   await expect(again).toHaveURL(/\/cases\/new$/);
 });
 
 test('a case that does not exist and an address that leads nowhere say so', async ({ page, program }) => {
   await page.goto(`${program.url}/cases/99999999-9999-4999-8999-999999999999`);
-  await expect(page.getByRole('alert')).toContainText('expected the id of a case');
+  await expect(page.getByRole('alert')).toHaveText('No such case.');
+  await expect(page.getByRole('link', { name: 'Back to the bench queue' })).toBeVisible();
   await page.goto(`${program.url}/teapot`);
   await expect(title(page)).toHaveText('Page not found');
 });
@@ -117,4 +119,21 @@ test('a screen whose code is gone, for the program was updated, says so and is l
   await page.unroute('**/assets/IntakePage*');
   await page.getByRole('button', { name: 'Reload' }).click();
   await expect(page.getByLabel('Complaint')).toBeVisible();
+});
+
+test('an answer that takes over a second says what is waited for, and then goes', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: 'Slow', reported: 'Nothing at all' });
+  const address = page.url();
+  await page.goto(`${program.url}/teapot`);
+  await page.route('**/api/cases/*', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 2500));
+    await route.continue();
+  });
+  await page.evaluate(() =>
+    indexedDB.databases().then((all) => all.map(({ name }) => indexedDB.deleteDatabase(name ?? ''))),
+  );
+  await page.goto(address);
+  await expect(page.getByText('Loading …')).toBeVisible();
+  await expect(title(page)).toHaveText('Start it as it is');
+  await expect(page.getByText('Loading …')).toBeHidden();
 });

@@ -74,3 +74,41 @@ test('a measurement is graded as it is typed and refused when it is no number', 
   await page.getByRole('button', { name: 'Record', exact: true }).click();
   await expect(sheet(page)).toContainText('4.31 V: too low');
 });
+
+test('a machine that was here before is taken over with what was noted of its parts, and what is agreed is readable', async ({
+  page,
+  usedDemo,
+}) => {
+  await page.goto(`${usedDemo.url}/cases/0d3a0c00-0000-4000-8000-000000000500`);
+  await page.locator('[data-part="supply"] .body').click();
+  await page.getByRole('button', { name: 'Note what it is' }).click();
+  await page.getByLabel('Make').fill('Limpet works');
+  await page.getByLabel('Rating').fill('450 W');
+  await page.getByRole('button', { name: 'Note', exact: true }).click();
+  await expect(sheet(page)).toContainText('Limpet works and 450 W');
+
+  await page.goto(`${usedDemo.url}/cases/new`);
+  await page.getByLabel('Owner', { exact: true }).fill('harbour master');
+  await page.getByRole('button', { name: 'Copy 0005 Tide-gauge logger' }).click();
+  await expect(page.getByLabel('Machine', { exact: true })).toHaveValue('Tide-gauge logger');
+  await expect(page.getByText(/^As in case 0005: supply, module 1, module 2, graphics card/)).toBeVisible();
+  await page.getByLabel('Complaint').fill('Again.');
+  await page.getByRole('radio', { name: 'Nothing at all' }).check({ force: true });
+  await page.getByLabel('Contact').fill('the blue door, after six');
+  await page.getByLabel('Handed in with it').fill('one bag');
+  await page.getByLabel('May cost up to').fill('many');
+  await page.getByLabel('Data on it').selectOption('Ask before anything is lost');
+  await page.getByRole('button', { name: 'Open the case' }).click();
+  await expect(page.getByLabel('May cost up to')).toBeFocused();
+  await page.getByLabel('May cost up to').fill('80');
+  await page.getByRole('button', { name: 'Open the case' }).click();
+
+  await expect(title(page)).toHaveText('Start it as it is');
+  await page.getByRole('button', { name: 'Owner and complaint' }).click();
+  const told = page.getByRole('dialog', { name: 'Owner and complaint' });
+  for (const words of ['the blue door, after six', 'one bag', '80', 'Ask before anything is lost'])
+    await expect(told).toContainText(words);
+  await page.keyboard.press('Escape');
+  await page.locator('[data-part="supply"] .body').click();
+  await expect(page.getByRole('dialog', { name: 'supply' })).toContainText('Limpet works · 450 W');
+});

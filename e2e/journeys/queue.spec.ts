@@ -51,3 +51,18 @@ test('the theme is kept, and who works here is shown', async ({ page, demo }) =>
   await expect(page.getByRole('button', { name: 'Day theme' })).toBeVisible();
   await expect(title(page)).toHaveText('Bench queue');
 });
+
+test('the queue says what is next and who is suspected, and sorts by its heads', async ({ page, demo }) => {
+  await page.goto(`${demo.url}/`);
+  const rows = page.getByRole('list', { name: 'Cases' }).getByRole('listitem');
+  // What is overdue comes first.
+  await expect(rows.first()).toContainText('overdue since');
+  const tide = rows.filter({ hasText: 'Tide-gauge logger' });
+  await expect(tide).toContainText('Press the case switch and feel how it moves');
+  await expect(tide).toContainText(/min · \d+\s% liquid or dirt in the case switch/);
+  await expect(tide).toContainText('Runa');
+  await page.getByRole('button', { name: 'No.' }).click();
+  await expect(rows.first()).toContainText('0015');
+  await page.getByRole('button', { name: 'Next test' }).click();
+  await expect(rows.first()).toContainText(/<\s1\smin/);
+});

@@ -3,7 +3,8 @@ import type { FieldProblem, Problem } from '../../contracts';
 /** A request that the server refused, with what it said. */
 export class ProblemError extends Error {
   constructor(readonly problem: Problem) {
-    super(problem.detail ?? problem.title);
+    // What an address names and is not there is said in words; the detail is for who made the request.
+    super(problem.status === 404 ? `${problem.title}.` : (problem.detail ?? problem.title));
   }
 
   get fields(): readonly FieldProblem[] {

@@ -5,6 +5,7 @@ import { useSession } from '../api/session';
 import { Notice } from '../components/Notice';
 import { DoorPage } from './doors/DoorPage';
 import { Inside } from './Inside';
+import { ServerProgress } from './ServerProgress';
 
 /** Loaded on demand: a user who is signed in never needs its forms. */
 const SignInPage = lazy(async () => ({ default: (await import('./doors/SignInPage')).SignInPage }));
@@ -42,6 +43,7 @@ export function Doors() {
     );
   return (
     <Inside key={data.me.id} me={data.me}>
+      <ServerProgress />
       <Outlet />
     </Inside>
   );

@@ -1,6 +1,7 @@
 import { Link, useParams } from 'react-router';
 import { useCaseDetail } from '../../api/cases';
 import { Notice } from '../../components/Notice';
+import { Progress } from '../../components/Progress';
 import { Page } from '../../shell/Page';
 import { useDesk } from '../../stores/desk-store';
 import { useDiagnosis } from '../../workers/use-diagnosis';
@@ -29,7 +30,8 @@ function OneCase({ caseId }: { readonly caseId: string }) {
       />
     );
   const message = viewed?.ok === false ? viewed.problem.message : error?.message;
-  return message === undefined ? null : <CaseNotice message={message} />;
+  if (message !== undefined) return <CaseNotice message={message} />;
+  return viewed ? <Progress words="Weighing what was seen" /> : null;
 }
 
 function CaseNotice({ message }: { readonly message: string }) {

@@ -9,6 +9,7 @@ import type { Diagnosed } from '../../workers/use-diagnosis';
 import type { LinkId } from '../../../core/startup';
 import { useMay, useMe } from '../../shell/me';
 import { caseNumber } from '../../components/format';
+import { Progress } from '../../components/Progress';
 import { useLatest } from '../../components/use-latest';
 import { useUnsent } from '../../device/outbox-store';
 import { useWakeLock } from '../../components/use-wake-lock';
@@ -114,6 +115,7 @@ export function CaseScreen({ caseId, number, contact, newest, diagnosed }: CaseS
         onClose={close}
       />
       <SaveNotice caseId={caseId} />
+      {!isCurrent && !diagnosed.retry && <Progress words="Weighing what was seen" />}
       <Chain links={diagnosis?.links ?? noLinks} chosen={link} onChoose={setLink} />
       <Columns>
         <Machine caseId={caseId} diagnosed={diagnosed} work={work} link={link} onPick={choose} onRecord={record} />

@@ -21,6 +21,7 @@ import { CounterFields } from './CounterFields';
 import { CopiedParts } from './CopiedParts';
 import { EarlierMachines } from './EarlierMachines';
 import { draftSchema, emptyDraft, eventsFromDraft, intakeSchema, type IntakeDraft } from './intake-draft';
+import { goToFirstError } from './go-to-first-error';
 import { PartsFields } from './PartsFields';
 import { ReportedChoices } from './ReportedChoices';
 
@@ -105,14 +106,7 @@ export function IntakePage() {
           <h2>Agreed at the counter</h2>
           <CounterFields form={form} />
         </Section>
-        <Section>
-          <h2>Parts</h2>
-          {draft.copied ? (
-            <CopiedParts copied={draft.copied} onDrop={() => set({ copied: null })} />
-          ) : (
-            <PartsFields draft={draft} set={set} error={form.formState.errors.modules?.message} />
-          )}
-        </Section>
+        <Parts form={form} draft={draft} set={set} />
         {open.error && <Notice kind="danger">{open.error.message}</Notice>}
         <Foot>
           <Button type="submit" $kind="primary" isDisabled={open.isPending || (draft.board !== '' && board.isPending)}>
@@ -160,11 +154,25 @@ function useOpening(form: UseFormReturn<IntakeDraft>, board: BoardBookEntry | nu
   return { submit, open, clear };
 }
 
-/** The first field that is wrong, in the order of the page, is where the typing goes on. */
-function goToFirstError(): void {
-  const wrong = document.querySelector<HTMLElement>('form [aria-invalid="true"], form [data-invalid] input');
-  wrong?.focus();
-  wrong?.scrollIntoView({ block: 'center' });
+/** What it is made of: by counts, or as it was when it was here before. */
+function Parts({ form, draft, set }: KnownProps) {
+  const { copied, what, owner, machine } = draft;
+  return (
+    <Section>
+      <h2>Parts</h2>
+      {what === 'machine' && !copied && (
+        <EarlierMachines
+          owner={owner}
+          onCopy={(found) => set({ copied: found, ...(machine.trim() ? {} : { machine: found.machine.name }) })}
+        />
+      )}
+      {copied ? (
+        <CopiedParts copied={copied} onDrop={() => set({ copied: null })} />
+      ) : (
+        <PartsFields draft={draft} set={set} error={form.formState.errors.modules?.message} />
+      )}
+    </Section>
+  );
 }
 
 /** A computer or parts, whose, and why they are here. */
@@ -188,12 +196,6 @@ function WhatAndWhose({ form, draft, set }: KnownProps) {
           label={isBench ? 'What is to be proven, and why' : 'Complaint, in the owner’s words'}
         />
       </Three>
-      {!isBench && (
-        <EarlierMachines
-          owner={draft.owner}
-          onCopy={(copied) => set({ copied, ...(draft.machine.trim() ? {} : { machine: copied.machine.name }) })}
-        />
-      )}
     </>
   );
 }
