@@ -13,35 +13,10 @@ import { checkStickFile } from './check-stick-file';
 import { inspectFile } from './inspect-file';
 import { decode, listen } from './listen';
 import { makeStick } from './make-stick';
+import { answerBudget, answerTrace } from './power';
 import { toJson } from './to-json';
+import { usage } from './usage';
 import { answerVerify } from './verify-case';
-
-const usage = `usage: probe diagnose CASE.json [--json]
-       probe export-model CASE.json --json [--faults 1|2]
-       probe verify CASE.json [--json]
-       probe simulate [--strategy NAME] [--cases N] [--seed S] [--json]
-       probe replay --fault FAULT@PART [--fault ...] [--machine CASE.json] [--strategy NAME] [--seed S] [--json]
-       probe stick make --image [VERSION=]FILE [--image ...] --name NAME [--original NAME] [--sha256 HEX]
-                        --size 64MiB --out OUT.img[.gz]|DEVICE [--yes-erase DEVICE] [--json]
-       probe stick check STICK.img[.gz]|DEVICE --name NAME[,NAME ...] [--bytes N] [--sha256 HEX] [--board BOARD.json] [--json]
-       probe firmware inspect FILE [--name NAME[,NAME ...]] [--bytes N] [--sha256 HEX] [--json]
-       probe firmware plan --board BOARD.json [--from VERSION] --goal newest|support:CPU|fix:WORDS|version:V
-                           [--revision R] [--soak-days N] [--allow-irreversible]
-                           [--ready-for CPU] [--ran CPU] [--made YYYY-MM-DD] [--json]
-       probe signals listen FILE.wav [--json]
-       probe signals decode --board BOARD.json [--beeps "L S S"] [--code 55] [--lights LABEL,LABEL:blinks]
-                [--sequence LABEL,LABEL] [--json]
-
-  diagnose      ranked suspects, evidence, doubts and next trials for an exported or hand-written case file
-  export-model  hypotheses, trials and outcome probabilities in the case's present configuration
-  verify        whether the record is as it was written; exit code 1 if not
-  simulate      plays faulty machines by one strategy: ${STRATEGIES.join(', ')}
-  replay        the whole conversation of the tool with a technician at a machine with these faults
-  stick         makes a stick for a bare-board flash as a raw image; judges one
-  firmware      tells what a downloaded file is; plans which releases to install, in which order
-  signals       hears the beeps of a board in a recording; exit code 1 if there is none;
-                what codes, beeps and lights mean on a board
-`;
 
 const options = {
   json: { type: 'boolean', default: false },
@@ -72,6 +47,7 @@ const options = {
   code: { type: 'string' },
   lights: { type: 'string' },
   sequence: { type: 'string' },
+  label: { type: 'string' },
   'allow-irreversible': { type: 'boolean', default: false },
 } as const;
 
@@ -157,6 +133,11 @@ const pairs: Readonly<Record<string, (files: readonly string[], values: Values) 
     const sequence = values.sequence === undefined ? undefined : namesOf(values.sequence);
     return decode({ board: needed('signals decode', 'board', values.board), beeps, code, lights, sequence });
   },
+  'power budget': (files) => answerBudget(oneFile('power budget', files)),
+  'power trace': (files, values) =>
+    answerTrace(oneFile('power trace', files), {
+      label: wholeOrRefuse('--label', needed('power trace', 'label', values.label), 1, 5000),
+    }),
   'firmware plan': (files, values) => {
     if (files.length > 0) misused(`firmware plan: expected no file but --board, found "${files[0] ?? ''}"`);
     return planFirmware({

@@ -12,17 +12,23 @@ import { copyOf, type CopiedMachine } from './copied-machine';
 
 const Row = styled.div`
   display: flex;
-  flex-wrap: wrap;
+  min-width: 0;
   align-items: center;
   gap: 0.4rem 0.8rem;
 `;
 const Small = styled(Button)`
+  min-width: 0;
   padding: 0.2rem 0.7rem;
+  white-space: nowrap;
+`;
+
+const Lead = styled.span`
+  white-space: nowrap;
 `;
 
 const askAfterMs = 300;
 const shortestName = 3;
-const mostShown = 4;
+const mostShown = 3;
 
 /** Machines that this owner brought before: one press takes the parts over as they were known then. */
 export function EarlierMachines({
@@ -56,7 +62,7 @@ function Earlier({ owner, onCopy }: { readonly owner: string; readonly onCopy: (
   };
   return (
     <Row role="group" aria-label="Earlier machines of this owner">
-      <span>Here before:</span>
+      <Lead>Here before:</Lead>
       {same.slice(0, mostShown).map(({ id, number, machine }) => (
         <Small key={id} onPress={() => void copy(id)}>
           Copy {caseNumber(number)} {machine}

@@ -1,13 +1,9 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useEffect, useState } from 'react';
+import { useEffect } from 'react';
 import { Controller, useForm, type UseFormReturn, useWatch } from 'react-hook-form';
-import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { CIRCUMSTANCES } from '../../../core/faults';
-import type { BoardBookEntry } from '../../../core/firmware';
 import { useBoardDetail } from '../../api/boards';
-import { useOpenCase } from '../../api/cases';
-import { useMe } from '../../shell/me';
 import { Page } from '../../shell/Page';
 import { Button } from '../../components/Button';
 import { CheckGrid, ChoiceGrid } from '../../components/ChoiceGrid';
@@ -15,13 +11,12 @@ import { Field } from '../../components/Field';
 import { counted } from '../../components/format';
 import { Notice } from '../../components/Notice';
 import { useIntakeDraftStore } from '../../stores/intake-draft-store';
-import { newId } from '../../stores/new-id';
 import { circumstanceWords } from '../case-log/circumstance-words';
 import { CounterFields } from './CounterFields';
 import { CopiedParts } from './CopiedParts';
 import { EarlierMachines } from './EarlierMachines';
-import { draftSchema, emptyDraft, eventsFromDraft, intakeSchema, type IntakeDraft } from './intake-draft';
-import { goToFirstError } from './go-to-first-error';
+import { draftSchema, emptyDraft, intakeSchema, type IntakeDraft } from './intake-draft';
+import { useOpening } from './use-opening';
 import { PartsFields } from './PartsFields';
 import { ReportedChoices } from './ReportedChoices';
 
@@ -51,6 +46,14 @@ const Foot = styled.div`
   align-items: center;
 `;
 
+/** As high with an offer beside the heading as without: nothing moves under a finger. */
+const PartsHead = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 1.5rem;
+  height: 44px;
+  overflow: hidden;
+`;
 const Missing = styled.span`
   font-weight: 600;
   color: ${({ theme }) => theme.danger};
@@ -132,40 +135,20 @@ export function IntakePage() {
   );
 }
 
-/** The case is opened with what was entered; where something is wrong the typing goes on at the first of it. */
-function useOpening(form: UseFormReturn<IntakeDraft>, board: BoardBookEntry | null) {
-  const [caseId] = useState(newId);
-  const by = useMe().name;
-  const clear = useIntakeDraftStore((store) => store.clear);
-  const open = useOpenCase();
-  const navigate = useNavigate();
-  const submit = form.handleSubmit(
-    async (values) => {
-      await open.mutateAsync({
-        id: caseId,
-        events: eventsFromDraft(values, { by, now: new Date(), board }),
-        ...(values.contact.trim() === '' ? {} : { contact: values.contact.trim() }),
-      });
-      clear();
-      await navigate(`/cases/${caseId}`);
-    },
-    () => requestAnimationFrame(goToFirstError),
-  );
-  return { submit, open, clear };
-}
-
 /** What it is made of: by counts, or as it was when it was here before. */
 function Parts({ form, draft, set }: KnownProps) {
   const { copied, what, owner, machine } = draft;
   return (
     <Section>
-      <h2>Parts</h2>
-      {what === 'machine' && !copied && (
-        <EarlierMachines
-          owner={owner}
-          onCopy={(found) => set({ copied: found, ...(machine.trim() ? {} : { machine: found.machine.name }) })}
-        />
-      )}
+      <PartsHead>
+        <h2>Parts</h2>
+        {what === 'machine' && !copied && (
+          <EarlierMachines
+            owner={owner}
+            onCopy={(found) => set({ copied: found, ...(machine.trim() ? {} : { machine: found.machine.name }) })}
+          />
+        )}
+      </PartsHead>
       {copied ? (
         <CopiedParts copied={copied} onDrop={() => set({ copied: null })} />
       ) : (

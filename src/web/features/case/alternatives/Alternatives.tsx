@@ -110,6 +110,12 @@ function AllTrials({ trials, onPick }: TrialListProps) {
   useEffect(() => {
     top.current?.scrollIntoView({ block: 'start' });
   }, []);
+  const pick = (id: string) => {
+    // It closes now: the column stands at its suspects again.
+    const column = top.current?.closest('section');
+    if (column) column.scrollTop = 0;
+    onPick(id);
+  };
   return (
     <>
       <div ref={top} />
@@ -117,7 +123,7 @@ function AllTrials({ trials, onPick }: TrialListProps) {
       {groups.map((one) => (
         <section key={one.group} aria-label={one.group}>
           <Kind>{one.group}</Kind>
-          <TrialList trials={one.trials} onPick={onPick} />
+          <TrialList trials={one.trials} onPick={pick} />
         </section>
       ))}
       {groups.length === 0 && folded.length === 0 && <p>No test has these words.</p>}
@@ -126,7 +132,7 @@ function AllTrials({ trials, onPick }: TrialListProps) {
           {isUnfolded ? 'Fold these away' : `${folded.length} without new information`}
         </More>
       )}
-      {isUnfolded && <TrialList trials={folded} onPick={onPick} />}
+      {isUnfolded && <TrialList trials={folded} onPick={pick} />}
     </>
   );
 }

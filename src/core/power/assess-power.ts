@@ -1,0 +1,89 @@
+import { powerBudget, type PowerBudget } from './budget';
+import { schoolsOf, whatWouldFit, type SchoolAsks, type WouldFit } from './headroom';
+import { nameOf } from './lead-graph';
+import { leadLoads, unsafeChains, weakestOf, type LoadedElement, type UnsafeChain } from './lead-loads';
+import type { PowerPlan } from './power-plan';
+
+/** What a plan comes to. */
+export interface PowerAssessment {
+  readonly budget: PowerBudget;
+  /** The largest demand first: it governs. */
+  readonly schools: readonly SchoolAsks[];
+  /** The least supply for the school that governs. */
+  readonly wouldFit: WouldFit;
+  readonly leads: readonly LoadedElement[];
+  readonly weakest: LoadedElement | null;
+  readonly unsafe: readonly UnsafeChain[];
+  readonly verdict: Verdict;
+}
+
+export const VERDICTS = ['too-small', 'tight', 'enough', 'no-label'] as const;
+
+/** The one sentence on top, and what it rests on. */
+export interface Verdict {
+  readonly verdict: (typeof VERDICTS)[number];
+  readonly sentence: string;
+}
+
+/** From this probability on that a peak passes a limit the supply is too small; from half of it on it is tight. */
+const tooOften = 0.5;
+const often = 0.05;
+
+/** Judges a plan: budget against label, schools side by side, leads with the weakest, and a sentence. */
+export function assessPower({ consumers, supply, derating, leads, calibration }: PowerPlan): PowerAssessment {
+  const budget = powerBudget({ consumers, label: supply, derating, calibration });
+  const schools = schoolsOf(budget);
+  const loaded = leadLoads(leads, (id) => sustainedOf(budget, id));
+  const weakest = weakestOf(loaded);
+  const [governs] = schools;
+  const onV12 = powerBudget({ consumers, calibration }).consumers.reduce(
+    (sum, { consumer, loads }) => sum + loads.peak.high * (consumer.rails.v12 ?? 0),
+    0,
+  );
+  return {
+    budget,
+    schools,
+    wouldFit: whatWouldFit(governs ?? { watts: 0 }, onV12),
+    leads: loaded,
+    weakest,
+    unsafe: unsafeChains(loaded),
+    verdict: verdictOf(budget, weakest),
+  };
+}
+
+/** Connectors warm by what lasts, so leads are judged at the upper end of the sustained load. */
+const sustainedOf = ({ consumers }: PowerBudget, id: string): number =>
+  consumers.find(({ consumer }) => consumer.id === id)?.loads.sustained.high ?? 0;
+
+function verdictOf({ limits }: PowerBudget, weakest: LoadedElement | null): Verdict {
+  const [first] = limits;
+  if (!first) return { verdict: 'no-label', sentence: 'Enter what the label of the supply says.' };
+  const chain =
+    weakest && weakest.fullness > 1
+      ? ` ${nameOf(weakest.element)} carries ${Math.round(weakest.watts)} W and may carry ${Math.round(weakest.limitWatts)} W.`
+      : '';
+  const limit = first.limit.id === 'total' ? 'its rating' : `its ${first.limit.name} limit`;
+  if (first.peakPasses >= tooOften)
+    return {
+      verdict: 'too-small',
+      sentence: `Too small: peaks pass ${limit} ${howOften(first.peakPasses)}.${chain}`,
+    };
+  if (first.peakPasses >= often)
+    return {
+      verdict: 'tight',
+      sentence: `Tight: peaks pass ${limit} ${howOften(first.peakPasses)}.${chain}`,
+    };
+  return {
+    verdict: 'enough',
+    sentence: `Enough: peaks stay below every limit, ${Math.round(leastHeadroom(limits))} W left at sustained load.${chain}`,
+  };
+}
+
+const leastHeadroom = (limits: PowerBudget['limits']): number => Math.min(...limits.map((one) => one.headroomWatts));
+
+/** @example howOften(0.87) // => 'in about 9 of 10 loads' */
+function howOften(probability: number): string {
+  const tenths = Math.round(10 * probability);
+  if (tenths === 10) return 'in nearly every load';
+  return `in about ${tenths === 0 ? '1 of 20' : `${tenths} of 10`} loads`;
+}

@@ -1,0 +1,66 @@
+/** How far a meter may be off: percent of the reading, and counts of its last digit. */
+export interface MeterAccuracy {
+  readonly percent: number;
+  readonly counts: number;
+  /** What its last digit stands for, in the unit of the reading. */
+  readonly resolution: number;
+}
+
+/** A usual bench meter in its 20 V range. */
+export const usualMeter: MeterAccuracy = { percent: 0.5, counts: 2, resolution: 0.01 };
+
+/** One standard deviation of a reading: the limits of the meter taken as a rectangular distribution (GUM 4.3.7). */
+export const spreadOf = (reading: number, { percent, counts, resolution }: MeterAccuracy): number =>
+  (Math.abs(reading) * (percent / 100) + counts * resolution) / Math.sqrt(3);
+
+export interface Limits {
+  readonly low: number;
+  readonly high: number;
+}
+
+/** Limits of a rail: ±5 %, of −12 V ±10 %. @example railLimits(5) // => { low: 4.75, high: 5.25 } */
+export function railLimits(nominalVolts: number, tolerance = nominalVolts < 0 ? 0.1 : 0.05): Limits {
+  const [a, b] = [nominalVolts * (1 - tolerance), nominalVolts * (1 + tolerance)];
+  return { low: Math.min(a, b), high: Math.max(a, b) };
+}
+
+/** How likely the true value is within limits, given what a meter shows. */
+export function probabilityWithin(reading: number, { low, high }: Limits, meter: MeterAccuracy = usualMeter): number {
+  const spread = spreadOf(reading, meter);
+  return Math.max(0, normalBelow((high - reading) / spread) - normalBelow((low - reading) / spread));
+}
+
+/** The standard normal distribution function (Abramowitz and Stegun 1964, 7.1.26; error below 1.5e-7). */
+export function normalBelow(z: number): number {
+  const x = Math.abs(z) / Math.SQRT2;
+  const t = 1 / (1 + 0.3275911 * x);
+  const erf =
+    1 -
+    ((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592) * t * Math.exp(-x * x);
+  return z >= 0 ? (1 + erf) / 2 : (1 - erf) / 2;
+}
+
+/** What a drop between two loads says of the way to the meter. */
+export interface RailDrop {
+  /** Volts lost between idle and load. */
+  readonly volts: number;
+  /** Two standard deviations of it. */
+  readonly uncertaintyVolts: number;
+  /** Ohms that explain it, where both currents are known; null otherwise. */
+  readonly sourceOhms: number | null;
+}
+
+/** The drop of a rail from idle to load, and the source resistance that it means. */
+export function railDrop(
+  { idleVolts, loadVolts }: { readonly idleVolts: number; readonly loadVolts: number },
+  currents: { readonly idleAmps: number; readonly loadAmps: number } | null = null,
+  meter: MeterAccuracy = usualMeter,
+): RailDrop {
+  const volts = idleVolts - loadVolts;
+  const amps = currents ? currents.loadAmps - currents.idleAmps : 0;
+  return {
+    volts,
+    uncertaintyVolts: 2 * Math.hypot(spreadOf(idleVolts, meter), spreadOf(loadVolts, meter)),
+    sourceOhms: amps > 0 ? volts / amps : null,
+  };
+}
