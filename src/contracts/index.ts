@@ -25,7 +25,7 @@ export { fieldProblems, parseIfReadable, parseSafely } from './parse-safely';
 export { problemSchema } from './problem';
 export type { FieldProblem, Problem } from './problem';
 export * from './people';
-export { POWER_FORMAT, POWER_VERSION, powerFileSchema, readPowerFile } from './power-file';
+export { POWER_FORMAT, POWER_VERSION, readPowerFile } from './power-file';
 export type { PowerFile, ReadPowerFile } from './power-file';
 export { invitationSchema, meSchema, sessionSchema } from './session';
 export type { Invitation, Me, Session } from './session';

@@ -1,4 +1,4 @@
-export { assessPower, VERDICTS } from './assess-power';
+export { assessPower } from './assess-power';
 export type { PowerAssessment, Verdict } from './assess-power';
 export { powerBudget } from './budget';
 export type { Estimate, LimitStanding, PowerBudget } from './budget';
@@ -6,33 +6,25 @@ export { CONNECTOR_FACTS, CONNECTORS, SENSE_WATTS } from './connector';
 export type { ConnectorKind, SenseCoding } from './connector';
 export { CONSUMER_KINDS, LOADS } from './consumer';
 export type { Consumer, ConsumerKind, Draw, FigureSource, Load } from './consumer';
-export { SCHOOL_NAMES, SCHOOLS, schoolsOf, whatWouldFit } from './headroom';
+export { SCHOOL_NAMES } from './headroom';
 export type { School, SchoolAsks, WouldFit } from './headroom';
-export { LEAD_KINDS, leadProblems, limitOf, nameOf } from './lead-graph';
+export { LEAD_KINDS, leadProblems, nameOf } from './lead-graph';
 export type { LeadElement, LeadKind, LeadProblem } from './lead-graph';
 export { leadLoads, unsafeChains, weakestOf } from './lead-loads';
 export type { LoadedElement, UnsafeChain } from './lead-loads';
 export { countPlugs } from './plug-count';
 export type { Plugs, PlugStanding } from './plug-count';
 export type { PowerPlan } from './power-plan';
-export { RAIL_NAMES, RAIL_VOLTS, RAILS } from './rail';
+export { RAILS } from './rail';
 export type { Rail } from './rail';
 export { probabilityWithin, railDrop, railLimits, spreadOf, usualMeter } from './reading';
 export type { Limits, MeterAccuracy, RailDrop } from './reading';
-export { adapterLabel, limitsOf, shareLeft, usualDerating } from './supply-label';
+export { adapterLabel, shareLeft, usualDerating } from './supply-label';
 export type { Derating, Limit, SupplyLabel } from './supply-label';
 export { readTraceCsv } from './trace-csv';
 export type { ReadTrace, TraceProblem } from './trace-csv';
 export { graphicsDraw, processorDraw, USUAL_DRAWS, USUAL_RAILS } from './usual-draws';
-export {
-  calibrationOf,
-  cutOutsOf,
-  efficiencyCurve,
-  outputFromWall,
-  phaseWatts,
-  TRACE_PHASES,
-  USUAL_EFFICIENCY,
-} from './wall-meter';
+export { calibrationOf, cutOutsOf, efficiencyCurve, outputFromWall, phaseWatts, USUAL_EFFICIENCY } from './wall-meter';
 export type { CutOut, EfficiencyPoint, MarkedPhase, PhaseWatts, TracePhase, WallReading } from './wall-meter';
 export { meanOfRanges, probabilityAbove, quantileOf, sumOfRanges } from './watts-distribution';
 export type { WattsDistribution, WattsRange } from './watts-distribution';

@@ -1,4 +1,4 @@
-import { RAIL_VOLTS, RAILS, type Rail } from './rail';
+import { RAIL_NAMES, RAIL_VOLTS, RAILS, type Rail } from './rail';
 
 /** What the label of a supply says; null for what it does not. Amperes a rail, watts together. */
 export interface SupplyLabel {
@@ -68,14 +68,12 @@ export function limitsOf(label: SupplyLabel): Limit[] {
   const amps = { v5: label.v5Amps, v3: label.v3Amps, vsb: label.vsbAmps };
   const single = (['v5', 'v3', 'vsb'] as const).flatMap((rail) => {
     const most = amps[rail];
-    return most === null
-      ? []
-      : [{ id: rail, name: railLimitNames[rail], rails: [rail], watts: most * RAIL_VOLTS[rail] }];
+    return most === null ? [] : [{ id: rail, name: RAIL_NAMES[rail], rails: [rail], watts: most * RAIL_VOLTS[rail] }];
   });
   const v12 = v12Limit(label);
   return [
     { id: 'total', name: 'the whole', rails: RAILS, watts: label.watts },
-    ...(v12 === null ? [] : [{ id: 'v12' as const, name: railLimitNames.v12, rails: ['v12' as const], watts: v12 }]),
+    ...(v12 === null ? [] : [{ id: 'v12' as const, name: RAIL_NAMES.v12, rails: ['v12' as const], watts: v12 }]),
     ...(label.smallRailsWatts === null
       ? []
       : [
@@ -89,8 +87,6 @@ export function limitsOf(label: SupplyLabel): Limit[] {
     ...single,
   ];
 }
-
-const railLimitNames: Readonly<Record<Rail, string>> = { v12: '+12 V', v5: '+5 V', v3: '+3.3 V', vsb: '+5 VSB' };
 
 /** All +12 V together: the common limit, else the sum of the rails, never more than the whole. */
 function v12Limit({ v12Amps, v12Watts, watts }: SupplyLabel): number | null {
