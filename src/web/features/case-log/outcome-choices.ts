@@ -3,7 +3,7 @@ import type { OutcomeView, TrialView } from '../../../core/diagnosis';
 
 /** At most this many outcomes are large buttons; the rest are behind "Something else was seen". */
 const largeButtons = 4;
-const likelyEnough = 0.02;
+const likelyEnough = 0.04;
 
 export interface OutcomeChoices {
   /** Likely ones, likeliest first. */
