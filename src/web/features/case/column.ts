@@ -24,6 +24,7 @@ export const ColumnHead = styled.div`
   font-size: 0.92rem;
   color: ${({ theme }) => theme.muted};
   h2 {
+    white-space: nowrap;
     font-size: 0.92rem;
     font-weight: 700;
   }

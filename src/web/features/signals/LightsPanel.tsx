@@ -58,6 +58,10 @@ const Light = styled(AriaButton)<{ $run: LightsPlace['run'] }>`
     max-width: 100%;
     overflow-wrap: anywhere;
     font: 700 0.95rem ${fonts.code};
+    /* A whole word, as of a board that is not in the book. */
+    &[data-long] {
+      font: 700 0.8rem ${fonts.text};
+    }
   }
   > span {
     font-size: 0.87rem;
@@ -103,6 +107,9 @@ const Trail = styled.p`
   font: 600 0.92rem ${fonts.code};
   overflow-wrap: anywhere;
 `;
+
+/** Labels on boards have a few letters. */
+const longName = 5;
 
 const showsWords = { dark: 'dark', on: 'stays on', blinks: 'blinks' } as const;
 const nextOf = { dark: 'on', on: 'blinks', blinks: 'dark' } as const;
@@ -225,7 +232,7 @@ function OneLight({ light, run, isFirst, expected, shows, times, onPress }: OneL
       <Lamp $shows={times === null ? shows : times > 0 ? 'on' : 'dark'} aria-hidden>
         {times ? times : ''}
       </Lamp>
-      <b>{light.label}</b>
+      <b data-long={light.label.length > longName || undefined}>{light.label}</b>
       <span>
         {stage === light.label ? '' : stage}
         {light.colour ? ` · ${light.colour}` : ''}
