@@ -1,6 +1,6 @@
+import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 
-/** Only if it takes over a second: a word that flashes by is noise. */
 const Strip = styled.p`
   position: fixed;
   z-index: 20;
@@ -13,13 +13,6 @@ const Strip = styled.p`
   background: ${({ theme }) => theme.panel};
   color: ${({ theme }) => theme.ink};
   font-weight: 600;
-  visibility: hidden;
-  animation: progress-appears 0s 1s forwards;
-  @keyframes progress-appears {
-    to {
-      visibility: visible;
-    }
-  }
   &::after {
     content: '';
     display: block;
@@ -37,12 +30,17 @@ const Strip = styled.p`
       background-position: 24px 0;
     }
   }
-  @media (prefers-reduced-motion: reduce) {
-    &::after {
-      animation: none;
-    }
-  }
 `;
 
+/** A word that flashes by is noise. */
+const afterMs = 1000;
+
 /** Says what is being waited for, once it has taken a second. */
-export const Progress = ({ words }: { readonly words: string }) => <Strip role="status">{words} …</Strip>;
+export function Progress({ words }: { readonly words: string }) {
+  const [isLong, setLong] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setLong(true), afterMs);
+    return () => clearTimeout(timer);
+  }, []);
+  return isLong ? <Strip role="status">{words} …</Strip> : null;
+}

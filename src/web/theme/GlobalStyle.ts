@@ -3,7 +3,7 @@ import { fonts } from './tokens';
 
 export const GlobalStyle = createGlobalStyle`
   *, *::before, *::after { box-sizing: border-box; }
-  html { background: ${({ theme }) => theme.ground}; color: ${({ theme }) => theme.ink}; }
+  html { color-scheme: ${({ theme }) => theme.scheme}; background: ${({ theme }) => theme.ground}; color: ${({ theme }) => theme.ink}; }
   body { margin: 0; font: 400 1rem/1.45 ${fonts.text}; font-variant-numeric: tabular-nums; }
   h1, h2, h3, p, ol, ul, dl, dd, figure { margin: 0; padding: 0; }
   ul { list-style: none; }

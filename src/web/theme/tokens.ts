@@ -1,5 +1,7 @@
 /** Both themes from one list of names. Contrast of ink on ground and panel is at least 7:1, of muted at least 4.5:1. */
 const day = {
+  /** For what the browser draws itself: boxes to tick, scroll bars, lists. */
+  scheme: 'light',
   ground: '#f1eee7',
   sunk: '#e7e3d8',
   panel: '#fbfaf6',
@@ -19,6 +21,7 @@ const day = {
 export type Tokens = typeof day;
 
 const dim: Tokens = {
+  scheme: 'dark',
   ground: '#121c1b',
   sunk: '#0c1413',
   panel: '#1b2927',
