@@ -70,7 +70,7 @@ const journeys: Readonly<Record<string, (page: Page, hands: Hands, program: Prog
     await hands.press(page.getByRole('button', { name: /^Yes, they are still connected/ }));
     await expect(sheet(page)).toContainText('Still connected: drive');
     await closeAs(page, hands, 'Given up');
-    return 120;
+    return 95;
   },
   'a settings reset with the own pins of the board drawn': async (page, hands, { url }) => {
     await takeInWith(page, hands, url, {
@@ -84,7 +84,7 @@ const journeys: Readonly<Record<string, (page: Page, hands: Hands, program: Prog
     await expect(page.getByRole('img', { name: 'Two pins, a blade across both' })).toBeVisible();
     await seeWith(page, hands, 'Starts and keeps running');
     await closeAs(page, hands, 'Repaired');
-    return 120;
+    return 113;
   },
   'a password that is cleared with the jumper, with proof on record': async (page, hands, { url }) => {
     await takeInWith(page, hands, url, {
@@ -99,7 +99,7 @@ const journeys: Readonly<Record<string, (page: Page, hands: Hands, program: Prog
     await expect(page.getByRole('img', { name: /^Three pins: the cap moves/ })).toBeVisible();
     await seeWith(page, hands, 'Starts and keeps running');
     await closeAs(page, hands, 'Repaired');
-    return 120;
+    return 40;
   },
   'parts on the bench with two supplies to a list of verdicts': async (page, hands, { url }) => {
     await page.goto(`${url}/cases/new`);
@@ -116,7 +116,7 @@ const journeys: Readonly<Record<string, (page: Page, hands: Hands, program: Prog
     const results = page.getByRole('table', { name: 'Parts' });
     await expect(results.getByRole('row', { name: /^supply 1/ })).toContainText('fails');
     await expect(results.getByRole('row', { name: /^supply 2/ })).toContainText('works');
-    return 120;
+    return 80;
   },
   'a fact of the machine corrected in the middle': async (page, hands, { url }) => {
     await takeInWith(page, hands, url, {
@@ -130,7 +130,7 @@ const journeys: Readonly<Record<string, (page: Page, hands: Hands, program: Prog
     await hands.press(dialog.getByRole('button', { name: 'Correct it' }));
     await expect(sheet(page)).toContainText('Has stage lights');
     await closeAs(page, hands, 'Given up');
-    return 120;
+    return 66;
   },
 };
 

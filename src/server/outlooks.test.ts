@@ -84,6 +84,20 @@ test('an entry makes the outlook an old one: it is found out again', async () =>
   expect(after?.nextTest).not.toBe('Start it as it is');
 });
 
+test('what an earlier model said is found out again', async () => {
+  await server
+    .as()
+    .post('/api/cases')
+    .send({ id: id(5), events: [opened(5)] })
+    .expect(201);
+  await outlookIn(id(5));
+  await inShop(server.pool, testShops[0].id, (db) =>
+    db.query(`UPDATE case_outlooks SET outlook = outlook || '{"model": "0"}' WHERE case_id = $1`, [id(5)]),
+  );
+  expect(await outlookIn(id(5))).toBeNull();
+  expect(await outlookIn(id(5))).toMatchObject({ nextTest: 'Start it as it is' });
+});
+
 test('where judging fails the queue is there all the same, and the next look asks again', async () => {
   await server
     .as()

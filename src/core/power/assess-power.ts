@@ -36,7 +36,7 @@ export function assessPower({ consumers, supply, derating, leads, calibration }:
   const loaded = leadLoads(leads, (id) => sustainedOf(budget, id));
   const weakest = weakestOf(loaded);
   const [governs] = schools;
-  const onV12 = powerBudget({ consumers, calibration }).consumers.reduce(
+  const onV12 = budget.consumers.reduce(
     (sum, { consumer, loads }) => sum + loads.peak.high * (consumer.rails.v12 ?? 0),
     0,
   );

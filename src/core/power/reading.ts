@@ -1,3 +1,5 @@
+import { normalBelow } from '../numbers';
+
 /** How far a meter may be off: percent of the reading, and counts of its last digit. */
 export interface MeterAccuracy {
   readonly percent: number;
@@ -28,16 +30,6 @@ export function railLimits(nominalVolts: number, tolerance = nominalVolts < 0 ? 
 export function probabilityWithin(reading: number, { low, high }: Limits, meter: MeterAccuracy = usualMeter): number {
   const spread = spreadOf(reading, meter);
   return Math.max(0, normalBelow((high - reading) / spread) - normalBelow((low - reading) / spread));
-}
-
-/** The standard normal distribution function (Abramowitz and Stegun 1964, 7.1.26; error below 1.5e-7). */
-export function normalBelow(z: number): number {
-  const x = Math.abs(z) / Math.SQRT2;
-  const t = 1 / (1 + 0.3275911 * x);
-  const erf =
-    1 -
-    ((((1.061405429 * t - 1.453152027) * t + 1.421413741) * t - 0.284496736) * t + 0.254829592) * t * Math.exp(-x * x);
-  return z >= 0 ? (1 + erf) / 2 : (1 - erf) / 2;
 }
 
 /** What a drop between two loads says of the way to the meter. */

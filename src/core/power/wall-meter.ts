@@ -41,7 +41,7 @@ function efficiencyAt(
 }
 
 /**
- * What a supply gives while the wall meter shows so many watts: wall × efficiency at that very load. A supply is never
+ * What a supply gives, by what the wall meter shows: wall × efficiency at that very load. A supply is never
  * compared with its rating by what it takes from the wall.
  *
  * @param ratingWatts of the label

@@ -10,7 +10,7 @@ import {
   READING_OUTCOMES,
   type PresentFault,
 } from '.';
-import { normalBelow } from './quantity';
+import { normalBelow } from '../numbers';
 
 const completed = completeMachine({ name: 'M', parts: [] });
 if (!completed.ok) throw new Error('expected a machine');

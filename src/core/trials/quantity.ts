@@ -1,3 +1,4 @@
+import { normalBelow } from '../numbers';
 import { isOriginalIn, type Configuration, type Machine, type Part, type PartKind } from '../machine';
 import { canAct } from '../faults';
 import { probabilityToPass, type LinkId } from '../startup';
@@ -133,17 +134,4 @@ export function densityOfReading(
     const z = (volts - component.meanVolts) / spread;
     return sum + (component.weight * Math.exp(-0.5 * z * z)) / (spread * Math.sqrt(2 * Math.PI));
   }, 0);
-}
-
-/**
- * Share of the standard normal below z, absolute error under 1e-7.
- * Abramowitz & Stegun, Handbook of Mathematical Functions, 26.2.17.
- */
-export function normalBelow(z: number): number {
-  const t = 1 / (1 + 0.2316419 * Math.abs(z));
-  const tail =
-    (Math.exp((-z * z) / 2) / Math.sqrt(2 * Math.PI)) *
-    t *
-    (0.31938153 + t * (-0.356563782 + t * (1.781477937 + t * (-1.821255978 + t * 1.330274429))));
-  return z >= 0 ? 1 - tail : tail;
 }

@@ -1,5 +1,6 @@
 import type { CaseSummary, ListQuery } from '../../contracts';
 import { caseSummarySchema } from '../../contracts';
+import { MODEL_VERSION } from '../../core/diagnosis';
 import type { Queryable } from '../database/in-shop';
 
 export const summaryColumns = `
@@ -18,9 +19,9 @@ export const summaryColumns = `
      WHERE e.case_id = cases.id AND e.sequence = cases.last_sequence),
     ''
   ) AS by,
-  (SELECT o.outlook
+  (SELECT o.outlook - 'model'
    FROM case_outlooks o
-   WHERE o.case_id = cases.id AND o.sequence = cases.last_sequence
+   WHERE o.case_id = cases.id AND o.sequence = cases.last_sequence AND o.outlook->>'model' = '${MODEL_VERSION}'
   ) AS outlook,
   opened_at AS "openedAt",
   updated_at AS "updatedAt"`;

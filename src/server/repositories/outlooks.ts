@@ -1,10 +1,11 @@
 import type { CaseOutlook } from '../../core/casework';
+import { MODEL_VERSION } from '../../core/diagnosis';
 import type { Queryable } from '../database/in-shop';
 
 /** What stands there for a log that cannot be judged, so that it is not judged again and again. */
 export const noOutlook: CaseOutlook = { nextTest: null, minutes: null, suspect: null, probability: null };
 
-/** Keeps the outlook of a case of the shop in force for its log up to a sequence, unless that of a longer one is there already. */
+/** Keeps, with the model that judged it, the outlook of a case of the shop in force for its log up to a sequence, unless that of a longer one is there already. */
 export async function saveOutlook(
   db: Queryable,
   {
@@ -25,6 +26,6 @@ export async function saveOutlook(
      ON CONFLICT (case_id) DO UPDATE
      SET sequence = excluded.sequence, outlook = excluded.outlook
      WHERE case_outlooks.sequence <= excluded.sequence`,
-    [caseId, sequence, JSON.stringify(outlook)],
+    [caseId, sequence, JSON.stringify({ ...outlook, model: MODEL_VERSION })],
   );
 }

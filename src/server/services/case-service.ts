@@ -17,6 +17,7 @@ import { refuseUnlessMay, type Actor } from './actor';
 import { refuseTooLong, refuseUnseen, struckIn } from './append-rules';
 import { createCaseLogs, type CaseLogs } from './case-logs';
 import type { Outlooks } from './outlooks';
+import { readDetail } from './read-detail';
 import { stampEvent } from './stamp-event';
 import type { CaseChange } from '../database/changes';
 import { inShop, type Queryable } from '../database/in-shop';
@@ -24,7 +25,7 @@ import { Refusal } from './refusal';
 import { insertAudit, insertAuditOnce } from '../repositories/audit';
 import { findCase, insertCase, readEvents, lockCaseHead, growCase, type Projection } from '../repositories/cases';
 import { listCases } from '../repositories/case-list';
-import { findOwner, insertOwner } from '../repositories/owners';
+import { insertOwner } from '../repositories/owners';
 import { takeCaseNumber } from '../repositories/shops';
 
 /** What can be done with the cases of one shop. The API and the demo loader both go through it. */
@@ -135,13 +136,7 @@ function refuseUnlessMayOpen(actor: Actor | null, { events, imported }: OpenCase
 async function readCase(db: Queryable, caseId: string): Promise<CaseDetail> {
   const found = await findCase(db, caseId);
   if (!found) throw noSuchCase(caseId);
-  const contact = (await findOwner(db, caseId))?.contact;
-  return {
-    id: found.id,
-    number: found.number,
-    events: await readEvents(db, caseId),
-    ...(contact ? { contact } : {}),
-  };
+  return readDetail(db, found);
 }
 
 /** Opening the same case again with the same events is harmless and gives the case that is there. */

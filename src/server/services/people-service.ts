@@ -5,12 +5,12 @@ import { announceErased, announceSignedOut } from '../database/changes';
 import { inShop, type Queryable } from '../database/in-shop';
 import { Refusal } from './refusal';
 import { insertAudit, insertAuditOnce, listAudit } from '../repositories/audit';
-import { readEvents } from '../repositories/cases';
 import { deleteInvitation, insertInvitation, listInvitations } from '../repositories/invitations';
 import { forgetDevices } from '../repositories/known-devices';
-import { casesOfOwner, eraseOwner, findOwner, type OwnedCase } from '../repositories/owners';
+import { casesOfOwner, eraseOwner, type OwnedCase } from '../repositories/owners';
 import { countActiveLeads, findPerson, listPeople, updatePerson } from '../repositories/people';
 import { deleteSessionsOf } from '../repositories/sessions';
+import { readDetail } from './read-detail';
 import { hashSecret, newSecret } from './secrets';
 
 /** What a lead does for the shop: its people, its audit, its owners' data. */
@@ -65,10 +65,7 @@ export function createPeopleService({ pool, shopId, actor, now }: PeopleParts): 
       run(async (db) => {
         const owned = await casesOfOwner(db, owner);
         const details: CaseDetail[] = [];
-        for (const { id, number } of owned) {
-          const contact = (await findOwner(db, id))?.contact;
-          details.push({ id, number, events: await readEvents(db, id), ...(contact ? { contact } : {}) });
-        }
+        for (const one of owned) details.push(await readDetail(db, one));
         await insertAudit(db, { action: 'owner-exported', personId, detail: { cases: owned.length } }, now());
         return details;
       }),

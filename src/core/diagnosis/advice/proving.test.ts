@@ -50,7 +50,7 @@ test('the fewest starts are shown ahead: the build-up, the rest, load, then what
   expect([advice.kind, advice.trial?.id]).toEqual(['test', 'build/processor']);
 });
 
-test('the title of a step says all that is in', () => {
+test('the title of a later step says what is added', () => {
   expect(provingAt([]).ahead[2]?.title).toBe('Build-up, step 3: add the graphics card');
 });
 

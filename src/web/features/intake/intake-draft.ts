@@ -140,7 +140,8 @@ const beside = (kind: 'supply' | 'module', count: number, from: number): Declare
 /** The events that a complete draft stands for: the opening, which board it is, what was known of a copied machine. */
 export function eventsFromDraft(draft: IntakeDraft, at: OpeningOf): readonly CaseEvent[] {
   const { board, revision, copied } = draft;
-  const chosen = at.board && !copied ? { board, revision, model: at.board.model, installed: null } : null;
+  const chosen =
+    at.board && revision !== '' && !copied ? { board, revision, model: at.board.model, installed: null } : null;
   const noted = copied?.board ?? chosen;
   const base = { id: newId(), at: at.now.toISOString(), by: at.by };
   return [
