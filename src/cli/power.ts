@@ -43,7 +43,7 @@ function jsonOf(path: string): unknown {
 const inWatts = ({ low, middle, high }: Estimate): string =>
   `${Math.round(middle)} W (${Math.round(low)} to ${Math.round(high)})`;
 
-function printBudget({ verdict, budget, schools, wouldFit, weakest, unsafe }: PowerAssessment): string {
+function printBudget({ verdict, budget, schools, weakest, unsafe }: PowerAssessment): string {
   const lines = [
     verdict.sentence,
     '',
@@ -62,7 +62,12 @@ function printBudget({ verdict, budget, schools, wouldFit, weakest, unsafe }: Po
         i === 0 ? ', governs' : '',
       ].join(''),
     ),
-    `What would fit: ${wouldFit.ratingWatts === null ? 'none that is sold' : `${wouldFit.ratingWatts} W`} with ${wouldFit.v12Amps} A on +12 V`,
+    ...schools
+      .slice(0, 1)
+      .map(
+        ({ wouldFit: { ratingWatts, v12Amps } }) =>
+          `What would fit: ${ratingWatts === null ? 'none that is sold' : `${ratingWatts} W`} with ${v12Amps} A on +12 V`,
+      ),
     ...(weakest
       ? [
           '',

@@ -39,6 +39,8 @@ export function rightForEvent(event: CaseEvent): Action {
     case 'part-noted':
     case 'board-noted':
     case 'firmware-verified':
+    case 'power-noted':
+    case 'power-measured':
       return 'write-cases';
   }
 }

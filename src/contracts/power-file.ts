@@ -1,25 +1,15 @@
 import * as z from 'zod';
 import {
-  adapterLabel,
   CONNECTORS,
   CONSUMER_KINDS,
-  efficiencyCurve,
-  graphicsDraw,
   LEAD_KINDS,
-  leadProblems,
-  processorDraw,
+  planOf,
   RAILS,
   SENSE_WATTS,
-  USUAL_DRAWS,
-  USUAL_EFFICIENCY,
-  USUAL_RAILS,
-  usualDerating,
-  type Consumer,
-  type Draw,
+  sheetProblems,
   type PowerPlan,
+  type PowerSheet,
   type SenseCoding,
-  type SupplyLabel,
-  type WattsRange,
 } from '../core/power';
 import { fieldProblems, parseSafely } from './parse-safely';
 import type { FieldProblem } from './problem';
@@ -75,6 +65,10 @@ const supplySchema = z.strictObject({
   v3Amps: amps.optional(),
   vsbAmps: amps.optional(),
   smallRailsWatts: watts.optional().describe('+3.3 V and +5 V together.'),
+  plugs: z
+    .partialRecord(z.enum(CONNECTORS), z.number().int().min(0).max(40))
+    .optional()
+    .describe('How many of each it has.'),
 });
 
 const adapterSchema = z.strictObject({
@@ -92,14 +86,11 @@ const leadSchema = z.strictObject({
   consumer: id.optional().describe('Of an input: whose it is.'),
   limitWatts: watts.optional(),
   sense: z.enum(Object.keys(SENSE_WATTS) as [SenseCoding, ...SenseCoding[]]).optional(),
+  rail: z.number().int().min(1).max(8).optional().describe("Of an output: which of the label's +12 V rails feeds it."),
   foreign: z.boolean().optional().describe('It came with another supply.'),
 });
 
-/** The power of a machine as a file: see docs/formats/power.md. */
-export const powerFileSchema = z.strictObject({
-  format: z.literal(POWER_FORMAT),
-  version: z.literal(POWER_VERSION),
-  name: words,
+const sheetFields = {
   consumers: z.array(consumerSchema).min(1).max(60),
   supply: z.union([supplySchema, adapterSchema]).nullable().optional(),
   years: z.number().min(0).max(40).optional().describe('In service. Default: 0.'),
@@ -115,105 +106,30 @@ export const powerFileSchema = z.strictObject({
     .optional()
     .describe('What was measured over what was estimated.'),
   leads: z.array(leadSchema).max(200).optional(),
+};
+
+/** The power of a machine as it is written down in a case. */
+export const powerSheetSchema = z.strictObject(sheetFields);
+
+/** The power of a machine as a file: see docs/formats/power.md. */
+export const powerFileSchema = z.strictObject({
+  format: z.literal(POWER_FORMAT),
+  version: z.literal(POWER_VERSION),
+  name: words,
+  ...sheetFields,
 });
 
 export type PowerFile = z.infer<typeof powerFileSchema>;
 
 export type ReadPowerFile =
-  { readonly ok: true; readonly plan: PowerPlan } | { readonly ok: false; readonly problems: readonly FieldProblem[] };
+  | { readonly ok: true; readonly name: string; readonly sheet: PowerSheet; readonly plan: PowerPlan }
+  | { readonly ok: false; readonly problems: readonly FieldProblem[] };
 
 /** A plan from what a file holds. Failure: every field that is wrong, loops and plugs that fit nothing among them. */
 export function readPowerFile(json: unknown): ReadPowerFile {
   const parsed = parseSafely(powerFileSchema, json);
   if (!parsed.success) return { ok: false, problems: fieldProblems(parsed.error) };
-  const { data } = parsed;
-  const consumers = consumersOf(data.consumers);
-  const leads = (data.leads ?? []).map(({ from = [], foreign, ...lead }) => ({
-    ...lead,
-    from,
-    ...(foreign ? { isForeign: true } : {}),
-  })) as PowerPlan['leads'];
-  const unknown = leads.flatMap(({ consumer }, index) =>
-    consumer === undefined || consumers.some((one) => one.id === consumer)
-      ? []
-      : [
-          {
-            path: ['leads', index, 'consumer'],
-            code: 'unknown-consumer',
-            message: `expected the id of a consumer, found "${consumer}"`,
-          },
-        ],
-  );
-  const problems = [...unknown, ...leadProblems(leads).map((one) => ({ ...one, path: [...one.path] }))];
-  if (problems.length > 0) return { ok: false, problems };
-  const { efficiency, calibration } = data;
-  return {
-    ok: true,
-    plan: {
-      name: data.name,
-      consumers,
-      supply: data.supply ? labelOf(data.supply) : null,
-      derating: {
-        ...usualDerating,
-        years: data.years ?? usualDerating.years,
-        degrees: data.degrees ?? usualDerating.degrees,
-      },
-      leads,
-      efficiency: efficiency ? efficiencyCurve(efficiency.at20, efficiency.at50, efficiency.at100) : USUAL_EFFICIENCY,
-      calibration: calibration ? rangeOf(calibration) : { low: 1, high: 1 },
-    },
-  };
-}
-
-const rangeOf = ([low = 0, high = low]: readonly number[]): WattsRange => ({ low, high });
-
-function consumersOf(listed: PowerFile['consumers']): Consumer[] {
-  return listed.map((one, index) => {
-    const nth = listed.slice(0, index + 1).filter(({ kind }) => kind === one.kind).length;
-    const many = listed.filter(({ kind }) => kind === one.kind).length > 1;
-    return {
-      id: one.id ?? (many ? `${one.kind}-${nth}` : one.kind),
-      kind: one.kind,
-      name: one.name ?? one.kind.replaceAll('-', ' '),
-      count: one.count ?? 1,
-      draw: drawOf(one),
-      rails: one.rails ?? USUAL_RAILS[one.kind],
-    };
-  });
-}
-
-/** What is given in watts, else what follows from the maker's power, else what is usual. */
-function drawOf(one: PowerFile['consumers'][number]): Draw {
-  const { kind, baseWatts, boostWatts, boardWatts, typical, sustained, peak, source = 'own' } = one;
-  const made =
-    kind === 'processor' && baseWatts !== undefined
-      ? processorDraw({ baseWatts, ...(boostWatts === undefined ? {} : { boostWatts }) })
-      : kind === 'graphics-card' && boardWatts !== undefined
-        ? graphicsDraw(boardWatts)
-        : USUAL_DRAWS[kind];
-  if (!typical && !sustained && !peak) return made;
-  const given = (own: typeof typical, other: Draw['typical']) => (own ? rangeOf(own) : other);
-  const lasting = given(sustained, made.sustained);
-  return {
-    typical: given(typical, made.typical),
-    sustained: lasting,
-    peak: given(peak, sustained ? lasting : made.peak),
-    source,
-  };
-}
-
-function labelOf(supply: NonNullable<PowerFile['supply']>): SupplyLabel {
-  if ('adapterVolts' in supply)
-    return adapterLabel({ name: supply.name ?? 'DC adapter', volts: supply.adapterVolts, amps: supply.adapterAmps });
-  const { name = 'supply', watts: total, v12Amps = [] } = supply;
-  return {
-    name,
-    watts: total,
-    v12Amps,
-    v12Watts: supply.v12Watts ?? null,
-    v5Amps: supply.v5Amps ?? null,
-    v3Amps: supply.v3Amps ?? null,
-    vsbAmps: supply.vsbAmps ?? null,
-    smallRailsWatts: supply.smallRailsWatts ?? null,
-  };
+  const { format: _format, version: _version, name, ...sheet } = parsed.data;
+  const problems = sheetProblems(sheet).map((one) => ({ ...one, path: [...one.path] }));
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, name, sheet, plan: planOf(sheet, name) };
 }

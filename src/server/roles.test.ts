@@ -120,6 +120,8 @@ const entries: Readonly<Record<Exclude<CaseEventKind, 'case-opened' | 'entry-str
   'board-noted': [{ board: eventId(77), model: 'M', revision: '1', installed: 'R1' }, 'write-cases'],
   'firmware-flashed': [flash, 'flash-firmware'],
   'firmware-verified': [{ version: 'R2', setAgain: [] }, 'write-cases'],
+  'power-noted': [{ sheet: { consumers: [{ kind: 'board' }] } }, 'write-cases'],
+  'power-measured': [{ reading: { quantity: 'v12', at: 'idle', value: 12 } }, 'write-cases'],
 };
 /** What has to stand in the log before an entry fits. */
 const before: Partial<Record<string, readonly object[]>> = {

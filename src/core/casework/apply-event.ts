@@ -17,6 +17,7 @@ import type {
   UnreadEntry,
 } from './event';
 import { foldFlash, foldVersion } from './fold-firmware';
+import { notePower, notePowerMeasured } from './fold-power';
 import { ownerTryOf, ownerTryStep, withOwnerTry } from './owner-tries';
 import { correctMachine } from './correct-machine';
 import { setUpStep, switchedOffStep } from './set-up-step';
@@ -67,6 +68,7 @@ export function openCase(opened: CaseOpened): Stepped {
     circumstances: opened.circumstances,
     partFacts: {},
     firmware: { board: null, installed: null, flashes: [], stepsBeforeFlash: 0, verified: null },
+    power: { own: null, spare: null, measured: [] },
   });
 }
 
@@ -110,6 +112,10 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
       return foldFlash(listed, event);
     case 'firmware-verified':
       return foldVersion(listed, event);
+    case 'power-noted':
+      return notePower(listed, event);
+    case 'power-measured':
+      return notePowerMeasured(listed, event);
     case 'entry-struck':
       return strike(state, listed, event);
     case 'case-parked':

@@ -2,6 +2,7 @@ import type { ModuleSpeed } from '../isolation';
 import type { Configuration, DeclaredMachine, Machine } from '../machine';
 import type { EvidenceStep, Lacking, Strategy } from '../diagnosis';
 import type { Circumstance } from '../faults';
+import type { PowerSheet } from '../power';
 import type { Trial } from '../trials';
 import type {
   BoardNoted,
@@ -11,6 +12,7 @@ import type {
   FirmwareFlashed,
   FirmwareVerified,
   PartCondition,
+  PowerMeasured,
 } from './event';
 
 /** Where a case stands. */
@@ -56,6 +58,15 @@ export interface FirmwareState {
   readonly verified: FirmwareVerified | null;
 }
 
+/** What the log says of the machine's power. */
+export interface PowerState {
+  /** With its own supply and leads; null where nobody noted them. */
+  readonly own: PowerSheet | null;
+  /** The same with the spare supply. */
+  readonly spare: PowerSheet | null;
+  readonly measured: readonly PowerMeasured[];
+}
+
 /** A case as its log makes it. */
 export interface CaseState {
   readonly opened: CaseOpened;
@@ -78,6 +89,7 @@ export interface CaseState {
   /** What was noted of parts, by part id. */
   readonly partFacts: Readonly<Record<string, PartFacts>>;
   readonly firmware: FirmwareState;
+  readonly power: PowerState;
 }
 
 /** Why an event or a log is refused, and where. */

@@ -2,6 +2,7 @@ import { completeMachine, type CompletedMachine, type DeclaredMachine, type Decl
 import type { CaseState } from './case-state';
 import type { MachineCorrected } from './event';
 import { advance, refuse, type Stepped } from './stepped';
+import { withPower } from './power-of-case';
 
 /** Corrected machines by their event, so that a log that is folded again gives the same object. */
 const known = new WeakMap<
@@ -19,7 +20,7 @@ export function correctMachine(state: CaseState, event: MachineCorrected): Stepp
     const [problem] = completed.problems;
     return refuse(['added'], problem?.code ?? 'bad-machine', problem?.message ?? 'expected parts that fit the machine');
   }
-  const { machine } = completed;
+  const machine = withPower(completed.machine, state.power);
   const gone = state.machine.parts.find(({ id }) => !machine.parts.some((part) => part.id === id));
   if (gone)
     return refuse(

@@ -3,6 +3,7 @@ import type { Strategy } from '../diagnosis';
 import type { FlashMethod } from '../firmware';
 import type { Circumstance } from '../faults';
 import type { Change, BoardFacts, DeclaredMachine, DeclaredPart, PartKind } from '../machine';
+import type { MarkedPhase, MeterAccuracy, PowerSheet, RailLoad, MeasuredQuantity, WallReading } from '../power';
 import type { StartOutcome, StartSigns } from '../startup';
 
 /** How a case can end. */
@@ -61,6 +62,8 @@ export interface TrialDone extends EventBase {
   readonly outcome: string;
   /** For a measurement: what the meter read. */
   readonly volts?: number;
+  /** For a reading that a meter gave by itself: which meter, and how far it may be off. */
+  readonly meter?: { readonly name?: string; readonly accuracy?: MeterAccuracy };
   /** For a start: what else was seen and heard of it. */
   readonly seen?: StartSigns;
   readonly note?: string;
@@ -236,6 +239,40 @@ export interface FirmwareVerified extends EventBase {
   readonly done?: readonly string[];
 }
 
+/** What draws, what feeds it and over which leads; it takes the place of what was noted before. */
+export interface PowerNoted extends EventBase {
+  readonly kind: 'power-noted';
+  readonly sheet: PowerSheet;
+  /** The supply and the leads are those of the spare that is in; left out for the machine's own. */
+  readonly of?: 'spare';
+}
+
+/** What a meter showed that is no reading of a trial. */
+export interface PowerReading {
+  readonly quantity: MeasuredQuantity;
+  readonly at: RailLoad;
+  /** In volts; of power-good the milliseconds until it rose; of ripple in volts peak to peak. */
+  readonly value: number;
+  /** Left out for a usual bench meter. */
+  readonly accuracy?: MeterAccuracy;
+  /** What the meter said that it is. */
+  readonly meter?: string;
+}
+
+/** A wall meter's trace, thinned out so that no extreme is lost. */
+export interface WallTrace {
+  readonly readings: readonly WallReading[];
+  readonly phases: readonly MarkedPhase[];
+}
+
+/** A reading or a trace, taken at the power bench. */
+export interface PowerMeasured extends EventBase {
+  readonly kind: 'power-measured';
+  readonly reading?: PowerReading;
+  readonly trace?: WallTrace;
+  readonly note?: string;
+}
+
 /** An entry that this program cannot read: another version wrote it. It is kept and counts for nothing. */
 export interface UnreadEntry extends EventBase {
   readonly kind: 'unread';
@@ -263,7 +300,9 @@ export type WritableEvent =
   | PartNoted
   | BoardNoted
   | FirmwareFlashed
-  | FirmwareVerified;
+  | FirmwareVerified
+  | PowerNoted
+  | PowerMeasured;
 
 /** Everything that can stand in a case's log. */
 export type CaseEvent = WritableEvent | UnreadEntry;

@@ -26,11 +26,15 @@ export type {
   NoteAdded,
   OwnerTried,
   PartNoted,
+  PowerMeasured,
+  PowerNoted,
+  PowerReading,
   Recorded,
   StrategyChosen,
   SwitchedOff,
   TrialDone,
   UnreadEntry,
+  WallTrace,
   WritableEvent,
 } from './event';
 export { EVENT_VERSION } from './event-record';
@@ -38,7 +42,7 @@ export type { EventRecord } from './event-record';
 export { currentFaultId } from './renamed-ids';
 export { upcastEvent } from './upcast-event';
 export { CASE_STAGES } from './case-state';
-export type { CaseProblem, CaseStage, CaseState, Entry, FirmwareState, Folded, PartFacts } from './case-state';
+export type { CaseProblem, CaseStage, CaseState, Entry, FirmwareState, Folded, PartFacts, PowerState } from './case-state';
 export { checkChain, digestIn, ERASED_OWNER, firstHash, hashEvent, sealed, sealOwner } from './chain';
 export type { ChainCheck, ChainedEvent, Seal } from './chain';
 export { closingDiagnosis, earlierModelOf } from './closing-diagnosis';
@@ -46,6 +50,8 @@ export type { EarlierModel } from './closing-diagnosis';
 export { foldCase, foldOn, foldStored } from './fold-case';
 export { mayAppendAfter } from './may-append-after';
 export { circumstancesOf, createCaseDiagnoser, diagnoseCase, inputOf } from './diagnose-case';
+export { powerReadings, sheetInForce } from './power-of-case';
+export type { TakenReading } from './power-of-case';
 export { proofOfCause } from './proof-of-cause';
 export { reportedStep } from './reported-step';
 export { flashRefusals, isOffByLog } from './flash-refusals';

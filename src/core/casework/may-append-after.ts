@@ -7,6 +7,8 @@ function leavesTheMachine(event: CaseEvent): boolean {
     case 'note-added':
     case 'part-noted':
     case 'board-noted':
+    case 'power-noted':
+    case 'power-measured':
     case 'lacking-set':
     case 'owner-tried':
     case 'switched-off':

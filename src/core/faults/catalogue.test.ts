@@ -60,7 +60,7 @@ test('every fault that can act stops the machine as found, in every way that it 
       const seen = expectStart(machine, asFound, [breakOf(fault, look, machine)], { depth: 'load' });
       expect([fault.id, seen[works]?.toFixed(9)]).toEqual([
         fault.id,
-        (1 - (fault.mode.stopProbability ?? 1)).toFixed(9),
+        (1 - (fault.stopProbability)).toFixed(9),
       ]);
     }
 });

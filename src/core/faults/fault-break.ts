@@ -20,7 +20,7 @@ export function canAct(fault: FaultInstance, machine: Machine, configuration: Co
 export function breakOf(fault: FaultInstance, presentation: Presentation, machine: Machine): Break {
   return {
     link: fault.link,
-    probability: fault.mode.stopProbability ?? 1,
+    probability: fault.stopProbability,
     shows: showsAs(fault, presentation, machine),
   };
 }

@@ -71,6 +71,8 @@ export interface FaultMode {
   readonly presentations: readonly Presentation[];
   /** Probability, 0 to 1, that it stops one attempt. Default 1; less for intermittent faults. */
   readonly stopProbability?: number;
+  /** The same by what was noted of the machine; null where that says nothing of it. */
+  readonly stopsIn?: (machine: Machine) => number | null;
   /** Machines in which it can exist. Default: all that have the part. */
   readonly existsIn?: (machine: Machine, part: Part) => boolean;
   /** Configurations in which it can act. Default: while the original part is attached. */
@@ -96,6 +98,8 @@ export interface Prior {
   readonly source: string;
   /** Factors on the weight. */
   readonly times?: Partial<Record<Circumstance, number>>;
+  /** A further factor, by what was noted of the machine. Default: 1. */
+  readonly inMachine?: (machine: Machine) => number;
 }
 
 /** The source of every weight until a shop's own record replaces it. */

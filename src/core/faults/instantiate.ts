@@ -26,6 +26,8 @@ export interface FaultInstance {
   readonly repairClass: RepairClass;
   /** Unnormalised; see Prior. */
   readonly weight: number;
+  /** Probability, 0 to 1, that it stops one attempt. */
+  readonly stopProbability: number;
   /** Stands for whatever the catalogue does not know at this link. */
   readonly somethingElse: boolean;
 }
@@ -100,7 +102,8 @@ function instantiate(mode: FaultMode, part: Part, { machine, circumstances }: Ca
     link: mode.link,
     title: titleOf(mode.title, part, machine),
     repairClass: repairFor(mode, part, machine),
-    weight: mode.prior.weight * factor,
+    weight: mode.prior.weight * factor * (mode.prior.inMachine?.(machine) ?? 1),
+    stopProbability: mode.stopsIn?.(machine) ?? mode.stopProbability ?? 1,
     somethingElse: false,
   };
 }

@@ -1,4 +1,6 @@
+import type { Machine } from '../machine';
 import type { Circumstance } from './fault-mode';
+import { chanceOfOverload } from './power-factors';
 
 /** Faults that one event brings together: two of them are one cause, not rivals. */
 export interface JointCause {
@@ -13,6 +15,8 @@ export interface JointCause {
   readonly chance: number;
   /** The same where one of these is known. */
   readonly when?: { readonly known: readonly Circumstance[]; readonly chance: number };
+  /** The same by what was noted of the machine; null where that says nothing of it. */
+  readonly inMachine?: (machine: Machine) => number | null;
 }
 
 /** Thirty at most: each is one bit of a number. */
@@ -24,6 +28,7 @@ export const JOINT_CAUSES: readonly JointCause[] = [
     modes: ['supply-too-small', 'card-lead-split', 'supply-latched', 'card-plug-scorched', 'strip-too-weak'],
     chance: 0.2,
     when: { known: ['card-changed'], chance: 0.3 },
+    inMachine: chanceOfOverload,
   },
   {
     id: 'liquid',
@@ -128,10 +133,11 @@ JOINT_CAUSES.forEach(({ modes }, at) => {
 export const jointCauseBits = (mode: string): number => bitsByMode.get(mode) ?? 0;
 
 /** By place in JOINT_CAUSES: the chance of each in a case of which this is known. */
-export const jointChances = (circumstances: readonly Circumstance[]): number[] =>
-  JOINT_CAUSES.map(({ chance, when }) =>
-    when?.known.some((known) => circumstances.includes(known)) ? when.chance : chance,
-  );
+export const jointChances = (machine: Machine, circumstances: readonly Circumstance[]): number[] =>
+  JOINT_CAUSES.map(({ chance, when, inMachine }) => {
+    const usual = when?.known.some((known) => circumstances.includes(known)) ? when.chance : chance;
+    return inMachine?.(machine) ?? usual;
+  });
 
 /** Of the causes whose bits are set, the place of the one with the greatest chance; null where none has any. */
 export function likeliestJointCause(bits: number, chances: readonly number[]): number | null {

@@ -89,6 +89,19 @@ export const headerInUse = (scene: Scene): boolean =>
 export const supplyFeedsCard = (scene: Scene): boolean =>
   isFilled(scene.configuration, scene.part.id) && isOriginalKind('supply', scene);
 
+/** What is drawn passes what this supply can give: the machine's own, or a spare whose label was noted and is as small. */
+export const tooSmallSupplyIn = (scene: Scene): boolean =>
+  originalAttached(scene) ||
+  (isFilled(scene.configuration, scene.part.id) && (scene.machine.power?.spare?.peakPasses ?? 0) > 0.5);
+
+/** The card hangs on its own leads: those of its supply, or those of a spare that were noted as no better. */
+export function overloadedLeadsIn(scene: Scene): boolean {
+  if (!originalAttached(scene)) return false;
+  if (isOriginalKind('supply', scene)) return true;
+  const leads = scene.machine.power?.spare?.leads ?? null;
+  return leads === 'overloaded' || leads === 'unsafe';
+}
+
 /** A spare processor is one that the board has known from its first firmware. */
 export const withOwnProcessor = (scene: Scene): boolean =>
   originalAttached(scene) && isOriginalKind('processor', scene);

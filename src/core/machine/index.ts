@@ -1,5 +1,16 @@
 export { BOARD_FORMS, DECLARED_KINDS, nameInWords, PART_KINDS } from './part';
-export type { BoardFacts, BoardForm, DeclaredKind, LaneSharing, Machine, Part, PartKind, SlotFacts } from './part';
+export type {
+  BoardFacts,
+  BoardForm,
+  DeclaredKind,
+  LaneSharing,
+  Machine,
+  MachinePower,
+  Part,
+  PartKind,
+  PowerStanding,
+  SlotFacts,
+} from './part';
 export { completeMachine, kindInWords, slotId } from './complete-machine';
 export type { CompletedMachine } from './complete-machine';
 export type { DeclaredMachine, DeclaredPart } from './declared-machine';

@@ -80,6 +80,24 @@ export interface BoardFacts {
   readonly sharing: readonly LaneSharing[] | null;
 }
 
+/** How the supply and its leads stand to what the machine draws; null for what nobody noted. */
+export interface PowerStanding {
+  /** Probability, 0 to 1, that a peak passes a limit of the label. */
+  readonly peakPasses: number | null;
+  /** The same of the sustained load. */
+  readonly sustainedPasses: number | null;
+  /** "overloaded": one carries more than it may. "unsafe": a card is fed in a way that it should not be. */
+  readonly leads: 'overloaded' | 'unsafe' | 'sound' | null;
+}
+
+/** What was noted of a machine's power: with its own supply, and with the spare that is in or was. */
+export interface MachinePower {
+  readonly own: PowerStanding | null;
+  readonly spare: PowerStanding | null;
+  /** Of a DC adapter: what its label says; null where nobody noted it. */
+  readonly adapterVolts: number | null;
+}
+
 /** A complete machine: every declared, implied and derived part, and the board's facts. */
 export interface Machine {
   readonly name: string;
@@ -89,6 +107,8 @@ export interface Machine {
   readonly builtInGraphics: boolean;
   /** Parts that lie on the bench to be proven: no case, no switch. */
   readonly onBench?: true;
+  /** Left out where nothing was noted. */
+  readonly power?: MachinePower;
 }
 
 /**

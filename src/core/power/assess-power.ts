@@ -1,18 +1,26 @@
 import { powerBudget, type PowerBudget } from './budget';
 import { schoolsOf, whatWouldFit, type SchoolAsks, type WouldFit } from './headroom';
 import { nameOf } from './lead-graph';
-import { leadLoads, unsafeChains, weakestOf, type LoadedElement, type UnsafeChain } from './lead-loads';
+import {
+  leadLoads,
+  railLoads,
+  unsafeChains,
+  weakestOf,
+  type LoadedElement,
+  type LoadedRail,
+  type UnsafeChain,
+} from './lead-loads';
 import type { PowerPlan } from './power-plan';
 
 /** What a plan comes to. */
 export interface PowerAssessment {
   readonly budget: PowerBudget;
-  /** The largest demand first: it governs. */
-  readonly schools: readonly SchoolAsks[];
-  /** The least supply for the school that governs. */
-  readonly wouldFit: WouldFit;
+  /** The largest demand first: it governs. Each with the least supply that satisfies it. */
+  readonly schools: readonly (SchoolAsks & { readonly wouldFit: WouldFit })[];
   readonly leads: readonly LoadedElement[];
   readonly weakest: LoadedElement | null;
+  /** Each of several +12 V rails, where it is noted which output is on which. */
+  readonly rails: readonly LoadedRail[];
   readonly unsafe: readonly UnsafeChain[];
   readonly verdict: Verdict;
 }
@@ -32,20 +40,18 @@ const often = 0.05;
 /** Judges a plan: budget against label, schools side by side, leads with the weakest, and a sentence. */
 export function assessPower({ consumers, supply, derating, leads, calibration }: PowerPlan): PowerAssessment {
   const budget = powerBudget({ consumers, label: supply, derating, calibration });
-  const schools = schoolsOf(budget);
   const loaded = leadLoads(leads, (id) => sustainedOf(budget, id));
   const weakest = weakestOf(loaded);
-  const [governs] = schools;
   const onV12 = budget.consumers.reduce(
     (sum, { consumer, loads }) => sum + loads.peak.high * (consumer.rails.v12 ?? 0),
     0,
   );
   return {
     budget,
-    schools,
-    wouldFit: whatWouldFit(governs ?? { watts: 0 }, onV12),
+    schools: schoolsOf(budget).map((asks) => ({ ...asks, wouldFit: whatWouldFit(asks, onV12) })),
     leads: loaded,
     weakest,
+    rails: railLoads(loaded, supply?.v12Amps ?? []),
     unsafe: unsafeChains(loaded),
     verdict: verdictOf(budget, weakest),
   };

@@ -18,7 +18,9 @@ export interface LimitStanding {
   readonly loads: Readonly<Record<Load, Estimate>>;
   /** What is left at sustained load, in watts; below 0 where it is too small. */
   readonly headroomWatts: number;
+  /** Probability, 0 to 1, that the sustained load passes it. */
   readonly sustainedPasses: number;
+  /** The same that a peak passes it by more than the protection bears. */
   readonly peakPasses: number;
 }
 
@@ -68,7 +70,7 @@ export function powerBudget({
       loads: ownLoads,
       headroomWatts: watts - ownLoads.sustained.middle,
       sustainedPasses: probabilityAbove(sums.sustained, watts),
-      peakPasses: probabilityAbove(sums.peak, watts),
+      peakPasses: probabilityAbove(sums.peak, watts * derating.peakAllowance),
     };
   });
   return { loads, consumers: rows, limits: limits.sort(firstToGive), shareLeft: left };

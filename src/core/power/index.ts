@@ -11,12 +11,23 @@ export type { School, SchoolAsks, WouldFit } from './headroom';
 export { LEAD_KINDS, leadProblems, nameOf } from './lead-graph';
 export type { LeadElement, LeadKind, LeadProblem } from './lead-graph';
 export { leadLoads, unsafeChains, weakestOf } from './lead-loads';
-export type { LoadedElement, UnsafeChain } from './lead-loads';
+export type { LoadedElement, LoadedRail, UnsafeChain } from './lead-loads';
 export { countPlugs } from './plug-count';
 export type { Plugs, PlugStanding } from './plug-count';
 export type { PowerPlan } from './power-plan';
+export { consumerId, leadName, planOf } from './power-sheet';
+export type { PowerSheet, SheetAdapter, SheetConsumer, SheetLead, SheetRange, SheetSupply } from './power-sheet';
+export { sheetProblems } from './sheet-problems';
+export type { SheetProblem } from './sheet-problems';
+export { standingOf } from './power-standing';
+export { plugNeeds, usualLeads } from './usual-leads';
+export { consumersOfMachine } from './consumers-of-machine';
+export { calibrateByTrace } from './calibrate-by-trace';
+export type { TraceCalibration } from './calibrate-by-trace';
 export { RAILS } from './rail';
 export type { Rail } from './rail';
+export { factsOf, MEASURED_QUANTITIES, measuredBy, RAIL_LOADS, trialQuantityOf } from './measured-quantity';
+export type { MeasuredQuantity, QuantityFacts, RailLoad } from './measured-quantity';
 export { probabilityWithin, railDrop, railLimits, spreadOf, usualMeter } from './reading';
 export type { Limits, MeterAccuracy, RailDrop } from './reading';
 export { adapterLabel, shareLeft, usualDerating } from './supply-label';
@@ -24,7 +35,15 @@ export type { Derating, Limit, SupplyLabel } from './supply-label';
 export { readTraceCsv } from './trace-csv';
 export type { ReadTrace, TraceProblem } from './trace-csv';
 export { graphicsDraw, processorDraw, USUAL_DRAWS, USUAL_RAILS } from './usual-draws';
-export { calibrationOf, cutOutsOf, efficiencyCurve, outputFromWall, phaseWatts, USUAL_EFFICIENCY } from './wall-meter';
+export {
+  calibrationOf,
+  cutOutsOf,
+  efficiencyCurve,
+  outputFromWall,
+  phaseWatts,
+  TRACE_PHASES,
+  USUAL_EFFICIENCY,
+} from './wall-meter';
 export type { CutOut, EfficiencyPoint, MarkedPhase, PhaseWatts, TracePhase, WallReading } from './wall-meter';
 export { meanOfRanges, probabilityAbove, quantileOf, sumOfRanges } from './watts-distribution';
 export type { WattsDistribution, WattsRange } from './watts-distribution';

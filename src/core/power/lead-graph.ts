@@ -20,6 +20,8 @@ export interface LeadElement {
   readonly limitWatts?: number;
   /** For a 12-pin card plug. */
   readonly sense?: SenseCoding;
+  /** Of an output: which of the label's +12 V rails feeds it, counted from 1. */
+  readonly rail?: number;
   /** It belongs to another model of supply: its wiring at the supply's end may be another. */
   readonly isForeign?: boolean;
 }

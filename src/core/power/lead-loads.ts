@@ -1,5 +1,6 @@
 import { CONNECTOR_FACTS } from './connector';
 import { limitOf, nameOf, type LeadElement } from './lead-graph';
+import { RAIL_VOLTS } from './rail';
 
 /** An element with what it carries and may carry, in watts. */
 export interface LoadedElement {
@@ -60,6 +61,23 @@ export function weakestOf(loaded: readonly LoadedElement[]): LoadedElement | nul
     (most, one) => (most && most.fullness >= one.fullness ? most : one),
     null,
   );
+}
+
+/** One of several +12 V rails with what the outputs on it carry. */
+export interface LoadedRail {
+  /** Counted from 1, as on the label. */
+  readonly rail: number;
+  readonly watts: number;
+  readonly limitWatts: number;
+}
+
+/** What each of several +12 V rails carries, where it is noted which output is on which; empty for a single rail. */
+export function railLoads(loaded: readonly LoadedElement[], v12Amps: readonly number[]): LoadedRail[] {
+  if (v12Amps.length < 2 || !loaded.some(({ element }) => element.rail !== undefined)) return [];
+  return v12Amps.map((amps, at) => {
+    const on = loaded.filter(({ element }) => element.kind === 'output' && element.rail === at + 1);
+    return { rail: at + 1, watts: on.reduce((sum, { watts }) => sum + watts, 0), limitWatts: amps * RAIL_VOLTS.v12 };
+  });
 }
 
 export const CHAIN_RISKS = [

@@ -37,6 +37,8 @@ export interface Derating {
   readonly degrees: number;
   readonly freeDegrees: number;
   readonly sharePerDegree: number;
+  /** Peaks of milliseconds may pass the label by this factor before the protection trips. */
+  readonly peakAllowance: number;
 }
 
 export const usualDerating: Derating = {
@@ -46,6 +48,7 @@ export const usualDerating: Derating = {
   degrees: 25,
   freeDegrees: 40,
   sharePerDegree: 0.02,
+  peakAllowance: 1.2,
 };
 
 /** The share of its label that is left, 0 to 1. @example shareLeft({ ...usualDerating, years: 8 }) // => 0.95 */

@@ -85,7 +85,10 @@ export function drawFaultyMachine(
   );
   for (let attempt = 0; attempt < maxTries; attempt++) {
     const named = (name: string) => dice(`${name} ${attempt}`);
-    const drawn = drawWays(ways, named, { isDouble: dice('how many') < twoFaults, circumstances });
+    const drawn = drawWays(ways, named, {
+      isDouble: dice('how many') < twoFaults,
+      chances: jointChances(completed.machine, circumstances),
+    });
     const faulty = shownBy({ machine, circumstances, eyes, dice }, drawn, named);
     if (faulty) return faulty;
   }
@@ -141,19 +144,18 @@ function waysOf(machine: Machine, circumstances: readonly Circumstance[], factor
 function drawWays(
   ways: readonly Way[],
   dice: Dice,
-  { isDouble, circumstances }: { isDouble: boolean; circumstances: readonly Circumstance[] },
+  { isDouble, chances }: { isDouble: boolean; chances: readonly number[] },
 ): Way[] {
   const first = drawOf(ways, () => true, dice('first'));
   if (!first) return [];
   const isOther = ({ fault }: Way) => fault.repairClass.id !== first.fault.repairClass.id;
-  const beside = isDouble ? isOther : isBesideBy(first, circumstances, dice('one event'));
+  const beside = isDouble ? isOther : isBesideBy(first, chances, dice('one event'));
   const second = beside && drawOf(ways, (way) => isOther(way) && beside(way), dice('second'));
   return second ? inChainOrder([first, second]) : [first];
 }
 
 /** What may stand beside a fault if an event brought more of its kind; null if none did. */
-function isBesideBy(first: Way, circumstances: readonly Circumstance[], at: number): ((way: Way) => boolean) | null {
-  const chances = jointChances(circumstances);
+function isBesideBy(first: Way, chances: readonly number[], at: number): ((way: Way) => boolean) | null {
   const cause = likeliestJointCause(jointCauseBits(first.fault.mode.id), chances);
   if (cause === null || at >= (chances[cause] ?? 0)) return null;
   return ({ fault }) => (jointCauseBits(fault.mode.id) & (1 << cause)) !== 0;

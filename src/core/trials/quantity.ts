@@ -31,6 +31,23 @@ export interface Quantity {
   /** Uncertainty of the instrument in volts, where it is not the bench meter's. */
   readonly meterVolts?: number;
   readonly existsIn?: (machine: Machine) => boolean;
+  /** It is at this multiple of what the catalogue says, faults and all: an adapter of another voltage. Default: 1. */
+  readonly scale?: number;
+}
+
+/** The same quantity for an adapter whose label says another voltage than the catalogue takes as usual. */
+export function scaledTo(quantity: Quantity, volts: number): Quantity {
+  const scale = volts / quantity.nominalVolts;
+  if (scale === 1) return quantity;
+  const { nominalVolts, lowVolts, highVolts, healthySpreadVolts } = quantity;
+  return {
+    ...quantity,
+    nominalVolts: nominalVolts * scale,
+    lowVolts: lowVolts * scale,
+    highVolts: highVolts * scale,
+    healthySpreadVolts: healthySpreadVolts * scale,
+    scale,
+  };
 }
 
 /** One normal component of a mixture: what a meter would read. */
@@ -93,16 +110,20 @@ export function expectReading(
     : quantity.fedBy === null
       ? 1
       : probabilityToPass(machine, { ...configuration, start: 'button' }, stops, quantity.fedBy);
+  const { scale = 1 } = quantity;
   const alive: NormalComponent = {
     weight: fed,
-    meanVolts: reading?.meanVolts ?? quantity.nominalVolts,
-    spreadVolts: reading?.spreadVolts ?? quantity.healthySpreadVolts,
+    meanVolts: reading ? reading.meanVolts * scale : quantity.nominalVolts,
+    spreadVolts: reading ? reading.spreadVolts * scale : quantity.healthySpreadVolts,
   };
   return [alive, { ...unfedComponentOf(quantity), weight: 1 - fed }].filter((component) => component.weight > 0);
 }
 
 /** The outcome that a reading in volts falls under. */
-export function gradeReading(quantity: Quantity, volts: number): string {
+export function gradeReading(
+  quantity: Pick<Quantity, 'nominalVolts' | 'lowVolts' | 'highVolts'>,
+  volts: number,
+): string {
   if (Math.abs(volts) < absentShare * quantity.nominalVolts) return 'absent';
   if (volts < quantity.lowVolts) return 'low';
   return volts > quantity.highVolts ? 'high' : 'within';

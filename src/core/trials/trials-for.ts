@@ -20,7 +20,7 @@ import {
 } from './catalogue/starts';
 import type { CautionId } from './caution';
 import type { Look } from './look';
-import { READING_OUTCOMES, type Quantity } from './quantity';
+import { READING_OUTCOMES, scaledTo, type Quantity } from './quantity';
 import type { Trial } from './trial';
 import { formatTrialId, parseTrialId, type TrialKind } from './trial-id';
 
@@ -169,7 +169,9 @@ const measureTrials = oncePerMachine((machine) => {
   );
 });
 
-function measureTrial(quantity: Quantity, part: Part, machine: Machine): Trial {
+function measureTrial(usual: Quantity, part: Part, machine: Machine): Trial {
+  const volts = part.kind === 'adapter' ? (machine.power?.adapterVolts ?? null) : null;
+  const quantity = volts === null ? usual : scaledTo(usual, volts);
   const ref = { kind: 'measure', quantity: quantity.id, part: part.id } as const;
   return {
     ref,

@@ -51,13 +51,20 @@ const FIRST_THINGS: readonly FirstThing[] = [
   },
   {
     after: ['card-changed'],
-    shows: ['at-graphics', 'fans-full', 'twitch', 'dark', 'cuts-out'],
+    shows: ['at-graphics', 'fans-full', 'twitch', 'dark'],
     trials: (machine) =>
       idsOf(machine, 'card').flatMap((part) => [
         formatTrialId({ kind: 'look', look: 'card-seat', part }),
         formatTrialId({ kind: 'out', part }),
       ]),
     why: 'The card was changed last: look at it, and at the machine without it, before parts are moved.',
+  },
+  {
+    after: ['card-changed'],
+    shows: ['cuts-out'],
+    trials: (machine) =>
+      idsOf(machine, 'card').map((part) => formatTrialId({ kind: 'look', look: 'card-leads', part })),
+    why: 'The card was changed last: see how it is fed before parts are moved.',
   },
   {
     after: ['drive-added'],

@@ -1,9 +1,9 @@
 import { listOf, percent } from '../../wording';
-import { nameInWords } from '../../machine';
+import { isOriginalIn, nameInWords } from '../../machine';
 import type { RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
 import { reproducedComplaint } from '../belief/complaint';
-import type { EvidenceStep } from '../evidence-step';
+import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import type { RankedRepair } from '../belief/suspects';
 import { confirmationOf, proofTurns } from './confirmation';
 import { sureEnoughFor } from './how-sure';
@@ -49,8 +49,9 @@ export function provenOrTurn(situation: Situation, { repairClass, probability }:
   if (turn) return turn;
   const { input, space } = situation;
   const confirmed = confirmationOf(space.faults, repairClass, input.steps, input.machine);
-  const why =
-    confirmed === 'suggested'
+  const why = isLeftAway(input, repairClass)
+    ? `It is ${percent(probability)} likely, and its leads carry more than they may: do not put it back to prove it. Fix it permanently.`
+    : confirmed === 'suggested'
       ? `It is ${percent(probability)} likely: fix it permanently.`
       : `The cause is ${confirmed}: fix it permanently.`;
   const trialId = repairTrialId(repairClass);
@@ -62,11 +63,19 @@ export function provenOrTurn(situation: Situation, { repairClass, probability }:
 const isPutBack = (step: EvidenceStep | undefined, part: string): boolean =>
   step?.trial.ref.kind === 'back' && step.trial.ref.part === part && step.outcome === 'works';
 
+/** An overload is not made again for the sake of proof: what is away with overloaded leads stays away. */
+const isLeftAway = ({ machine, configuration, steps }: DiagnosisInput, { part }: RepairClass): boolean =>
+  part.kind === 'supply' &&
+  machine.power?.own?.leads === 'overloaded' &&
+  !isOriginalIn(configuration, part.id) &&
+  reproducedComplaint(steps) === 'cuts-out';
+
 /** Away, back, away: the next turn that can be made now; null if the proof is whole or has not begun. */
 function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): Advice | null {
   const turns = proofTurns(space.faults, repairClass, input.steps, input.machine);
   const { id } = repairClass.part;
   const isAway = partsAway(input).includes(id);
+  if (isLeftAway(input, repairClass)) return null;
   if (turns === 2 && isAway && canBeDone({ plan }, formatTrialId({ kind: 'back', part: id })))
     return {
       kind: 'prove',

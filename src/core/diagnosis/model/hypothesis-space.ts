@@ -74,7 +74,8 @@ export function createSpace(
   const shares = sharesOf(faults.map(({ weight }) => weight));
   const weights = Float64Array.from(variants, (v) => (shares[v.faultIndex] ?? 0) * v.share);
   const pairs = maxFaults === 2 ? compatiblePairs(variants) : noPairs(variants.length);
-  return weigh(faults, { variants, circumstances }, weights, pairs, pairs.second.length > 0 ? pairShare : 0);
+  const chances = jointChances(machine, circumstances);
+  return weigh(faults, { variants, chances }, weights, pairs, pairs.second.length > 0 ? pairShare : 0);
 }
 
 function variantsOf(fault: FaultInstance, faultIndex: number, machine: Machine): Variant[] {
@@ -135,7 +136,7 @@ function compatiblePairs(variants: readonly Variant[]): Pairs {
 
 function weigh(
   faults: readonly FaultInstance[],
-  { variants, circumstances }: { variants: readonly Variant[]; circumstances: readonly Circumstance[] },
+  { variants, chances }: { variants: readonly Variant[]; chances: readonly number[] },
   weights: Float64Array,
   pairs: Pairs,
   pairShare: number,
@@ -161,34 +162,59 @@ function weigh(
   }
   for (let h = singles; h < count; h++) prior[h] = ((prior[h] ?? 0) * pairShare) / pairMass;
   const space = { faults, variants, first, second, pairsFrom, prior };
-  return { ...space, joint: addJointPairs(space, weights, jointChances(circumstances)) };
+  return { ...space, joint: addJointPairs(space, weights, chances) };
+}
+
+/** For each variant: the weight of all others among some that another repair fixes. */
+function weightBeside(
+  variants: readonly Variant[],
+  weights: Float64Array,
+  isAmong: (variant: number) => boolean,
+): Float64Array {
+  const byRepair = new Map<string, number>();
+  let all = 0;
+  variants.forEach(({ fault }, v) => {
+    if (!isAmong(v)) return;
+    const { id } = fault.repairClass;
+    byRepair.set(id, (byRepair.get(id) ?? 0) + (weights[v] ?? 0));
+    all += weights[v] ?? 0;
+  });
+  return Float64Array.from(variants, ({ fault }) => Math.max(0, all - (byRepair.get(fault.repairClass.id) ?? 0)));
 }
 
 /**
  * Makes the pairs that one event brings about likelier, in place: with the chance of the event, one of its faults has
- * another of them beside it, drawn by its weight among them. Then all sum to 1 again.
+ * another of them beside it, drawn by its weight among those that another repair fixes. What then has another beside it
+ * is not alone. All sum to 1 again.
  */
 function addJointPairs(
   { variants, second, pairsFrom, prior }: Omit<HypothesisSpace, 'joint'>,
   weights: Float64Array,
   chances: readonly number[],
 ): HypothesisSpace['joint'] {
+  if (second.length === variants.length) return [];
   const bits = variants.map(({ fault }) => jointCauseBits(fault.mode.id));
-  const among = chances.map((_, at) =>
-    bits.reduce((sum, own, v) => ((own & (1 << at)) === 0 ? sum : sum + (weights[v] ?? 0)), 0),
-  );
+  const among = chances.map((_, at) => weightBeside(variants, weights, (v) => ((bits[v] ?? 0) & (1 << at)) !== 0));
   const joint: { hypothesis: number; cause: number }[] = [];
   let total = 1;
   for (let a = 0; a < variants.length; a++) {
     const own = bits[a] ?? 0;
     if (own === 0) continue;
+    const likeliest = likeliestJointCause(own, chances);
+    if (likeliest !== null && (among[likeliest]?.[a] ?? 0) > 0) {
+      const fewer = (prior[a] ?? 0) * (chances[likeliest] ?? 0);
+      prior[a] = (prior[a] ?? 0) - fewer;
+      total -= fewer;
+    }
     for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++) {
       const b = second[h] ?? 0;
       const shared = own & (bits[b] ?? 0);
       const cause = shared === 0 ? null : likeliestJointCause(shared, chances);
       if (cause === null) continue;
       // Either of the two may have been the first.
-      const more = (2 * (chances[cause] ?? 0) * (weights[a] ?? 0) * (weights[b] ?? 0)) / (among[cause] ?? 1);
+      const beside = among[cause] ?? [];
+      const drawn = 1 / (beside[a] ?? 1) + 1 / (beside[b] ?? 1);
+      const more = (chances[cause] ?? 0) * (weights[a] ?? 0) * (weights[b] ?? 0) * drawn;
       prior[h] = (prior[h] ?? 0) + more;
       total += more;
       joint.push({ hypothesis: h, cause });

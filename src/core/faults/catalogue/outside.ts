@@ -1,12 +1,15 @@
 /** Fault modes from picture to load: monitor, ports, drives, system, heat. Over 250 lines because it is a table. */
 import type { FaultMode } from '../fault-mode';
 import { judged } from '../fault-mode';
+import { leadsFactor, supplyStops, supplyTooSmallFactor } from '../power-factors';
 import {
   asFoundOnly,
   cableWhereFound,
   machineHas,
   mayShareLanes,
   originalAttached,
+  overloadedLeadsIn,
+  tooSmallSupplyIn,
   whileFilled,
   withFoundSettings,
 } from '../scene';
@@ -324,10 +327,15 @@ export const outsideFaults: readonly FaultMode[] = [
     source: 'ATX12V design guide, output protection',
     presentations: [{ as: 'cuts-out', weight: 1 }],
     stopProbability: 0.95,
+    stopsIn: supplyStops,
+    actsIn: tooSmallSupplyIn,
     repair: 'replace',
     sightings: [{ look: 'wall-meter-load', as: 'near', probability: 0.7 }],
     readings: [{ quantity: 'rail-12-load', meanVolts: 11.2, spreadVolts: 0.25 }],
-    prior: judged(22, { 'card-changed': 4, old: 1.6, 'used-parts': 1.4, 'supply-changed': 0.5 }),
+    prior: {
+      ...judged(22, { 'card-changed': 4, old: 1.6, 'used-parts': 1.4, 'supply-changed': 0.5 }),
+      inMachine: supplyTooSmallFactor,
+    },
   },
   {
     id: 'card-lead-split',
@@ -337,10 +345,11 @@ export const outsideFaults: readonly FaultMode[] = [
     reason: 'The lead carries more current than its connector allows.',
     presentations: [{ as: 'cuts-out', weight: 1 }],
     stopProbability: 0.9,
+    actsIn: overloadedLeadsIn,
     repair: 'separate-leads',
     sightings: [{ look: 'card-leads', as: 'split', probability: 0.93 }],
     readings: [{ quantity: 'rail-12-load', meanVolts: 11.7, spreadVolts: 0.2 }],
-    prior: judged(9, { 'card-changed': 3 }),
+    prior: { ...judged(9, { 'card-changed': 3 }), inMachine: leadsFactor },
   },
   {
     id: 'cooling-clogged',

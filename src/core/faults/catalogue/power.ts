@@ -1,6 +1,7 @@
 /** Fault modes from the wall to the rails. Over 250 lines because it is a table: one entry a mode. */
 import type { FaultMode } from '../fault-mode';
 import { judged } from '../fault-mode';
+import { adapterTooSmallFactor } from '../power-factors';
 import { asFoundOnly, byTheCaseButton, inTheCase, machineHas } from '../scene';
 
 export const powerFaults: readonly FaultMode[] = [
@@ -104,7 +105,7 @@ export const powerFaults: readonly FaultMode[] = [
       { quantity: 'adapter-load', meanVolts: 16, spreadVolts: 1.2 },
       { quantity: 'adapter-volts', meanVolts: 18.2, spreadVolts: 0.7 },
     ],
-    prior: judged(40, { old: 1.5 }),
+    prior: { ...judged(40, { old: 1.5 }), inMachine: adapterTooSmallFactor },
   },
   {
     id: 'jack-loose',

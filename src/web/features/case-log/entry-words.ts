@@ -4,8 +4,11 @@ import type { Entry } from '../../../core/casework';
 import { STRATEGY_NAMES } from '../../../core/diagnosis';
 import { START_OUTCOME_LABELS } from '../../../core/startup';
 import { SILENT_OUTCOMES } from '../../../core/trials';
+import { cutOutsOf, factsOf } from '../../../core/power';
+import { counted } from '../../../core/wording';
 import { boardFactWords } from './board-fact-words';
 import { identityWords } from './part-words';
+import { railLoadWords } from './rail-load-words';
 import { signsInWords } from './signs-in-words';
 import { capitalized, dayAndTime, listOf, uncapitalized } from '../../components/format';
 
@@ -70,6 +73,10 @@ export function entryWords({ event, trial }: Entry): Words {
         done: 'Version after the flash',
         seen: [event.version, ...event.setAgain, ...(event.done ?? [])].join(', '),
       };
+    case 'power-noted':
+      return powerWords(event);
+    case 'power-measured':
+      return measuredWords(event);
     case 'switched-off':
       return { done: 'Switched off', seen: 'Cord out, drained' };
     case 'owner-tried':
@@ -128,6 +135,31 @@ function trialWords(event: Of<'trial-done'>, trial: Entry['trial']): Words {
       event.volts === undefined ? label : `${event.volts} V: ${uncapitalized(label)}`,
       ...(event.seen ? signsInWords(event.seen) : []),
     ].join('; '),
+  };
+}
+
+function powerWords({ sheet: { supply, consumers, leads = [] }, of }: Of<'power-noted'>): Words {
+  const label = !supply
+    ? 'no label'
+    : 'adapterVolts' in supply
+      ? `${supply.adapterVolts} V, ${supply.adapterAmps} A`
+      : `${supply.watts} W`;
+  return {
+    done: of === 'spare' ? 'Power noted, with the spare supply' : 'Power noted',
+    seen: listOf([label, counted(consumers.length, 'consumer'), ...(leads.length > 0 ? ['leads'] : [])]),
+  };
+}
+
+function measuredWords({ reading, trace }: Of<'power-measured'>): Words {
+  if (reading) {
+    const { name, unit } = factsOf(reading.quantity, null);
+    return { done: `${name}, ${railLoadWords[reading.at]}`, seen: `${reading.value} ${unit}` };
+  }
+  const most = trace?.readings.reduce((peak, { watts }) => Math.max(peak, watts), 0) ?? 0;
+  const cutOuts = cutOutsOf(trace?.readings ?? []);
+  return {
+    done: 'Wall meter',
+    seen: [`${Math.round(most)} W at most`, ...cutOuts.map(({ watts }) => `cut out at ${Math.round(watts)} W`)].join(', '),
   };
 }
 

@@ -1,7 +1,7 @@
 import { useCallback, useRef, useState } from 'react';
 import { useCaseKeys } from '../../case-log/use-case-keys';
 import styled from 'styled-components';
-import { QUANTITIES, gradeReading, parseTrialId } from '../../../../core/trials';
+import { gradeReading } from '../../../../core/trials';
 import type { TrialView } from '../../../../core/diagnosis';
 import { Button } from '../../../components/Button';
 import { Field } from '../../../components/Field';
@@ -39,11 +39,10 @@ export function ReadingEntry({
     return true;
   }, []);
   useCaseKeys(type);
-  const ref = parseTrialId(trial.id);
-  const quantity = ref?.kind === 'measure' ? QUANTITIES.find(({ id }) => id === ref.quantity) : undefined;
-  if (!quantity || !trial.limits) return null;
+  const { limits } = trial;
+  if (!limits) return null;
   const volts = parseVolts(text);
-  const grade = volts === null ? null : gradeReading(quantity, volts);
+  const grade = volts === null ? null : gradeReading(limits, volts);
   const label = trial.outcomes.find(({ id }) => id === grade)?.label;
   return (
     <Row
@@ -68,7 +67,7 @@ export function ReadingEntry({
         Record
       </Button>
       <p role="status">
-        {label ? `${label}. ` : ''}Limits {trial.limits.lowVolts} to {trial.limits.highVolts} V.
+        {label ? `${label}. ` : ''}Limits {limits.lowVolts} to {limits.highVolts} V.
       </p>
     </Row>
   );
