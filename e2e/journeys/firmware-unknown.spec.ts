@@ -82,7 +82,7 @@ test('a version that nobody knows is flashed and read afterwards; a first start 
   await writeBoard(page, usedDemo.url, 'Skua 2');
   await takeIn(page, usedDemo.url, { machine: 'Nobody knows', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
-  await page.getByRole('link', { name: 'Firmware bay' }).click();
+  await page.getByRole('link', { name: 'Firmware', exact: true }).click();
   await readPrint(page, { model: 'Skua 2', revision: '1.0' });
   await page.getByRole('button', { name: 'It is Skua 2, revision 1.0' }).click();
   const plan = page.getByRole('status', { name: 'Plan' });
@@ -123,7 +123,7 @@ test('an image that is not the one of the book makes no stick until a lead says 
   await lendFolder(page);
   await writeBoard(page, usedDemo.url, 'Skua 3');
   await takeIn(page, usedDemo.url, { machine: 'Wrong image', reported: 'Nothing at all' });
-  await page.getByRole('link', { name: 'Firmware bay' }).click();
+  await page.getByRole('link', { name: 'Firmware', exact: true }).click();
   await readPrint(page, { model: 'Skua 3', version: 'S1' });
   await page.getByRole('button', { name: 'It is Skua 3, revision 1.0' }).click();
   await page.getByRole('button', { name: 'Choose the method' }).click();

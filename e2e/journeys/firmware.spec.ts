@@ -18,7 +18,7 @@ import type { Page } from '@playwright/test';
 async function toTheBay(page: Page, url: string, machine: string): Promise<void> {
   await takeIn(page, url, { machine, reported: 'Nothing at all', circumstances: ['Processor changed'] });
   await see(page, 'Nothing at all');
-  await page.getByRole('link', { name: 'Firmware bay' }).click();
+  await page.getByRole('link', { name: 'Firmware', exact: true }).click();
   await expect(title(page)).toHaveText('Which board is it?');
 }
 

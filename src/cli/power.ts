@@ -45,7 +45,7 @@ const inWatts = ({ low, middle, high }: Estimate): string =>
 
 function printBudget({ verdict, budget, schools, weakest, unsafe }: PowerAssessment): string {
   const lines = [
-    verdict.sentence,
+    [verdict.sentence, verdict.overload].filter(Boolean).join(' '),
     '',
     ...LOADS.map((load) => `${load.padEnd(10)} ${inWatts(budget.loads[load])}`),
     ...(budget.limits.length === 0 ? [] : ['', 'Against the label:']),

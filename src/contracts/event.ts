@@ -168,7 +168,10 @@ const bodies = {
       .optional(),
     trace: z
       .strictObject({
-        readings: z.array(z.strictObject({ seconds, watts: z.number().min(0).max(100_000) })).min(1).max(2000),
+        readings: z
+          .array(z.strictObject({ seconds, watts: z.number().min(0).max(100_000) }))
+          .min(1)
+          .max(2000),
         phases: z
           .array(z.strictObject({ phase: z.enum(TRACE_PHASES), fromSeconds: seconds, toSeconds: seconds }))
           .max(40),

@@ -69,6 +69,7 @@ export const AUDIT_ACTIONS = [
   'case-read',
   'case-written',
   'case-exported',
+  'shop-changed',
   'board-written',
   'board-deleted',
   'board-exported',

@@ -46,7 +46,7 @@ test('a file is judged as a whole', () => {
   const { verdict, weakest } = assessPower(planOf({ supply, leads, years: 8 }));
   expect(verdict.verdict).toBe('too-small');
   expect(weakest?.element.id).toBe('out');
-  expect(verdict.sentence).toContain('4-pin drive plug carries 200 W and may carry 132 W.');
+  expect(verdict.overload).toBe('4-pin drive plug carries 200 W and may carry 132 W.');
 });
 
 test.each([

@@ -133,3 +133,23 @@ export function readPowerFile(json: unknown): ReadPowerFile {
   const problems = sheetProblems(sheet).map((one) => ({ ...one, path: [...one.path] }));
   return problems.length > 0 ? { ok: false, problems } : { ok: true, name, sheet, plan: planOf(sheet, name) };
 }
+
+export type ReadPowerSheet =
+  | { readonly ok: true; readonly sheet: PowerSheet }
+  | { readonly ok: false; readonly problems: readonly FieldProblem[] };
+
+/** A sheet as it is edited: the same rules as for a file, field by field. */
+export function checkPowerSheet(value: unknown): ReadPowerSheet {
+  const parsed = parseSafely(powerSheetSchema, value);
+  if (!parsed.success) return { ok: false, problems: fieldProblems(parsed.error) };
+  const problems = sheetProblems(parsed.data).map((one) => ({ ...one, path: [...one.path] }));
+  return problems.length > 0 ? { ok: false, problems } : { ok: true, sheet: parsed.data };
+}
+
+/** A sheet as the file that it is saved as. */
+export const powerFileOf = (name: string, sheet: PowerSheet): unknown => ({
+  format: POWER_FORMAT,
+  version: POWER_VERSION,
+  name,
+  ...sheet,
+});

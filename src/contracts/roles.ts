@@ -21,6 +21,8 @@ export const MAY = {
   /** A case as a file leaves the shop. */
   'export-cases': ['lead', 'technician'],
   'manage-people': ['lead'],
+  /** What the shop allows at its benches. */
+  'manage-shop': ['lead'],
   'read-audit': ['lead'],
   /** Handing an owner's data over, and erasing the person from the cases. */
   'owner-data': ['lead'],

@@ -22,7 +22,9 @@ import { changeRoutes } from './routes/changes';
 import { healthRoutes } from './routes/health';
 import { auditRoutes, ownerRoutes, peopleRoutes } from './routes/people';
 import { sessionRoutes } from './routes/session';
+import { shopRoutes } from './routes/shop';
 import { webPages } from './routes/web-pages';
+import { createShopService } from './services/shop-service';
 import { createSignInService } from './services/sign-in-service';
 
 export interface AppDependencies {
@@ -87,6 +89,10 @@ export function createApp(given: AppDependencies): Express {
   app.use('/api/people', peopleRoutes(people));
   app.use('/api/audit', auditRoutes(people));
   app.use('/api/owners', ownerRoutes(people));
+  app.use(
+    '/api/shop',
+    shopRoutes((response) => createShopService(own(response))),
+  );
   app.use('/api/changes', changeRoutes({ feed: changes, pool, now }));
   app.use('/api', notFound);
   if (webRoot) app.use(webPages(webRoot));

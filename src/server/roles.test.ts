@@ -49,6 +49,7 @@ const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }
     async (role) => server.as(role).get('/api/cases'),
     async (role) => server.as(role).get(`/api/cases/${await openedCase()}`),
     async (role) => server.as(role).get('/api/boards'),
+    async (role) => server.as(role).get('/api/shop/settings'),
     async (role) => server.as(role).get(`/api/boards/${await writtenBoard()}`),
   ],
   'write-cases': [
@@ -82,6 +83,7 @@ const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }
     async (role) => server.as(role).delete('/api/people/invitations/0123456789abcdef'),
     async (role) => server.as(role).put(`/api/people/${newId()}`).send({ isActive: false }),
   ],
+  'manage-shop': [async (role) => server.as(role).put('/api/shop/settings').send({ allowsSupplyBridge: true })],
   'read-audit': [async (role) => server.as(role).get('/api/audit')],
   'owner-data': [
     async (role) => server.as(role).get('/api/owners').query({ name: 'Nobody' }),

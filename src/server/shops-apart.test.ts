@@ -45,6 +45,7 @@ beforeAll(async () => {
   const events = eventsOf({ reported: 'dead' }).map((event) => ({ ...event, owner }));
   log = ((await lead.post('/api/cases').send({ id: caseId, events }).expect(201)).body as CaseDetail).events;
   await lead.put(`/api/boards/${boardId}`).send({ expectedEdition: 0, board: fullBoard }).expect(200);
+  await lead.put('/api/shop/settings').send({ allowsSupplyBridge: true }).expect(200);
   const invited = await lead.post('/api/people/invitations').send({ name: 'Guest', role: 'reader' }).expect(201);
   code = (invited.body as { code: string }).code;
   const device = { personId: server.personId('lead'), shopId: one.id, deviceHash };
@@ -77,6 +78,8 @@ const routes: Record<string, [Ask, number]> = {
   'GET /audit?person': [(c) => c.get('/api/audit').query({ person: server.personId('lead') }), 200],
   'GET /owners': [(c) => c.get('/api/owners').query({ name: owner }), 200],
   'GET /owners/file': [(c) => c.get('/api/owners/file').query({ name: owner }), 200],
+  'GET /shop/settings': [(c) => c.get('/api/shop/settings').expect({ allowsSupplyBridge: false }), 200],
+  'PUT /shop/settings': [(c) => c.put('/api/shop/settings').send({ allowsSupplyBridge: false }), 200],
   'POST /owners/erase': [(c) => c.post('/api/owners/erase').send({ name: owner }), 200],
 };
 
@@ -116,7 +119,7 @@ function servedRoutes(mounts: readonly string[]): string[] {
 
 test('no route of the application is left out above', () => {
   const ofNoShop = ['health', 'session', 'changes'];
-  const served = servedRoutes(['cases', 'boards', 'people', 'audit', 'owners', ...ofNoShop]).filter(
+  const served = servedRoutes(['cases', 'boards', 'people', 'audit', 'owners', 'shop', ...ofNoShop]).filter(
     (route) => !ofNoShop.some((name) => route.split('/')[1] === name),
   );
   const asked = Object.keys(routes).map((name) => name.replace(/\?.*/, ''));
@@ -251,6 +254,8 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
     takeCaseNumber: async (db) => {
       await shops.takeCaseNumber(db);
     },
+    readShopSettings: async (db) => (await shops.readShopSettings(db)).allowsSupplyBridge,
+    writeShopSettings: (db) => shops.writeShopSettings(db, { allowsSupplyBridge: false }),
   },
   failures: { readWait: null, countFailure: null, forgetFailures: null, deleteExpiredFailures: null },
   devices: {

@@ -65,7 +65,9 @@ export function notePowerMeasured(state: CaseState, event: PowerMeasured): Stepp
 function stepOfReading(state: CaseState, id: string, { quantity, at, value }: PowerReading): EvidenceStep | null {
   const trialQuantity = trialQuantityOf(quantity, at);
   const part = supplyOf(state);
-  if (!trialQuantity || !part) return null;
+  // The wrong way round it says nothing of the voltage.
+  const isReversed = quantity === 'adapter' && value < 0;
+  if (!trialQuantity || !part || isReversed) return null;
   const step = stepOf(state, id, formatTrialId({ kind: 'measure', quantity: trialQuantity, part }));
   return step?.trial.observe.kind === 'measure'
     ? { ...step, outcome: gradeReading(step.trial.observe.quantity, value), volts: value }
@@ -89,7 +91,7 @@ function stepOfTrace(state: CaseState, id: string, { readings, phases }: WallTra
   return step && { ...step, outcome: (low + high) / 2 >= nearShare * left ? 'near' : 'below' };
 }
 
-const loaded: readonly string[] = ['graphics-load', 'processor-load', 'both', 'cut-out'];
+const loaded: readonly string[] = ['graphics-load', 'processor-load', 'both', 'load', 'cut-out'];
 
 const supplyOf = ({ machine }: CaseState): string | null =>
   machine.parts.find(({ kind, loose }) => (kind === 'supply' || kind === 'adapter') && !loose)?.id ?? null;

@@ -42,7 +42,16 @@ export type { EventRecord } from './event-record';
 export { currentFaultId } from './renamed-ids';
 export { upcastEvent } from './upcast-event';
 export { CASE_STAGES } from './case-state';
-export type { CaseProblem, CaseStage, CaseState, Entry, FirmwareState, Folded, PartFacts, PowerState } from './case-state';
+export type {
+  CaseProblem,
+  CaseStage,
+  CaseState,
+  Entry,
+  FirmwareState,
+  Folded,
+  PartFacts,
+  PowerState,
+} from './case-state';
 export { checkChain, digestIn, ERASED_OWNER, firstHash, hashEvent, sealed, sealOwner } from './chain';
 export type { ChainCheck, ChainedEvent, Seal } from './chain';
 export { closingDiagnosis, earlierModelOf } from './closing-diagnosis';

@@ -58,10 +58,7 @@ test('every fault that can act stops the machine as found, in every way that it 
   for (const fault of instantiateFaults(machine).filter((f) => canAct(f, machine, asFound)))
     for (const look of fault.mode.presentations) {
       const seen = expectStart(machine, asFound, [breakOf(fault, look, machine)], { depth: 'load' });
-      expect([fault.id, seen[works]?.toFixed(9)]).toEqual([
-        fault.id,
-        (1 - (fault.stopProbability)).toFixed(9),
-      ]);
+      expect([fault.id, seen[works]?.toFixed(9)]).toEqual([fault.id, (1 - fault.stopProbability).toFixed(9)]);
     }
 });
 

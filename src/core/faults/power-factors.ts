@@ -5,8 +5,7 @@ import type { Machine, PowerStanding } from '../machine';
  * noted a label or leads, nothing follows and the weights stand.
  */
 
-const between = (none: number, certain: number, probability: number): number =>
-  none + (certain - none) * probability;
+const between = (none: number, certain: number, probability: number): number => none + (certain - none) * probability;
 
 /** A supply may be too worn for what its label covers. */
 const tooSmallAtNone = 0.3;

@@ -1,3 +1,4 @@
+import { capitalized } from '../wording';
 import { powerBudget, type PowerBudget } from './budget';
 import { schoolsOf, whatWouldFit, type SchoolAsks, type WouldFit } from './headroom';
 import { nameOf } from './lead-graph';
@@ -31,6 +32,8 @@ export const VERDICTS = ['too-small', 'tight', 'enough', 'no-label'] as const;
 export interface Verdict {
   readonly verdict: (typeof VERDICTS)[number];
   readonly sentence: string;
+  /** What the weakest of the leads carries, where that is too much; null otherwise. */
+  readonly overload: string | null;
 }
 
 /** From this probability on that a peak passes a limit the supply is too small; from half of it on it is tight. */
@@ -40,6 +43,7 @@ const often = 0.05;
 /** Judges a plan: budget against label, schools side by side, leads with the weakest, and a sentence. */
 export function assessPower({ consumers, supply, derating, leads, calibration }: PowerPlan): PowerAssessment {
   const budget = powerBudget({ consumers, label: supply, derating, calibration });
+  const schools = schoolsOf(budget);
   const loaded = leadLoads(leads, (id) => sustainedOf(budget, id));
   const weakest = weakestOf(loaded);
   const onV12 = budget.consumers.reduce(
@@ -48,12 +52,12 @@ export function assessPower({ consumers, supply, derating, leads, calibration }:
   );
   return {
     budget,
-    schools: schoolsOf(budget).map((asks) => ({ ...asks, wouldFit: whatWouldFit(asks, onV12) })),
+    schools: schools.map((asks) => ({ ...asks, wouldFit: whatWouldFit(asks, onV12) })),
     leads: loaded,
     weakest,
     rails: railLoads(loaded, supply?.v12Amps ?? []),
     unsafe: unsafeChains(loaded),
-    verdict: verdictOf(budget, weakest),
+    verdict: verdictOf(budget, weakest, whatWouldFit(schools[0] ?? { watts: 0 }, onV12)),
   };
 }
 
@@ -61,29 +65,28 @@ export function assessPower({ consumers, supply, derating, leads, calibration }:
 const sustainedOf = ({ consumers }: PowerBudget, id: string): number =>
   consumers.find(({ consumer }) => consumer.id === id)?.loads.sustained.high ?? 0;
 
-function verdictOf({ limits }: PowerBudget, weakest: LoadedElement | null): Verdict {
-  const [first] = limits;
-  if (!first) return { verdict: 'no-label', sentence: 'Enter what the label of the supply says.' };
-  const chain =
+function verdictOf({ limits }: PowerBudget, weakest: LoadedElement | null, fit: WouldFit): Verdict {
+  const overload =
     weakest && weakest.fullness > 1
-      ? ` ${nameOf(weakest.element)} carries ${Math.round(weakest.watts)} W and may carry ${Math.round(weakest.limitWatts)} W.`
-      : '';
+      ? `${capitalized(nameOf(weakest.element))} carries ${Math.round(weakest.watts)} W and may carry ${Math.round(weakest.limitWatts)} W.`
+      : null;
+  const [first] = limits;
+  if (!first) return { verdict: 'no-label', sentence: withoutLabel(fit), overload };
   const limit = first.limit.id === 'total' ? 'its rating' : `its ${first.limit.name} limit`;
-  if (first.peakPasses >= tooOften)
-    return {
-      verdict: 'too-small',
-      sentence: `Too small: peaks pass ${limit} ${howOften(first.peakPasses)}.${chain}`,
-    };
-  if (first.peakPasses >= often)
-    return {
-      verdict: 'tight',
-      sentence: `Tight: peaks pass ${limit} ${howOften(first.peakPasses)}.${chain}`,
-    };
+  const passes = `peaks pass ${limit} ${howOften(first.peakPasses)}`;
+  if (first.peakPasses >= tooOften) return { verdict: 'too-small', sentence: `Too small: ${passes}.`, overload };
+  if (first.peakPasses >= often) return { verdict: 'tight', sentence: `Tight: ${passes}.`, overload };
   return {
     verdict: 'enough',
-    sentence: `Enough: peaks stay below every limit, ${Math.round(leastHeadroom(limits))} W left at sustained load.${chain}`,
+    sentence: `Enough: peaks stay below every limit, ${Math.round(leastHeadroom(limits))} W left at sustained load.`,
+    overload,
   };
 }
+
+const withoutLabel = ({ ratingWatts, v12Amps }: WouldFit): string =>
+  ratingWatts === null
+    ? 'No label yet. No supply that is sold is large enough.'
+    : `No label yet. A supply of ${ratingWatts} W with ${v12Amps} A on +12 V would be enough.`;
 
 const leastHeadroom = (limits: PowerBudget['limits']): number => Math.min(...limits.map((one) => one.headroomWatts));
 

@@ -1,5 +1,5 @@
 import type { Machine, Part } from '../machine';
-import type { ConsumerKind } from './consumer';
+import { CONSUMER_KINDS, type ConsumerKind } from './consumer';
 import type { SheetConsumer } from './power-sheet';
 
 const kinds: Readonly<Partial<Record<Part['kind'], ConsumerKind>>> = {
@@ -27,7 +27,8 @@ export function consumersOfMachine({ parts }: Machine): SheetConsumer[] {
     const kind = part.kind === 'drive' ? kindOfDrive(part) : kinds[part.kind];
     if (kind) found.set(kind, [...(found.get(kind) ?? []), part]);
   }
-  return [...found].map(([kind, alike]): SheetConsumer => {
+  const inOrder = CONSUMER_KINDS.flatMap((kind) => (found.has(kind) ? [[kind, found.get(kind) ?? []] as const] : []));
+  return inOrder.map(([kind, alike]): SheetConsumer => {
     const [only] = alike;
     return {
       id: kind,

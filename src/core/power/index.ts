@@ -6,7 +6,7 @@ export { CONNECTOR_FACTS, CONNECTORS, SENSE_WATTS } from './connector';
 export type { ConnectorKind, SenseCoding } from './connector';
 export { CONSUMER_KINDS, LOADS } from './consumer';
 export type { Consumer, ConsumerKind, Draw, FigureSource, Load } from './consumer';
-export { SCHOOL_NAMES } from './headroom';
+export { SCHOOL_NAMES, SCHOOLS } from './headroom';
 export type { School, SchoolAsks, WouldFit } from './headroom';
 export { LEAD_KINDS, leadProblems, nameOf } from './lead-graph';
 export type { LeadElement, LeadKind, LeadProblem } from './lead-graph';
@@ -47,3 +47,7 @@ export {
 export type { CutOut, EfficiencyPoint, MarkedPhase, PhaseWatts, TracePhase, WallReading } from './wall-meter';
 export { meanOfRanges, probabilityAbove, quantileOf, sumOfRanges } from './watts-distribution';
 export type { WattsDistribution, WattsRange } from './watts-distribution';
+export { CLEAR, IDENTIFY, METER_QUERIES, parseIdentity, parseReading } from './scpi';
+export type { MeterIdentity, MeterQuantity, ParsedReading } from './scpi';
+export { suggestPhases } from './suggest-phases';
+export { thinTrace } from './thin-trace';

@@ -12,8 +12,9 @@ export interface LoadedElement {
 }
 
 /**
- * What each element carries. A consumer draws from all its inputs in proportion to what they may carry; where several
- * plugs join, each bears the same share. The graph must have no problem, see `leadProblems`.
+ * What each element carries. A consumer draws from all its inputs in proportion to what they may carry, but through a
+ * card slot never more than that may: a card sees to it. Where several plugs join, each bears the same share. The graph
+ * must have no problem, see `leadProblems`.
  * @param drawOf what a consumer draws through these leads, in watts
  */
 export function leadLoads(elements: readonly LeadElement[], drawOf: (consumer: string) => number): LoadedElement[] {
@@ -22,8 +23,7 @@ export function leadLoads(elements: readonly LeadElement[], drawOf: (consumer: s
     const { consumer } = element;
     if (consumer === undefined) continue;
     const inputs = elements.filter((one) => one.kind === 'input' && one.consumer === consumer);
-    const together = inputs.reduce((sum, one) => sum + limitOf(one), 0);
-    watts.set(element.id, (drawOf(consumer) * limitOf(element)) / (together || 1));
+    watts.set(element.id, shareOf(element, inputs, drawOf(consumer)));
   }
   for (const element of fromInputsBack(elements)) {
     const own = watts.get(element.id) ?? 0;
@@ -34,6 +34,16 @@ export function leadLoads(elements: readonly LeadElement[], drawOf: (consumer: s
     const limitWatts = limitOf(element);
     return { element, watts: carried, limitWatts, fullness: carried === 0 ? 0 : carried / limitWatts };
   });
+}
+
+/** What one of a consumer's inputs carries of its draw. */
+function shareOf(input: LeadElement, inputs: readonly LeadElement[], draw: number): number {
+  const limits = (some: readonly LeadElement[]) => some.reduce((sum, one) => sum + limitOf(one), 0);
+  const [slot] = inputs.filter(({ connector }) => connector === 'card-slot');
+  const plugs = inputs.filter((one) => one !== slot);
+  if (!slot || plugs.length === 0) return (draw * limitOf(input)) / (limits(inputs) || 1);
+  const bySlot = Math.min(limitOf(slot), (draw * limitOf(slot)) / (limits(inputs) || 1));
+  return input === slot ? bySlot : ((draw - bySlot) * limitOf(input)) / (limits(plugs) || 1);
 }
 
 /** Each element after all that it feeds. */
@@ -109,7 +119,13 @@ export function unsafeChains(loaded: readonly LoadedElement[]): UnsafeChain[] {
     const found: UnsafeChain[] = [];
     const add = (risk: ChainRisk, reason: string, fix: string) =>
       found.push({ risk, element: element.id, reason, fix });
-    if (fullness > 1)
+    // Of a chain the one that gives first is enough.
+    const isWorstOfChain = loaded.every(
+      (other) =>
+        other.fullness <= fullness ||
+        !(element.from.includes(other.element.id) || other.element.from.includes(element.id)),
+    );
+    if (fullness > 1 && isWorstOfChain)
       add(
         'overloaded',
         `${name} carries ${Math.round(watts)} W and may carry ${Math.round(limitWatts)} W.`,

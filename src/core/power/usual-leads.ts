@@ -54,7 +54,9 @@ export function plugNeeds(sheet: PowerSheet): Plugs {
   const { consumers, leads } = planOf(sheet);
   consumers.forEach(({ kind, count, draw }, index) => {
     const id = consumerId(sheet.consumers, index);
-    const drawn = leads.filter(({ kind: of, consumer, connector }) => of === 'input' && consumer === id && isCard(connector));
+    const drawn = leads.filter(
+      ({ kind: of, consumer, connector }) => of === 'input' && consumer === id && isCard(connector),
+    );
     if (kind === 'processor') add('cpu-8', 1);
     else if (kind === 'graphics-card' && drawn.length > 0) drawn.forEach(({ connector }) => add(connector, 1));
     else if (kind === 'graphics-card') add('card-8', cardPlugs(draw.sustained.high));

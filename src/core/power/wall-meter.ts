@@ -60,7 +60,8 @@ export function outputFromWall(
   return { low: settle('low'), high: settle('high') };
 }
 
-export const TRACE_PHASES = ['standby', 'idle', 'graphics-load', 'processor-load', 'both', 'cut-out'] as const;
+/** "load": under some load, nobody said which. */
+export const TRACE_PHASES = ['standby', 'idle', 'graphics-load', 'processor-load', 'both', 'load', 'cut-out'] as const;
 export type TracePhase = (typeof TRACE_PHASES)[number];
 
 /** A reading of a wall meter. */

@@ -1,3 +1,4 @@
+import { shopSettingsSchema, type ShopSettings } from '../../contracts';
 import type { Queryable } from '../database/in-shop';
 
 /** Adds the shop in force unless it is there. */
@@ -31,4 +32,23 @@ export async function takeCaseNumber(db: Queryable): Promise<number> {
   const [row] = rows;
   if (!row) throw new Error('takeCaseNumber: expected the shop in force to exist, found none');
   return row.number;
+}
+
+/** What a lead decided for the shop in force; what was left out is as usual. */
+export async function readShopSettings(db: Queryable): Promise<ShopSettings> {
+  const { rows } = await db.query<{ settings: unknown }>(
+    `SELECT settings
+     FROM shops
+     WHERE id = current_shop()`,
+  );
+  return shopSettingsSchema.parse(rows[0]?.settings ?? {});
+}
+
+export async function writeShopSettings(db: Queryable, settings: ShopSettings): Promise<void> {
+  await db.query(
+    `UPDATE shops
+     SET settings = $1
+     WHERE id = current_shop()`,
+    [JSON.stringify(settings)],
+  );
 }

@@ -35,6 +35,11 @@ function screens(): RouteObject[] {
       HydrateFallback: () => null,
     },
     {
+      path: '/power',
+      lazy: async () => ({ Component: (await import('../features/power/PowerPage')).PowerPage }),
+      HydrateFallback: () => null,
+    },
+    {
       path: '/firmware',
       lazy: async () => ({ Component: (await import('../features/firmware/FirmwarePage')).FirmwarePage }),
       HydrateFallback: () => null,
@@ -88,6 +93,11 @@ function ofCases(): RouteObject[] {
     {
       path: '/cases/:id/firmware',
       lazy: async () => ({ Component: (await import('../features/firmware/CaseFirmwarePage')).CaseFirmwarePage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/cases/:id/power',
+      lazy: async () => ({ Component: (await import('../features/power/CasePowerPage')).CasePowerPage }),
       HydrateFallback: () => null,
     },
     {

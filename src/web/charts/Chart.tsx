@@ -1,10 +1,27 @@
-import { BarChart, ScatterChart } from 'echarts/charts';
-import { AriaComponent, GridComponent } from 'echarts/components';
+import { BarChart, CustomChart, LineChart, ScatterChart } from 'echarts/charts';
+import {
+  AriaComponent,
+  GridComponent,
+  MarkAreaComponent,
+  MarkLineComponent,
+  MarkPointComponent,
+} from 'echarts/components';
 import { init, use as register, type EChartsCoreOption, type EChartsType } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 
-register([BarChart, ScatterChart, GridComponent, AriaComponent, SVGRenderer]);
+register([
+  BarChart,
+  CustomChart,
+  LineChart,
+  ScatterChart,
+  GridComponent,
+  AriaComponent,
+  MarkAreaComponent,
+  MarkLineComponent,
+  MarkPointComponent,
+  SVGRenderer,
+]);
 
 /** Draws a chart option and keeps it in the size of its place. */
 export function Chart({

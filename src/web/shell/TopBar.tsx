@@ -97,6 +97,7 @@ const rooms = [
   ['/', 'Queue'],
   ['/boards', 'Board book'],
   ['/signals', 'Signals'],
+  ['/power', 'Power'],
   ['/firmware', 'Firmware'],
 ] as const;
 

@@ -1,6 +1,7 @@
 import { useDeskStore } from './desk-store';
 import { useFirmwareDeskStore } from './firmware-desk-store';
 import { useIntakeDraftStore } from './intake-draft-store';
+import { usePowerDraftStore } from './power-draft-store';
 
 /** Whose drafts lie on this device. Ids only. */
 const name = 'probe.drafts-of';
@@ -8,6 +9,7 @@ const name = 'probe.drafts-of';
 function forgetDrafts(): void {
   useDeskStore.setState({ desks: {} });
   useFirmwareDeskStore.setState({ desks: {} });
+  usePowerDraftStore.setState({ drafts: {} });
   useIntakeDraftStore.getState().clear();
 }
 

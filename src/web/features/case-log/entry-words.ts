@@ -159,7 +159,9 @@ function measuredWords({ reading, trace }: Of<'power-measured'>): Words {
   const cutOuts = cutOutsOf(trace?.readings ?? []);
   return {
     done: 'Wall meter',
-    seen: [`${Math.round(most)} W at most`, ...cutOuts.map(({ watts }) => `cut out at ${Math.round(watts)} W`)].join(', '),
+    seen: [`${Math.round(most)} W at most`, ...cutOuts.map(({ watts }) => `cut out at ${Math.round(watts)} W`)].join(
+      ', ',
+    ),
   };
 }
 

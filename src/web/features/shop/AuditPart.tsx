@@ -52,6 +52,7 @@ const actionWords: Readonly<Record<AuditAction, string>> = {
   'case-read': 'read a case',
   'case-written': 'wrote to a case',
   'case-exported': 'saved a case as a file',
+  'shop-changed': 'changed the rules of the shop',
   'board-written': 'wrote a board',
   'board-deleted': 'took out a board',
   'board-exported': 'saved a board as a file',

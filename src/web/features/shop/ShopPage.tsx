@@ -6,6 +6,7 @@ import { useMe } from '../../shell/me';
 import { AuditPart } from './AuditPart';
 import { OwnersPart } from './OwnersPart';
 import { PeoplePart } from './PeoplePart';
+import { RulesPart } from './RulesPart';
 
 const Parts = styled.div`
   margin-bottom: 1.2rem;
@@ -14,9 +15,10 @@ const parts = [
   { id: 'people', label: 'People' },
   { id: 'audit', label: 'Audit' },
   { id: 'owners', label: "Owners' data" },
+  { id: 'rules', label: 'Rules' },
 ] as const;
 
-/** What a lead looks after: people, the audit, and the data of owners. */
+/** What a lead looks after: people, the audit, the data of owners, and what the shop allows. */
 export function ShopPage() {
   const { shop } = useMe();
   const [part, setPart] = useState<string>('people');
@@ -28,6 +30,7 @@ export function ShopPage() {
       {part === 'people' && <PeoplePart />}
       {part === 'audit' && <AuditPart />}
       {part === 'owners' && <OwnersPart />}
+      {part === 'rules' && <RulesPart />}
     </Page>
   );
 }

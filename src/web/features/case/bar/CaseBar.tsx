@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { Cpu, Download, Keyboard } from 'lucide-react';
+import { Download, Keyboard } from 'lucide-react';
 import { Button as AriaButton, Dialog, DialogTrigger } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -19,6 +19,7 @@ const Number = styled.span`
   font: 700 1.05rem ${fonts.code};
 `;
 const Machine = styled.strong`
+  min-width: 7.5rem;
   white-space: nowrap;
   overflow: hidden;
   text-overflow: ellipsis;
@@ -44,6 +45,18 @@ const Complaint = styled(AriaButton)`
 const Small = styled(Button)`
   padding: 0.3rem 0.6rem;
   font-weight: 500;
+`;
+const RoomLink = styled(Link)`
+  display: inline-flex;
+  align-items: center;
+  gap: 0.3rem;
+  min-height: 44px;
+  padding: 0 0.35rem;
+  text-decoration: none;
+  white-space: nowrap;
+  &:hover {
+    text-decoration: underline;
+  }
 `;
 const KeySheet = styled(PopoverSheet)`
   dl {
@@ -125,9 +138,8 @@ export const CaseBar = memo(function CaseBar({
           </Dialog>
         </KeySheet>
       </DialogTrigger>
-      <Small as={Link} $kind="quiet" {...{ to: `/cases/${caseId}/firmware` }} aria-label="Firmware bay">
-        <Cpu size={18} aria-hidden />
-      </Small>
+      <RoomLink to={`/cases/${caseId}/power`}>Power</RoomLink>
+      <RoomLink to={`/cases/${caseId}/firmware`}>Firmware</RoomLink>
       <Allowed action="export-cases">
         <Small
           as="a"

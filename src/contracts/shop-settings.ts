@@ -1,0 +1,9 @@
+import * as z from 'zod';
+
+/** What a lead decides for the shop. */
+export const shopSettingsSchema = z.strictObject({
+  /** Those who were trained may start a supply by itself, by the bridge of its start pin. */
+  allowsSupplyBridge: z.boolean().default(false),
+});
+
+export type ShopSettings = z.infer<typeof shopSettingsSchema>;

@@ -1,0 +1,43 @@
+import { cutOutsOf, type MarkedPhase, type TracePhase, type WallReading } from './wall-meter';
+
+/** Below this at the wall it is off or in standby. */
+const offWatts = 12;
+/** So much above idle it is under load. */
+const loadOverIdle = 1.35;
+/** A stretch shorter than this is a passage and no phase. */
+const leastSeconds = 3;
+/** A cut-out is marked so long before it. */
+const beforeCutOutSeconds = 2;
+
+/**
+ * What the phases of a trace probably are, for a person to correct: where it is off, where it runs at its lowest, where it
+ * is under load (which of the loads, no trace can tell), and where it went off by itself.
+ */
+export function suggestPhases(trace: readonly WallReading[]): MarkedPhase[] {
+  const running = trace.map(({ watts }) => watts).filter((watts) => watts > offWatts);
+  const idle = quantile(running, 0.15);
+  const phaseOf = ({ watts }: WallReading): TracePhase =>
+    watts <= offWatts ? 'standby' : watts <= idle * loadOverIdle ? 'idle' : 'load';
+  const runs: { phase: TracePhase; fromSeconds: number; toSeconds: number }[] = [];
+  for (const reading of trace) {
+    const phase = phaseOf(reading);
+    const last = runs.at(-1);
+    if (last?.phase === phase) last.toSeconds = reading.seconds;
+    else runs.push({ phase, fromSeconds: reading.seconds, toSeconds: reading.seconds });
+  }
+  const cutOuts = cutOutsOf(trace).map(({ seconds }): MarkedPhase => ({
+    phase: 'cut-out',
+    fromSeconds: Math.max(0, seconds - beforeCutOutSeconds),
+    toSeconds: seconds,
+  }));
+  return [...runs.filter(({ fromSeconds, toSeconds }) => toSeconds - fromSeconds >= leastSeconds), ...cutOuts]
+    .sort((a, b) => a.fromSeconds - b.fromSeconds)
+    .slice(0, maxPhases);
+}
+
+const maxPhases = 40;
+
+function quantile(values: readonly number[], share: number): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  return sorted[Math.floor(share * (sorted.length - 1))] ?? 0;
+}

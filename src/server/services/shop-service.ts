@@ -1,0 +1,31 @@
+import type pg from 'pg';
+import type { ShopSettings } from '../../contracts';
+import { inShop } from '../database/in-shop';
+import { insertAudit } from '../repositories/audit';
+import { readShopSettings, writeShopSettings } from '../repositories/shops';
+import type { Actor } from './actor';
+
+/** What holds for the whole shop. */
+export interface ShopService {
+  settings(): Promise<ShopSettings>;
+  change(settings: ShopSettings): Promise<ShopSettings>;
+}
+
+interface ShopParts {
+  readonly pool: pg.Pool;
+  readonly shopId: string;
+  readonly actor: Actor;
+  readonly now: () => Date;
+}
+
+export function createShopService({ pool, shopId, actor: { personId }, now }: ShopParts): ShopService {
+  return {
+    settings: () => inShop(pool, shopId, readShopSettings),
+    change: (settings) =>
+      inShop(pool, shopId, async (db) => {
+        await writeShopSettings(db, settings);
+        await insertAudit(db, { action: 'shop-changed', personId, detail: { ...settings } }, now());
+        return settings;
+      }),
+  };
+}

@@ -1,0 +1,110 @@
+import { useCallback, useState } from 'react';
+import styled from 'styled-components';
+import type { PowerReading } from '../../../core/casework';
+import {
+  factsOf,
+  MEASURED_QUANTITIES,
+  usualMeter,
+  type MeasuredQuantity,
+  type PowerSheet,
+  type RailLoad,
+} from '../../../core/power';
+import { Button } from '../../components/Button';
+import { Field } from '../../components/Field';
+import { Select } from '../../components/Select';
+import { capitalized, decimal } from '../../components/format';
+import { useMeterName, useMeterStore } from '../../device/meter/meter-store';
+import { railLoadWords } from '../case-log/rail-load-words';
+import { useCaseKeys } from '../case-log/use-case-keys';
+import { parseFigure } from './parse-figures';
+
+const Row = styled.form`
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  align-items: start;
+  gap: 0.5rem;
+  margin-bottom: 0.6rem;
+  > button {
+    margin-top: 1.65rem;
+    min-width: 0;
+  }
+`;
+
+interface AddReadingProps {
+  readonly sheet: PowerSheet;
+  readonly onReading: (reading: PowerReading) => void;
+}
+
+/** One reading: typed, or taken from the connected meter by a press or by M. */
+export function AddReading({ sheet, onReading }: AddReadingProps) {
+  const isAdapter = Boolean(sheet.supply && 'adapterVolts' in sheet.supply);
+  const [quantity, setQuantity] = useState<MeasuredQuantity>(isAdapter ? 'adapter' : 'v12');
+  const facts = factsOf(quantity, sheet.supply ?? null);
+  const [wantedLoad, setLoad] = useState<RailLoad>('idle');
+  const load = facts.loads.includes(wantedLoad) ? wantedLoad : (facts.loads[0] ?? 'idle');
+  const [text, setText] = useState('');
+  const [error, setError] = useState<string | undefined>();
+  const meter = useMeterName();
+  const take = useMeterStore((store) => store.take);
+  const fromMeter = useCallback(async () => {
+    const volts = await take('volts');
+    if (volts === null || !meter) return;
+    onReading({ quantity, at: load, value: Number(volts.toFixed(3)), meter, accuracy: usualMeter });
+  }, [take, meter, onReading, quantity, load]);
+  useCaseKeys(
+    useCallback(
+      (key: string) => {
+        if (key !== 'm' || !meter) return false;
+        void fromMeter();
+        return true;
+      },
+      [meter, fromMeter],
+    ),
+  );
+  const unit = facts.unit === 'V' ? 'volts' : 'milliseconds';
+  return (
+    <Row
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        const read = parseFigure(text, { min: -100, max: facts.unit === 'V' ? 300 : 10_000, unit });
+        if (!read.ok || read.value === null) {
+          setError(
+            read.ok
+              ? `expected ${unit}, for instance ${decimal((facts.limits.low + facts.limits.high) / 2, 2)}`
+              : read.message,
+          );
+          return;
+        }
+        onReading({ quantity, at: load, value: read.value });
+        setText('');
+      }}
+    >
+      <Select
+        label="What"
+        value={quantity}
+        choices={MEASURED_QUANTITIES.map((id) => ({ id, label: factsOf(id, sheet.supply ?? null).name }))}
+        onChange={(id) => setQuantity(id as MeasuredQuantity)}
+      />
+      <Select
+        label="When"
+        value={load}
+        choices={facts.loads.map((id) => ({ id, label: capitalized(railLoadWords[id]) }))}
+        onChange={(id) => setLoad(id as RailLoad)}
+      />
+      <Field
+        label={capitalized(unit)}
+        value={text}
+        onChange={(value) => {
+          setText(value);
+          setError(undefined);
+        }}
+        error={error}
+      />
+      <Button type="submit" $kind="primary">
+        Add
+      </Button>
+      {meter && facts.unit === 'V' && <Button onPress={() => void fromMeter()}>M · from the meter</Button>}
+    </Row>
+  );
+}

@@ -1,0 +1,55 @@
+import styled from 'styled-components';
+import { decimal } from '../../components/format';
+import { railLoadWords } from '../case-log/rail-load-words';
+import { dropInWords, loadsRead, type ReadingRow } from './readings-view';
+import { Quiet, Table, Wide } from './room-parts';
+
+const Out = styled.strong`
+  color: ${({ theme }) => theme.danger};
+`;
+
+/** The readings of supply and adapter: quantities down, loads across, and what each means. */
+export function ReadingsTable({ rows }: { readonly rows: readonly ReadingRow[] }) {
+  if (rows.length === 0) return <Quiet>No reading yet. Type one, or take it from a meter.</Quiet>;
+  const loads = loadsRead(rows);
+  return (
+    <Wide tabIndex={0} role="region" aria-label="Readings">
+      <Table>
+        <thead>
+          <tr>
+            <th scope="col" aria-label="Quantity" />
+            {loads.map((load) => (
+              <th key={load} scope="col">
+                {railLoadWords[load]}
+              </th>
+            ))}
+            <th scope="col">limits</th>
+            <th scope="col" aria-label="Meaning" />
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ quantity, facts, at, drop, verdict, isOut }) => {
+            const digits = facts.unit === 'ms' ? 0 : quantity.startsWith('ripple') ? 3 : 2;
+            return (
+              <tr key={quantity}>
+                <th scope="row">{facts.name}</th>
+                {loads.map((load) => (
+                  <td key={load} data-figure title={at[load]?.meter ?? undefined}>
+                    {at[load] ? decimal(at[load].value, digits) : ''}
+                  </td>
+                ))}
+                <td data-figure title={facts.source}>
+                  {decimal(facts.limits.low, digits)}–{decimal(facts.limits.high, digits)} {facts.unit}
+                </td>
+                <td>
+                  {isOut ? <Out>{verdict}</Out> : verdict}
+                  {drop && <>; {dropInWords(drop)}</>}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </Table>
+    </Wide>
+  );
+}
