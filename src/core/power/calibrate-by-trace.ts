@@ -32,15 +32,20 @@ export function calibrateByTrace(
   return factor && { phase, output, factor };
 }
 
-/** What is estimated for a phase: what is put under load at its sustained draw, the rest at its typical one. */
+/**
+ * What is estimated for a phase: what is put under load at its sustained draw, the rest at the lower half of its typical
+ * one, as it idles meanwhile.
+ */
 function estimateOf({ consumers }: Pick<PowerPlan, 'consumers'>, phase: TracePhase): WattsRange {
   const isLoaded = (kind: string) =>
     phase === 'both' || kind === (phase === 'graphics-load' ? 'graphics-card' : 'processor');
   const { loads } = powerBudget({
     consumers: consumers.map((one) => ({
       ...one,
-      draw: { ...one.draw, sustained: isLoaded(one.kind) ? one.draw.sustained : one.draw.typical },
+      draw: { ...one.draw, sustained: isLoaded(one.kind) ? one.draw.sustained : lowerHalf(one.draw.typical) },
     })),
   });
   return loads.sustained;
 }
+
+const lowerHalf = ({ low, high }: WattsRange): WattsRange => ({ low, high: (low + high) / 2 });

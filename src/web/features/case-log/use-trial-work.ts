@@ -29,7 +29,7 @@ export interface TrialWork {
   readonly choices: OutcomeChoices;
   readonly choose: (id: string | null) => void;
   readonly backToProposal: () => void;
-  readonly outcome: (id: string, volts?: number) => void;
+  readonly outcome: (id: string, volts?: number, meter?: string) => void;
   /** Set while the reason is asked for which the trial could not be done. */
   readonly whyNot: { readonly answer: (reason: string) => void; readonly leave: () => void } | null;
   /** Set while it is asked whether unticked leads of a stripped start are still connected. */
@@ -72,11 +72,11 @@ export function useTrialWork({ caseId, view, newest, diagnosis, canWrite, action
   const [asksWhyNot, setAsksWhyNot] = useState(false);
   const write = useWriteOutcome(caseId, view, actions);
   const leads = useLeftIn({ caseId, view, trial, write });
-  const outcome = useLatest((id: string, volts?: number) => {
+  const outcome = useLatest((id: string, volts?: number, meter?: string) => {
     if (!trial || isDisabled || !gate.pass(id)) return;
     if (id === 'could-not') return setAsksWhyNot(true);
     if (leads.isAsked(id)) return;
-    write(trial, { outcome: id, volts, note: desk.note.trim() });
+    write(trial, { outcome: id, volts, meter, note: desk.note.trim() });
   });
   const wait = useWait(caseId, trial);
   const choose = (id: string | null) =>

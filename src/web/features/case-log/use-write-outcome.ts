@@ -1,5 +1,6 @@
 import type { TrialView } from '../../../core/diagnosis';
 import type { Change } from '../../../core/machine';
+import { usualMeter } from '../../../core/power';
 import { formatTrialId, isSilent } from '../../../core/trials';
 import { deskNow, useDeskStore, type Desk } from '../../stores/desk-store';
 import { newId } from '../../stores/new-id';
@@ -9,6 +10,8 @@ import type { CaseActions } from './use-case-actions';
 export interface SeenOutcome {
   readonly outcome: string;
   readonly volts?: number | undefined;
+  /** The meter that gave the reading by itself. */
+  readonly meter?: string | undefined;
   readonly note: string;
   /** What was really set up for it, where the trial was not done as it stands: then a plain start is written. */
   readonly setUpAs?: readonly Change[];
@@ -20,7 +23,7 @@ export interface SeenOutcome {
  */
 export function useWriteOutcome(caseId: string, view: CaseView, actions: CaseActions) {
   const change = useDeskStore((store) => store.change);
-  return (trial: TrialView, { outcome, volts, note, setUpAs }: SeenOutcome): void => {
+  return (trial: TrialView, { outcome, volts, meter, note, setUpAs }: SeenOutcome): void => {
     const desk = deskNow(caseId);
     const seen = trial.kind === 'start' && !isSilent(outcome) ? desk.seen : null;
     const changes = [...(isDrafted(view) ? desk.draft : []), ...(setUpAs ?? [])];
@@ -33,6 +36,7 @@ export function useWriteOutcome(caseId: string, view: CaseView, actions: CaseAct
         trial: setUpAs ? formatTrialId({ kind: 'start' }) : trial.id,
         outcome,
         ...(volts === undefined ? {} : { volts }),
+        ...(meter === undefined ? {} : { meter: { name: meter, accuracy: usualMeter } }),
         ...(seen ? { seen } : {}),
         ...(note ? { note } : {}),
       })

@@ -20,9 +20,11 @@ import { Select } from '../../components/Select';
 import { counted, decimal } from '../../components/format';
 import type { DraftTrace } from '../../stores/power-draft-store';
 import { readTrace } from '../../workers/read-trace';
+import { useMeterName } from '../../device/meter/meter-store';
 import { parseFigure } from './parse-figures';
 import { phaseWords, rangeInWords } from './power-words';
 import { Panel, PanelHead, Quiet, Table, Tools, Wide } from './room-parts';
+import { useWallRecording } from './use-wall-recording';
 import { ValueCell } from './ValueCell';
 
 const Paste = styled.form`
@@ -49,6 +51,8 @@ export function WallTrace({ trace, plan, onTrace }: WallTraceProps) {
   const theme = useTheme();
   const [problems, setProblems] = useState<readonly string[]>([]);
   const [isPasting, setPasting] = useState(false);
+  const hasMeter = useMeterName() !== null;
+  const recording = useWallRecording((read) => onTrace?.(read));
   const efficiency = plan.efficiency.at(-1);
   const option = useMemo(() => {
     if (!trace) return null;
@@ -95,6 +99,14 @@ export function WallTrace({ trace, plan, onTrace }: WallTraceProps) {
             </Button>
           </FileTrigger>
           <Button onPress={() => setPasting(!isPasting)}>Type or paste</Button>
+          {hasMeter &&
+            (recording.isRunning ? (
+              <Button $kind="primary" onPress={recording.stop}>
+                Stop recording
+              </Button>
+            ) : (
+              <Button onPress={recording.start}>Record from the meter</Button>
+            ))}
           {trace && (
             <Button $kind="quiet" onPress={() => onTrace(null)}>
               Take it away

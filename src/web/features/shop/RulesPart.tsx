@@ -41,8 +41,8 @@ export function RulesPart() {
           <span>
             A supply may be started by itself
             <small>
-              By the bridge of its start pin, disconnected from the whole machine, and by those who were trained to. Where
-              it is not allowed, the power bench points to a supply tester.
+              By the bridge of its start pin, disconnected from the whole machine, and by those who were trained to.
+              Where it is not allowed, the power bench points to a supply tester.
             </small>
           </span>
         </Rule>

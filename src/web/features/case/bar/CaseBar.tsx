@@ -86,6 +86,7 @@ export const caseKeys: readonly (readonly [string, string])[] = [
   ['G', 'confirm the cautions'],
   ['T', 'start or stop the wait'],
   ['F', 'show how, movement by movement'],
+  ['M', 'take the reading from the connected meter'],
   ['/', 'find another test'],
   ['R', 'read the next sentence aloud'],
   ['U', 'undo the last entry'],

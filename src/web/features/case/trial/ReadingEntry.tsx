@@ -1,10 +1,13 @@
-import { useCallback, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { useCaseKeys } from '../../case-log/use-case-keys';
 import styled from 'styled-components';
 import { gradeReading } from '../../../../core/trials';
 import type { TrialView } from '../../../../core/diagnosis';
 import { Button } from '../../../components/Button';
 import { Field } from '../../../components/Field';
+import { Notice } from '../../../components/Notice';
+import { useLatest } from '../../../components/use-latest';
+import { useMeterName, useMeterStore } from '../../../device/meter/meter-store';
 
 const Row = styled.form`
   display: grid;
@@ -26,20 +29,32 @@ export function ReadingEntry({
   onReading,
 }: {
   readonly trial: TrialView;
-  readonly onReading: (outcome: string, volts: number) => void;
+  /** `meter` is the name of the meter that gave it by itself. */
+  readonly onReading: (outcome: string, volts: number, meter?: string) => void;
 }) {
   const [text, setText] = useState('');
   const [error, setError] = useState<string | undefined>();
   const row = useRef<HTMLFormElement>(null);
+  const meter = useMeterName();
+  const take = useMeterStore((store) => store.take);
+  const problem = useMeterStore((store) => store.problem);
+  const { limits } = trial;
+  const fromMeter = useLatest(async () => {
+    const volts = meter && limits ? await take('volts') : null;
+    if (volts !== null && meter && limits) onReading(gradeReading(limits, volts), Number(volts.toFixed(4)), meter);
+  });
   // The first figure of a reading finds its field by itself.
-  const type = useCallback((key: string) => {
+  const type = useLatest((key: string) => {
+    if (key === 'm' && meter) {
+      void fromMeter();
+      return true;
+    }
     if (!/^[\d.,−-]$/.test(key)) return false;
     setText(key);
     row.current?.querySelector('input')?.focus();
     return true;
-  }, []);
+  });
   useCaseKeys(type);
-  const { limits } = trial;
   if (!limits) return null;
   const volts = parseVolts(text);
   const grade = volts === null ? null : gradeReading(limits, volts);
@@ -67,8 +82,11 @@ export function ReadingEntry({
         Record
       </Button>
       <p role="status">
-        {label ? `${label}. ` : ''}Limits {limits.lowVolts} to {limits.highVolts} V.
+        {label ? `${label}. ` : ''}Limits {Number(limits.lowVolts.toFixed(3))} to {Number(limits.highVolts.toFixed(3))}{' '}
+        V.
       </p>
+      {meter && <Button onPress={() => void fromMeter()}>M · from the meter</Button>}
+      {problem && <Notice kind="danger">{problem}</Notice>}
     </Row>
   );
 }

@@ -120,7 +120,7 @@ interface TrialCardProps {
   /** The machine was set up by hand for this start. */
   readonly isSetUp: boolean;
   readonly onOutcome: (outcome: string) => void;
-  readonly onReading: (outcome: string, volts: number) => void;
+  readonly onReading: (outcome: string, volts: number, meter?: string) => void;
   readonly onStartWait: () => void;
   readonly onBackToProposal: () => void;
 }

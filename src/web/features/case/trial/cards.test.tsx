@@ -25,7 +25,7 @@ const button = (name: string | RegExp) => screen.queryByRole('button', { name })
 
 describe('a reading', () => {
   const trial = trialOf('measure/vsb/supply');
-  const taken: (readonly [string, number])[] = [];
+  const taken: unknown[][] = [];
   const type = (text: string) => {
     taken.splice(0);
     const { container } = renderInShell(<ReadingEntry trial={trial} onReading={(...reading) => taken.push(reading)} />);
