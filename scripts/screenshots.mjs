@@ -54,15 +54,9 @@ const views = [
   { name: 'close', path: `${demoCase('02')}/close` },
   { name: 'case-used-parts', path: demoCase('13') },
   {
-    name: 'case-plan',
-    path: demoCase('03'),
-    act: async (page) => {
-      for (const id of ['archive', 'module-2']) {
-        await page.locator(`[data-part="${id}"]`).click();
-        await page.getByRole('button', { name: 'Take it out or off' }).click();
-        await page.waitForTimeout(700);
-      }
-    },
+    name: 'power',
+    path: `${demoCase('03')}/power`,
+    size: { width: 1280, height: 1000 },
   },
   { name: 'board', path: '/boards/0d3a0b00-0000-4000-8000-000000000001' },
   {

@@ -16,6 +16,8 @@ export const views = [
   ['firmware of several machines', '/firmware/batch'],
   ['signals', '/signals'],
   ['signals of a case', '/cases/0d3a0c00-0000-4000-8000-000000001500/signals'],
+  ['power', '/power'],
+  ['power of a case', '/cases/0d3a0c00-0000-4000-8000-000000000300/power'],
   ['shop', '/shop'],
   ['account', '/account'],
   ['sign-in', '/'],

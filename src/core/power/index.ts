@@ -21,6 +21,8 @@ export { sheetProblems } from './sheet-problems';
 export type { SheetProblem } from './sheet-problems';
 export { standingOf } from './power-standing';
 export { plugNeeds, usualLeads } from './usual-leads';
+export { CARD_FEEDS, feedCard } from './feed-card';
+export type { CardFeed } from './feed-card';
 export { consumersOfMachine } from './consumers-of-machine';
 export { calibrateByTrace } from './calibrate-by-trace';
 export type { TraceCalibration } from './calibrate-by-trace';

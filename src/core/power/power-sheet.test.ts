@@ -1,5 +1,7 @@
 import { completeMachine } from '../machine';
 import {
+  CARD_FEEDS,
+  feedCard,
   assessPower,
   calibrateByTrace,
   consumersOfMachine,
@@ -29,6 +31,8 @@ const sheet: PowerSheet = {
   supply: { watts: 500, v12Amps: [20, 18] },
 };
 
+const byId = (a: { id: string }, b: { id: string }) => a.id.localeCompare(b.id);
+
 test('the usual leads have no problem: the card has a plug for each 150 W beyond its slot, each drive its own', () => {
   const leads = usualLeads(sheet);
   expect(leadProblems(planOf({ ...sheet, leads }).leads)).toEqual([]);
@@ -38,6 +42,15 @@ test('the usual leads have no problem: the card has a plug for each 150 W beyond
   expect(inputs.filter((one) => one === 'card card-8')).toHaveLength(2);
   expect(inputs.filter((one) => one === 'drive sata-power')).toHaveLength(2);
   expect(inputs).toContain('processor cpu-8');
+});
+
+test.each(CARD_FEEDS)('a card fed by %s is drawn whole, and nothing of how it was fed before is left', (feed) => {
+  const before = { ...sheet, leads: usualLeads(sheet) };
+  const leads = feedCard(before, 'card', feed);
+  expect(leadProblems(planOf({ ...before, leads }).leads)).toEqual([]);
+  const own = feedCard({ ...before, leads }, 'card', 'own-leads');
+  expect([...own].sort(byId)).toEqual([...before.leads].sort(byId));
+  expect(feedCard(before, 'nobody', feed)).toEqual(before.leads);
 });
 
 test('on a DC adapter everything hangs on its one plug', () => {

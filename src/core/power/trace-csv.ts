@@ -56,9 +56,9 @@ export function readTraceCsv(text: string): ReadTrace {
     else if (time < last) problems.push({ row, column: 'time', message: 'expected a time that runs forwards' });
     if (watts === null || watts < 0 || watts > maxWatts)
       problems.push({ row, column: 'watts', message: `expected watts, 0 or more, found "${cells[wattsAt] ?? ''}"` });
+    if (time !== null) last = Math.max(last, time);
     if (time === null || watts === null) return;
     start ??= time;
-    last = time;
     trace.push({ seconds: time - start, watts });
   });
   return problems.length > 0 ? fail(problems) : { ok: true, trace };

@@ -7,7 +7,7 @@ const slotWatts = 75;
 const card8Watts = 150;
 
 /** How many 8-pin plugs a card of this sustained draw has, in watts. @example cardPlugs(220) // => 1 */
-const cardPlugs = (watts: number): number => Math.max(0, Math.ceil((watts - slotWatts) / card8Watts));
+export const cardPlugs = (watts: number): number => Math.max(0, Math.ceil((watts - slotWatts) / card8Watts));
 
 /**
  * The leads as they usually are: what a technician corrects by what is there. The board's plug feeds what hangs on the

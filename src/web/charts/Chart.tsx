@@ -46,6 +46,10 @@ export function Chart({
       drawn.dispose();
     };
   }, []);
-  useEffect(() => chart.current?.setOption(option as EChartsCoreOption, { notMerge: true }), [option]);
+  useEffect(() => {
+    // Its own description would take the place of ours.
+    const aria = { enabled: true, decal: { show: false }, label: { description: label } };
+    chart.current?.setOption({ ...option, aria } as EChartsCoreOption, { notMerge: true });
+  }, [option, label]);
   return <div ref={place} style={{ height }} role="img" aria-label={label} />;
 }

@@ -66,7 +66,6 @@ export function lightTimeline(flash: BareFlash, watch: FlashWatch, marks: readon
   const tick = end > 150 ? 60 : 10;
   return {
     animation: false,
-    aria: { enabled: true, decal: { show: false } },
     grid: { left: 60, right: 16, top: 10, bottom: 26 },
     textStyle: { color: theme.ink, fontFamily: fonts.text, fontSize: 13 },
     xAxis: {

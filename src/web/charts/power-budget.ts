@@ -48,7 +48,6 @@ export function powerBudgetChart(budget: PowerBudget, theme: Tokens) {
   }));
   return {
     animation: false,
-    aria: { enabled: true, decal: { show: false } },
     grid: { left: 76, right: 14, top: 30, bottom: 24 },
     textStyle: { color: theme.ink, fontFamily: fonts.text, fontSize: 13 },
     tooltip: { show: false },

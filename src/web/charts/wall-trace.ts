@@ -17,7 +17,6 @@ export function wallTraceChart({ readings, phases, cutOuts, labelAtWall }: WallT
   const shown = phases.filter(({ phase }) => phase !== 'cut-out');
   return {
     animation: false,
-    aria: { enabled: true, decal: { show: false } },
     grid: { left: 52, right: 16, top: 22, bottom: 26 },
     textStyle: { color: theme.ink, fontFamily: fonts.text, fontSize: 12.5 },
     xAxis: {

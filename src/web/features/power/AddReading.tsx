@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { memo, useCallback, useState } from 'react';
 import styled from 'styled-components';
 import type { PowerReading } from '../../../core/casework';
 import {
@@ -6,8 +6,9 @@ import {
   MEASURED_QUANTITIES,
   usualMeter,
   type MeasuredQuantity,
-  type PowerSheet,
   type RailLoad,
+  type SheetAdapter,
+  type SheetSupply,
 } from '../../../core/power';
 import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
@@ -31,15 +32,15 @@ const Row = styled.form`
 `;
 
 interface AddReadingProps {
-  readonly sheet: PowerSheet;
+  readonly supply: SheetSupply | SheetAdapter | null;
   readonly onReading: (reading: PowerReading) => void;
 }
 
 /** One reading: typed, or taken from the connected meter by a press or by M. */
-export function AddReading({ sheet, onReading }: AddReadingProps) {
-  const isAdapter = Boolean(sheet.supply && 'adapterVolts' in sheet.supply);
+export const AddReading = memo(function AddReading({ supply, onReading }: AddReadingProps) {
+  const isAdapter = supply !== null && 'adapterVolts' in supply;
   const [quantity, setQuantity] = useState<MeasuredQuantity>(isAdapter ? 'adapter' : 'v12');
-  const facts = factsOf(quantity, sheet.supply ?? null);
+  const facts = factsOf(quantity, supply);
   const [wantedLoad, setLoad] = useState<RailLoad>('idle');
   const load = facts.loads.includes(wantedLoad) ? wantedLoad : (facts.loads[0] ?? 'idle');
   const [text, setText] = useState('');
@@ -83,8 +84,11 @@ export function AddReading({ sheet, onReading }: AddReadingProps) {
       <Select
         label="What"
         value={quantity}
-        choices={MEASURED_QUANTITIES.map((id) => ({ id, label: factsOf(id, sheet.supply ?? null).name }))}
-        onChange={(id) => setQuantity(id as MeasuredQuantity)}
+        choices={MEASURED_QUANTITIES.map((id) => ({ id, label: factsOf(id, supply).name }))}
+        onChange={(id) => {
+          setQuantity(id as MeasuredQuantity);
+          setLoad(factsOf(id as MeasuredQuantity, supply).loads[0] ?? 'idle');
+        }}
       />
       <Select
         label="When"
@@ -107,4 +111,4 @@ export function AddReading({ sheet, onReading }: AddReadingProps) {
       {meter && facts.unit === 'V' && <Button onPress={() => void fromMeter()}>M · from the meter</Button>}
     </Row>
   );
-}
+});

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import styled, { useTheme } from 'styled-components';
 import type { LimitStanding, PowerAssessment, School, TraceCalibration } from '../../../core/power';
 import { Chart } from '../../charts/Chart';
@@ -52,7 +52,8 @@ interface BudgetPictureProps {
 export function BudgetPicture({ assessment, calibration }: BudgetPictureProps) {
   const theme = useTheme();
   const { budget, schools, rails } = assessment;
-  const option = useMemo(() => powerBudgetChart(budget, theme), [budget, theme]);
+  const drawn = useDeferredValue(budget);
+  const option = useMemo(() => powerBudgetChart(drawn, theme), [drawn, theme]);
   const colours = consumerColours(budget, theme);
   const { typical, sustained, peak } = budget.loads;
   const [governing] = schools;

@@ -97,6 +97,7 @@ function CasePower({ caseId, number, view, diagnosed: { diagnosis } }: CasePower
         sheet={sheet}
         onSheet={(next) => mayWrite && store(key, { sheet: next })}
         trace={trace}
+        isTraceWritten={draft.trace === null}
         onTrace={mayWrite ? (next) => store(key, { trace: next }) : null}
         readings={powerReadings(state)}
         onReading={mayWrite ? (reading) => void record(bodyOfReading(reading, view)) : null}

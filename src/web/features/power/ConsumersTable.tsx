@@ -1,18 +1,20 @@
 import { Plus, X } from 'lucide-react';
+import { memo } from 'react';
 import styled from 'styled-components';
 import {
   CONSUMER_KINDS,
   consumerId,
   LOADS,
+  planOf,
   type ConsumerKind,
   type FigureSource,
   type Load,
-  type PowerAssessment,
   type PowerSheet,
   type SheetConsumer,
 } from '../../../core/power';
 import { Button } from '../../components/Button';
 import { Select } from '../../components/Select';
+import { useLatest } from '../../components/use-latest';
 import { parseFigure, parseRange } from './parse-figures';
 import { consumerKindWords, rangeInWords, rangeToType, sourceWords } from './power-words';
 import { Table, Tools, Wide } from './room-parts';
@@ -49,12 +51,13 @@ const watts = { max: 5000, unit: 'watts' };
 
 interface ConsumersTableProps {
   readonly sheet: PowerSheet;
-  readonly assessment: PowerAssessment;
   readonly onEdit: (next: Edited) => string | null;
 }
 
 /** Everything that draws, each figure with its source: usual ones are replaced by typing over them. */
-export function ConsumersTable({ sheet, assessment, onEdit }: ConsumersTableProps) {
+export function ConsumersTable({ sheet, onEdit }: ConsumersTableProps) {
+  const change = useLatest((index: number, part: Partial<SheetConsumer>) => onEdit(editConsumer(sheet, index, part)));
+  const remove = useLatest((index: number, id: string) => void onEdit(removeConsumer(sheet, index, id)));
   const add = (kind: ConsumerKind) =>
     onEdit(
       edited(sheet, {
@@ -84,10 +87,11 @@ export function ConsumersTable({ sheet, assessment, onEdit }: ConsumersTableProp
               <ConsumerRow
                 key={consumerId(sheet.consumers, index)}
                 one={one}
+                id={consumerId(sheet.consumers, index)}
                 index={index}
-                sheet={sheet}
-                assessment={assessment}
-                onEdit={onEdit}
+                isOnly={sheet.consumers.length === 1}
+                onChange={change}
+                onRemove={remove}
               />
             ))}
           </tbody>
@@ -112,16 +116,22 @@ export function ConsumersTable({ sheet, assessment, onEdit }: ConsumersTableProp
   );
 }
 
-interface RowProps extends ConsumersTableProps {
+interface RowProps {
   readonly one: SheetConsumer;
+  readonly id: string;
   readonly index: number;
+  readonly isOnly: boolean;
+  readonly onChange: (index: number, change: Partial<SheetConsumer>) => string | null;
+  readonly onRemove: (index: number, id: string) => void;
 }
 
-function ConsumerRow({ one, index, sheet, assessment, onEdit }: RowProps) {
-  const id = consumerId(sheet.consumers, index);
+/** What counts for one part, whatever else is in the machine. */
+const drawOf = (one: SheetConsumer) => planOf({ consumers: [one] }).consumers[0]?.draw;
+
+const ConsumerRow = memo(function ConsumerRow({ one, id, index, isOnly, onChange, onRemove }: RowProps) {
   const name = one.name ?? consumerKindWords[one.kind];
-  const draw = assessment.budget.consumers[index]?.consumer.draw;
-  const set = (change: Partial<SheetConsumer>) => onEdit(editConsumer(sheet, index, change));
+  const draw = drawOf(one);
+  const set = (change: Partial<SheetConsumer>) => onChange(index, change);
   const figure = (text: string, of: 'baseWatts' | 'boostWatts' | 'boardWatts') => {
     const read = parseFigure(text, watts);
     return read.ok ? set({ [of]: read.value ?? undefined }) : read.message;
@@ -216,14 +226,14 @@ function ConsumerRow({ one, index, sheet, assessment, onEdit }: RowProps) {
         )}
       </td>
       <td>
-        {sheet.consumers.length > 1 && (
-          <Button $kind="quiet" aria-label={`Remove ${name}`} onPress={() => onEdit(removeConsumer(sheet, index, id))}>
+        {!isOnly && (
+          <Button $kind="quiet" aria-label={`Remove ${name}`} onPress={() => onRemove(index, id)}>
             <X size={17} aria-hidden />
           </Button>
         )}
       </td>
     </tr>
   );
-}
+});
 
 const written = (value: number | undefined): string => (value === undefined ? '' : String(value));

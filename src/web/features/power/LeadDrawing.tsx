@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import styled from 'styled-components';
 import type { PowerAssessment, SupplyLabel } from '../../../core/power';
 import { fonts } from '../../theme/tokens';
@@ -72,7 +72,13 @@ interface LeadDrawingProps {
 }
 
 /** The leads from supply to parts: the wider, the more they carry; the weakest is crossed and says so. */
-export function LeadDrawing({ assessment, label, onElement, onSupply, onPart }: LeadDrawingProps) {
+export const LeadDrawing = memo(function LeadDrawing({
+  assessment,
+  label,
+  onElement,
+  onSupply,
+  onPart,
+}: LeadDrawingProps) {
   const layout = useMemo(() => layoutLeads(assessment), [assessment]);
   const { supply } = layout;
   const middle = supply.x + supply.width / 2;
@@ -112,7 +118,7 @@ export function LeadDrawing({ assessment, label, onElement, onSupply, onPart }: 
       ))}
     </Drawing>
   );
-}
+});
 
 function ChipShape({ chip, onPress }: { readonly chip: Chip; readonly onPress: () => void }) {
   const { loaded, name, shown, isWeakest, isOver, x, y, width, height } = chip;

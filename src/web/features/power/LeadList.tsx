@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { leadName, type PowerAssessment, type PowerSheet } from '../../../core/power';
 import { Button } from '../../components/Button';
 import { listOf } from '../../components/format';
@@ -12,7 +13,7 @@ interface LeadListProps {
 }
 
 /** Every lead and plug with what feeds it, what it carries and what it may; the drawing as a list. */
-export function LeadList({ sheet, assessment, nameOfPart, onElement }: LeadListProps) {
+export const LeadList = memo(function LeadList({ sheet, assessment, nameOfPart, onElement }: LeadListProps) {
   const leads = sheet.leads ?? [];
   const loadOf = new Map(assessment.leads.map((one) => [one.element.id, one]));
   return (
@@ -69,4 +70,4 @@ export function LeadList({ sheet, assessment, nameOfPart, onElement }: LeadListP
       </Table>
     </Wide>
   );
-}
+});

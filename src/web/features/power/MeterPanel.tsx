@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
@@ -27,7 +27,7 @@ const moodWords: Readonly<Record<MeterMood, string>> = {
 const units = { volts: 'V', amps: 'A', watts: 'W' } as const;
 
 /** Connecting a meter that speaks SCPI: at a serial port, or the simulated one. */
-export function MeterPanel() {
+export const MeterPanel = memo(function MeterPanel() {
   const { stage, identity, isSimulated, last, problem, connectSerial, connectSimulated, disconnect } = useMeterStore();
   const [baud, setBaud] = useState<string>('9600');
   return (
@@ -70,7 +70,7 @@ export function MeterPanel() {
       {isSimulated && stage === 'connected' && <SimulatedBench />}
     </Space>
   );
-}
+});
 
 /** What lies at the probes of the simulated meter, and how it behaves. */
 function SimulatedBench() {

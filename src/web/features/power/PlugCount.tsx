@@ -15,6 +15,7 @@ const Space = styled.div`
   margin: 0.7rem 0;
 `;
 const Plugs = styled(Table)`
+  min-width: 0;
   td:nth-child(3) {
     width: 5rem;
   }

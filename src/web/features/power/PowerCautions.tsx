@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import styled from 'styled-components';
 import { ProbeFigure } from '../../components/drawings/plugs';
 import { Panel, PanelHead } from './room-parts';
@@ -21,7 +22,7 @@ const Bridge = styled.div`
 const startPin = 16;
 
 /** What holds for everything that is measured here. */
-export function PowerCautions({ allowsBridge }: { readonly allowsBridge: boolean }) {
+export const PowerCautions = memo(function PowerCautions({ allowsBridge }: { readonly allowsBridge: boolean }) {
   return (
     <Panel aria-labelledby="power-cautions">
       <PanelHead>
@@ -54,4 +55,4 @@ export function PowerCautions({ allowsBridge }: { readonly allowsBridge: boolean
       )}
     </Panel>
   );
-}
+});

@@ -51,6 +51,7 @@ export function PowerPage() {
         sheet={sheet}
         onSheet={(next) => change(plannerKey, { sheet: next })}
         trace={draft.trace}
+        isTraceWritten={false}
         onTrace={(trace) => change(plannerKey, { trace })}
         readings={readings}
         onReading={({ quantity, at: load, value, accuracy = null, meter = null }) =>

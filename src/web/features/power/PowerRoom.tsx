@@ -1,4 +1,4 @@
-import { useMemo, useState, type ReactNode } from 'react';
+import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import styled from 'styled-components';
 import {
   assessPower,
@@ -15,8 +15,10 @@ import {
 import type { PowerReading, TakenReading } from '../../../core/casework';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
+import { useLatest } from '../../components/use-latest';
 import type { DraftTrace } from '../../stores/power-draft-store';
 import { AddReading } from './AddReading';
+import { CardFeeds } from './CardFeeds';
 import { BudgetPicture } from './BudgetPicture';
 import { ConsumersTable } from './ConsumersTable';
 import { LeadDrawing } from './LeadDrawing';
@@ -72,6 +74,7 @@ export interface PowerRoomProps {
   readonly sheet: PowerSheet;
   readonly onSheet: (sheet: PowerSheet) => void;
   readonly trace: DraftTrace | null;
+  readonly isTraceWritten: boolean;
   readonly onTrace: ((trace: DraftTrace | null) => void) | null;
   readonly readings: readonly TakenReading[];
   readonly onReading: ((reading: PowerReading) => void) | null;
@@ -90,11 +93,27 @@ type Open =
 
 /** What it draws, what it may draw, what was measured: each figure in its place, the verdict on top. */
 export function PowerRoom(props: PowerRoomProps) {
-  const { sheet, onSheet, trace, onTrace, readings, onReading, school, onSchool, tools, note, allowsBridge } = props;
+  const {
+    sheet,
+    onSheet,
+    trace,
+    isTraceWritten,
+    onTrace,
+    readings,
+    onReading,
+    school,
+    onSchool,
+    tools,
+    note,
+    allowsBridge,
+  } = props;
   const [open, setOpen] = useState<Open | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const plan = useMemo(() => planOf(sheet), [sheet]);
   const assessment = useMemo(() => assessPower(plan), [plan]);
+  // The words come first; the drawings follow as soon as there is time.
+  const drawn = useDeferredValue(assessment);
+  const drawnSheet = useDeferredValue(sheet);
   const calibration = useMemo(
     () => (trace ? calibrateByTrace(plan, phaseWatts(trace.readings, trace.phases)) : null),
     [plan, trace],
@@ -103,16 +122,24 @@ export function PowerRoom(props: PowerRoomProps) {
     () => readingRows(readings, { sheet, budget: assessment.budget }),
     [readings, sheet, assessment.budget],
   );
+  const { supply, efficiency } = sheet;
+  const feed = useMemo(
+    () => planOf({ consumers: [], ...(supply ? { supply } : {}), ...(efficiency ? { efficiency } : {}) }),
+    [supply, efficiency],
+  );
+  const takesTrace = onTrace !== null;
+  const changeTrace = useLatest((next: DraftTrace | null) => onTrace?.(next));
+  const addReading = useLatest((reading: PowerReading) => onReading?.(reading));
   const close = () => setOpen(null);
-  const edit = (next: Edited): string | null => {
+  const edit = useLatest((next: Edited): string | null => {
     if (!next.ok) return next.message;
     onSheet(next.sheet);
     return null;
-  };
-  const openLead = (id: string) => {
+  });
+  const openLead = useLatest((id: string) => {
     const lead = sheet.leads?.find((one) => one.id === id);
     if (lead) setOpen({ kind: 'lead', lead, isNew: false });
-  };
+  });
   const addLead = () =>
     setOpen({
       kind: 'lead',
@@ -123,13 +150,14 @@ export function PowerRoom(props: PowerRoomProps) {
     id: consumerId(sheet.consumers, i),
     name: one.name ?? consumerKindWords[one.kind],
   }));
+  const nameOfPart = useLatest((id: string) => consumers.find((one) => one.id === id)?.name ?? id);
   const draws = (
     <Panel aria-labelledby="power-draws">
       <PanelHead>
         <h2 id="power-draws">What draws</h2>
         <span>type over a figure to replace it; emptied, it is as usual again</span>
       </PanelHead>
-      <ConsumersTable sheet={sheet} assessment={assessment} onEdit={edit} />
+      <ConsumersTable sheet={sheet} onEdit={edit} />
     </Panel>
   );
   const label = (
@@ -183,18 +211,20 @@ export function PowerRoom(props: PowerRoomProps) {
                 <span>width is load; press a plug to change it</span>
               </PanelHead>
               <LeadDrawing
-                assessment={assessment}
-                label={plan.supply}
+                assessment={drawn}
+                label={feed.supply}
                 onElement={openLead}
-                onSupply={() => goTo('supply-fields')}
-                onPart={(id) => goTo(`consumer-${id}`)}
+                onSupply={goToSupply}
+                onPart={goToPart}
               />
-              <Button $kind="quiet" onPress={addLead}>
-                Add a lead or plug
-              </Button>
+              <CardFeeds sheet={sheet} onEdit={edit}>
+                <Button $kind="quiet" onPress={addLead}>
+                  Add a lead or plug
+                </Button>
+              </CardFeeds>
             </Panel>
           )}
-          <WallTrace trace={trace} plan={plan} onTrace={onTrace} />
+          <WallTrace trace={trace} isWritten={isTraceWritten} plan={feed} onTrace={takesTrace ? changeTrace : null} />
         </div>
         <div>
           <Panel aria-labelledby="power-budget">
@@ -210,7 +240,7 @@ export function PowerRoom(props: PowerRoomProps) {
               <h2 id="power-readings">Readings</h2>
               <span>meter ±0.5 % + 2 counts</span>
             </PanelHead>
-            {onReading && <AddReading sheet={sheet} onReading={onReading} />}
+            {onReading && <AddReading supply={sheet.supply ?? null} onReading={addReading} />}
             {onReading && <MeterPanel />}
             <ReadingsTable rows={rows} />
           </Panel>
@@ -224,12 +254,7 @@ export function PowerRoom(props: PowerRoomProps) {
             <h2 id="power-list">Leads as a list</h2>
           </PanelHead>
           <Risks assessment={assessment} />
-          <LeadList
-            sheet={sheet}
-            assessment={assessment}
-            nameOfPart={(id) => consumers.find((one) => one.id === id)?.name ?? id}
-            onElement={openLead}
-          />
+          <LeadList sheet={drawnSheet} assessment={drawn} nameOfPart={nameOfPart} onElement={openLead} />
         </Panel>
       )}
       <PowerCautions allowsBridge={allowsBridge} />
@@ -251,6 +276,9 @@ export function PowerRoom(props: PowerRoomProps) {
     </Frame>
   );
 }
+
+const goToSupply = () => goTo('supply-fields');
+const goToPart = (id: string) => goTo(`consumer-${id}`);
 
 function goTo(id: string): void {
   const place = document.getElementById(id);

@@ -1,20 +1,27 @@
+import { memo } from 'react';
 import styled from 'styled-components';
 import { decimal } from '../../components/format';
 import { railLoadWords } from '../case-log/rail-load-words';
 import { dropInWords, loadsRead, type ReadingRow } from './readings-view';
 import { Quiet, Table, Wide } from './room-parts';
 
+const Short = styled(Table)`
+  min-width: 25rem;
+`;
+const Name = styled.th`
+  white-space: nowrap;
+`;
 const Out = styled.strong`
   color: ${({ theme }) => theme.danger};
 `;
 
 /** The readings of supply and adapter: quantities down, loads across, and what each means. */
-export function ReadingsTable({ rows }: { readonly rows: readonly ReadingRow[] }) {
+export const ReadingsTable = memo(function ReadingsTable({ rows }: { readonly rows: readonly ReadingRow[] }) {
   if (rows.length === 0) return <Quiet>No reading yet. Type one, or take it from a meter.</Quiet>;
   const loads = loadsRead(rows);
   return (
-    <Wide tabIndex={0} role="region" aria-label="Readings">
-      <Table>
+    <Wide tabIndex={0} role="region" aria-label="Table of readings">
+      <Short>
         <thead>
           <tr>
             <th scope="col" aria-label="Quantity" />
@@ -32,7 +39,7 @@ export function ReadingsTable({ rows }: { readonly rows: readonly ReadingRow[] }
             const digits = facts.unit === 'ms' ? 0 : quantity.startsWith('ripple') ? 3 : 2;
             return (
               <tr key={quantity}>
-                <th scope="row">{facts.name}</th>
+                <Name scope="row">{facts.name}</Name>
                 {loads.map((load) => (
                   <td key={load} data-figure title={at[load]?.meter ?? undefined}>
                     {at[load] ? decimal(at[load].value, digits) : ''}
@@ -43,13 +50,13 @@ export function ReadingsTable({ rows }: { readonly rows: readonly ReadingRow[] }
                 </td>
                 <td>
                   {isOut ? <Out>{verdict}</Out> : verdict}
-                  {drop && <>; {dropInWords(drop)}</>}
+                  {drop && drop.volts > drop.uncertaintyVolts && <>; {dropInWords(drop)}</>}
                 </td>
               </tr>
             );
           })}
         </tbody>
-      </Table>
+      </Short>
     </Wide>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import styled from 'styled-components';
 import type { PowerSheet, SheetAdapter, SheetSupply } from '../../../core/power';
 import { usualDerating } from '../../../core/power';
@@ -20,7 +21,7 @@ interface SupplyFieldsProps {
 type Kind = 'none' | 'supply' | 'adapter';
 
 /** What the label says, and how old and how warm it is. */
-export function SupplyFields({ sheet, onEdit }: SupplyFieldsProps) {
+export const SupplyFields = memo(function SupplyFields({ sheet, onEdit }: SupplyFieldsProps) {
   const { supply } = sheet;
   const kind: Kind = !supply ? 'none' : 'adapterVolts' in supply ? 'adapter' : 'supply';
   const choose = (next: string) => {
@@ -45,7 +46,7 @@ export function SupplyFields({ sheet, onEdit }: SupplyFieldsProps) {
       {supply && <Assumptions sheet={sheet} onEdit={onEdit} />}
     </Space>
   );
-}
+});
 
 function AdapterLabel({ sheet, supply, onEdit }: SupplyFieldsProps & { readonly supply: SheetAdapter }) {
   const figure = (

@@ -1,5 +1,5 @@
 import { FileUp, X } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled, { useTheme } from 'styled-components';
 import {
@@ -41,13 +41,16 @@ const Phases = styled(Table)`
 
 interface WallTraceProps {
   readonly trace: DraftTrace | null;
-  readonly plan: PowerPlan;
+  /** It stands in the log as it is. */
+  readonly isWritten: boolean;
+  /** The supply by its label, and its efficiency. */
+  readonly plan: Pick<PowerPlan, 'supply' | 'efficiency'>;
   /** The trace, or its phases, changed; null takes it away. Left out where nothing may be changed. */
   readonly onTrace: ((trace: DraftTrace | null) => void) | null;
 }
 
 /** A wall meter's trace: imported or pasted, its phases marked, and what they mean for the supply. */
-export function WallTrace({ trace, plan, onTrace }: WallTraceProps) {
+export const WallTrace = memo(function WallTrace({ trace, isWritten, plan, onTrace }: WallTraceProps) {
   const theme = useTheme();
   const [problems, setProblems] = useState<readonly string[]>([]);
   const [isPasting, setPasting] = useState(false);
@@ -107,7 +110,7 @@ export function WallTrace({ trace, plan, onTrace }: WallTraceProps) {
             ) : (
               <Button onPress={recording.start}>Record from the meter</Button>
             ))}
-          {trace && (
+          {trace && !isWritten && (
             <Button $kind="quiet" onPress={() => onTrace(null)}>
               Take it away
             </Button>
@@ -135,9 +138,9 @@ export function WallTrace({ trace, plan, onTrace }: WallTraceProps) {
       )}
     </Panel>
   );
-}
+});
 
-function outputWords({ efficiency }: PowerPlan): string {
+function outputWords({ efficiency }: Pick<PowerPlan, 'efficiency'>): string {
   const worst = Math.min(...efficiency.map(({ low }) => low));
   const best = Math.max(...efficiency.map(({ high }) => high));
   return `output = wall × ${decimal(worst, 2)} to ${decimal(best, 2)}`;
@@ -176,7 +179,7 @@ function PasteForm({ onTake }: { readonly onTake: (text: string) => void }) {
 
 interface PhaseRowsProps {
   readonly trace: DraftTrace;
-  readonly plan: PowerPlan;
+  readonly plan: WallTraceProps['plan'];
   readonly onTrace: WallTraceProps['onTrace'];
 }
 

@@ -4,6 +4,10 @@ import { fonts } from '../../theme/tokens';
 /** What the panels of the power bench have in common. */
 export const Panel = styled.section`
   min-width: 0;
+  /* What changes in one panel lays out that panel; what is scrolled away is not drawn. */
+  contain: layout style;
+  content-visibility: auto;
+  contain-intrinsic-size: auto 24rem;
   padding: 0.6rem 1rem 0.9rem;
 `;
 export const PanelHead = styled.div`
@@ -33,6 +37,8 @@ export const Tools = styled.div`
 `;
 export const Table = styled.table`
   width: 100%;
+  /* On a phone it scrolls within its place. */
+  min-width: 33rem;
   border-collapse: collapse;
   th,
   td {

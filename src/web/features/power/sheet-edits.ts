@@ -12,8 +12,10 @@ function clean<T extends object>(value: T): T {
 
 /** The sheet as it would be; refused whole where any of its rules is broken. */
 export function edited(sheet: PowerSheet, change: Partial<PowerSheet>): Edited {
-  const checked = checkPowerSheet(clean({ ...sheet, ...change }));
-  if (checked.ok) return checked;
+  // What did not change stays the same object, so that its place on the screen is not drawn again.
+  const next = clean({ ...sheet, ...change });
+  const checked = checkPowerSheet(next);
+  if (checked.ok) return { ok: true, sheet: next };
   return { ok: false, message: checked.problems[0]?.message ?? 'expected something else' };
 }
 

@@ -34,7 +34,7 @@ export function RulesPart() {
         <Rule>
           <input
             type="checkbox"
-            checked={data.allowsSupplyBridge}
+            checked={(change.isPending ? change.variables : data).allowsSupplyBridge}
             disabled={change.isPending}
             onChange={({ target }) => change.mutate({ ...data, allowsSupplyBridge: target.checked })}
           />
