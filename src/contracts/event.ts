@@ -12,10 +12,9 @@ import { STRATEGIES } from '../core/diagnosis';
 import { CIRCUMSTANCES } from '../core/faults';
 import { FLASH_METHODS } from '../core/firmware';
 import { PART_KINDS } from '../core/machine';
-import { MEASURED_QUANTITIES, RAIL_LOADS, TRACE_PHASES } from '../core/power';
 import { START_OUTCOMES } from '../core/startup';
 import { boardFactsSchema, changeSchema, declaredMachineSchema, declaredPartSchema } from './machine';
-import { powerSheetSchema } from './power-file';
+import { meterAccuracySchema, powerMeasuredBody, powerNotedBody } from './power-events';
 import { startSignsSchema } from './start-signs';
 
 const words = (max: number) => z.string().trim().min(1).max(max);
@@ -63,14 +62,6 @@ const closingDiagnosis = z.strictObject({
   leading: z.array(z.strictObject({ title: words(200), probability: z.number().min(0).max(1) })).max(5),
 });
 
-const meterAccuracy = z.strictObject({
-  percent: z.number().min(0).max(50),
-  counts: z.number().min(0).max(1000),
-  resolution: z.number().gt(0).max(100).describe('What its last digit stands for.'),
-});
-
-const seconds = z.number().min(0).max(10_000_000);
-
 const bodies = {
   opened: {
     kind: z.literal('case-opened'),
@@ -94,7 +85,7 @@ const bodies = {
     outcome: words(40).describe('One of the outcomes of the trial, or "not-sure" or "could-not".'),
     volts: z.number().min(-30).max(300).optional().describe('For a measurement: the reading.'),
     meter: z
-      .strictObject({ name: words(120).optional(), accuracy: meterAccuracy.optional() })
+      .strictObject({ name: words(120).optional(), accuracy: meterAccuracySchema.optional() })
       .optional()
       .describe('Where a meter gave the reading by itself: which, and how far it may be off.'),
     seen: startSignsSchema.optional(),
@@ -150,36 +141,8 @@ const bodies = {
     setAgain: z.array(words(120)).max(40).describe('Settings that were set again.'),
     done: z.array(words(120)).max(20).optional().describe('What was done before the first start.'),
   },
-  power: {
-    kind: z.literal('power-noted'),
-    sheet: powerSheetSchema.describe('What draws, what feeds it and over which leads: see power.md.'),
-    of: z.literal('spare').optional().describe('Supply and leads are those of the spare that is in.'),
-  },
-  measured: {
-    kind: z.literal('power-measured'),
-    reading: z
-      .strictObject({
-        quantity: z.enum(MEASURED_QUANTITIES),
-        at: z.enum(RAIL_LOADS),
-        value: z.number().min(-100).max(10_000).describe('In volts; of power-good in milliseconds.'),
-        accuracy: meterAccuracy.optional(),
-        meter: words(120).optional().describe('What the meter said that it is.'),
-      })
-      .optional(),
-    trace: z
-      .strictObject({
-        readings: z
-          .array(z.strictObject({ seconds, watts: z.number().min(0).max(100_000) }))
-          .min(1)
-          .max(2000),
-        phases: z
-          .array(z.strictObject({ phase: z.enum(TRACE_PHASES), fromSeconds: seconds, toSeconds: seconds }))
-          .max(40),
-      })
-      .optional()
-      .describe('Of a wall meter, thinned out.'),
-    note: words(1000).optional(),
-  },
+  power: powerNotedBody,
+  measured: powerMeasuredBody,
   off: { kind: z.literal('switched-off') },
   resumed: { kind: z.literal('case-resumed') },
   closed: {

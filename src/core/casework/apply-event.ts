@@ -2,7 +2,7 @@ import { applyChanges, completeMachine, describeChanges, foundConfiguration, typ
 import { instantiateFaults } from '../faults';
 import type { EvidenceStep } from '../diagnosis';
 import { findTrial, handlingOf, misreadProbabilityOf, type Trial } from '../trials';
-import type { CaseState, PartFacts } from './case-state';
+import type { CaseState } from './case-state';
 import { checkChange, checkOutcome, crowdedSlot, type Refusal } from './check-event';
 import type {
   BoardNoted,
@@ -12,15 +12,16 @@ import type {
   ConfigurationChanged,
   EntryStruck,
   OwnerTried,
-  PartNoted,
   TrialDone,
   UnreadEntry,
 } from './event';
 import { foldFlash, foldVersion } from './fold-firmware';
+import { notePart } from './fold-part';
 import { notePower, notePowerMeasured } from './fold-power';
 import { ownerTryOf, ownerTryStep, withOwnerTry } from './owner-tries';
 import { correctMachine } from './correct-machine';
 import { setUpStep, switchedOffStep } from './set-up-step';
+import { replaceLast } from './replace-last';
 import { advance, notWaiting, refuse, type Stepped } from './stepped';
 import { reportedStep } from './reported-step';
 import { withSeenSignals } from './seen-signals';
@@ -227,32 +228,6 @@ function noteOwnerTry(state: CaseState, event: OwnerTried): Stepped {
   });
 }
 
-const noFacts: PartFacts = {
-  ratedMts: null,
-  runningMts: null,
-  paid: null,
-  make: null,
-  model: null,
-  serial: null,
-  rating: null,
-  condition: null,
-};
-
-function notePart(state: CaseState, event: PartNoted): Stepped {
-  const { part: id } = event;
-  const part = state.machine.parts.find((one) => one.id === id);
-  if (!part) return refuse(['part'], 'unknown-part', `expected a part of this machine, found "${id}"`);
-  if (part.kind !== 'module' && (event.ratedMts !== undefined || event.runningMts !== undefined))
-    return refuse(['part'], 'not-a-module', `expected a module for a speed, found "${id}"`);
-  const noted = Object.keys(noFacts) as (keyof PartFacts)[];
-  const facts = Object.fromEntries(noted.flatMap((key) => (event[key] === undefined ? [] : [[key, event[key]]])));
-  return advance({
-    ...state,
-    partFacts: { ...state.partFacts, [id]: { ...(state.partFacts[id] ?? noFacts), ...facts } },
-    entries: replaceLast(state, null, part.name),
-  });
-}
-
 function strike(before: CaseState, listed: CaseState, event: EntryStruck): Stepped {
   const target = before.entries.find((entry) => entry.event.id === event.entry);
   if (!target)
@@ -270,9 +245,4 @@ function closeCase(state: CaseState, event: CaseClosed): Stepped {
   return known
     ? advance({ ...state, stage: 'closed', ...notWaiting, closed: event })
     : refuse(['fault'], 'unknown-fault', `expected a fault that this machine can have, found "${event.fault}"`);
-}
-
-function replaceLast(state: CaseState, trial: Trial | null, changes: string): CaseState['entries'] {
-  const last = state.entries.at(-1);
-  return last ? [...state.entries.slice(0, -1), { ...last, trial, changes }] : state.entries;
 }

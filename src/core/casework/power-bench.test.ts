@@ -175,13 +175,13 @@ test('readings of tests and of the power bench stand in one table; what was cros
   expect(powerReadings(struck).map(({ quantity }) => quantity)).toEqual(['v12', 'power-good']);
 });
 
-test.each([
-  [{ kind: 'power-measured' } as EventBody, 'reading'],
+test.each<[EventBody, string]>([
+  [{ kind: 'power-measured' }, 'reading'],
   [
     {
       kind: 'power-noted',
       sheet: { ...chained, leads: [{ id: 'x', kind: 'lead', connector: 'card-8', from: ['x'] }] },
-    } as EventBody,
+    },
     'sheet.leads.0.from',
   ],
 ])('%j is refused at its place', (body, path) => {

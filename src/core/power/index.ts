@@ -6,7 +6,7 @@ export { CONNECTOR_FACTS, CONNECTORS, SENSE_WATTS } from './connector';
 export type { ConnectorKind, SenseCoding } from './connector';
 export { CONSUMER_KINDS, LOADS } from './consumer';
 export type { Consumer, ConsumerKind, Draw, FigureSource, Load } from './consumer';
-export { SCHOOL_NAMES, SCHOOLS } from './headroom';
+export { SCHOOL_NAMES } from './headroom';
 export type { School, SchoolAsks, WouldFit } from './headroom';
 export { LEAD_KINDS, leadProblems, nameOf } from './lead-graph';
 export type { LeadElement, LeadKind, LeadProblem } from './lead-graph';
@@ -32,7 +32,7 @@ export { factsOf, MEASURED_QUANTITIES, measuredBy, RAIL_LOADS, trialQuantityOf }
 export type { MeasuredQuantity, QuantityFacts, RailLoad } from './measured-quantity';
 export { probabilityWithin, railDrop, railLimits, spreadOf, usualMeter } from './reading';
 export type { Limits, MeterAccuracy, RailDrop } from './reading';
-export { adapterLabel, shareLeft, usualDerating } from './supply-label';
+export { shareLeft, usualDerating } from './supply-label';
 export type { Derating, Limit, SupplyLabel } from './supply-label';
 export { readTraceCsv } from './trace-csv';
 export type { ReadTrace, TraceProblem } from './trace-csv';

@@ -32,20 +32,6 @@ export function powerBudgetChart(budget: PowerBudget, theme: Tokens) {
   const rows = [...LOADS].reverse();
   const limits = drawnLimits(budget);
   const end = 1.08 * Math.max(50, ...LOADS.map((load) => budget.loads[load].high), ...limits.map(({ watts }) => watts));
-  const colours = consumerColours(budget, theme);
-  const bars = budget.consumers.map(({ consumer, loads }, i) => ({
-    type: 'bar' as const,
-    name: consumer.name,
-    stack: 'watts',
-    barWidth: 24,
-    itemStyle: {
-      color: colours[i]?.colour ?? theme.strong,
-      opacity: colours[i]?.opacity ?? 1,
-      borderColor: theme.ground,
-      borderWidth: 1,
-    },
-    data: rows.map((load) => (loads[load].low + loads[load].high) / 2),
-  }));
   return {
     animation: false,
     grid: { left: 76, right: 14, top: 30, bottom: 24 },
@@ -67,7 +53,7 @@ export function powerBudgetChart(budget: PowerBudget, theme: Tokens) {
       axisLine: { show: false },
     },
     series: [
-      ...bars,
+      ...barsOf(budget, rows, theme),
       {
         type: 'custom' as const,
         name: 'range',
@@ -79,30 +65,51 @@ export function powerBudgetChart(budget: PowerBudget, theme: Tokens) {
           return [i, low, high, middle];
         }),
       },
-      {
-        type: 'line' as const,
-        name: 'limits',
-        data: [],
-        markLine: {
-          silent: true,
-          symbol: 'none',
-          animation: false,
-          label: { color: theme.ink, fontWeight: 600, fontSize: 12, position: 'end' as const },
-          data: limits.map(({ name, watts }, i) => ({
-            name,
-            xAxis: watts,
-            label: { formatter: name, distance: [0, i === 0 && limits.length > 1 ? 2 : 15] },
-            lineStyle: {
-              color: i === 0 ? theme.danger : theme.ink,
-              width: 2,
-              type: i === 0 && limits.length > 1 ? ('dashed' as const) : ('solid' as const),
-            },
-          })),
-        },
-      },
+      limitLines(limits, theme),
     ],
   };
 }
+
+/** One stack of bars for each load, a bar a consumer. */
+function barsOf(budget: PowerBudget, rows: readonly Load[], theme: Tokens) {
+  const colours = consumerColours(budget, theme);
+  return budget.consumers.map(({ consumer, loads }, i) => ({
+    type: 'bar' as const,
+    name: consumer.name,
+    stack: 'watts',
+    barWidth: 24,
+    itemStyle: {
+      color: colours[i]?.colour ?? theme.strong,
+      opacity: colours[i]?.opacity ?? 1,
+      borderColor: theme.ground,
+      borderWidth: 1,
+    },
+    data: rows.map((load) => (loads[load].low + loads[load].high) / 2),
+  }));
+}
+
+/** The limits of the label, the one that gives first dashed. */
+const limitLines = (limits: readonly { readonly name: string; readonly watts: number }[], theme: Tokens) => ({
+  type: 'line' as const,
+  name: 'limits',
+  data: [],
+  markLine: {
+    silent: true,
+    symbol: 'none',
+    animation: false,
+    label: { color: theme.ink, fontWeight: 600, fontSize: 12, position: 'end' as const },
+    data: limits.map(({ name, watts }, i) => ({
+      name,
+      xAxis: watts,
+      label: { formatter: name, distance: [0, i === 0 && limits.length > 1 ? 2 : 15] },
+      lineStyle: {
+        color: i === 0 ? theme.danger : theme.ink,
+        width: 2,
+        type: i === 0 && limits.length > 1 ? ('dashed' as const) : ('solid' as const),
+      },
+    })),
+  },
+});
 
 interface DrawApi {
   readonly value: (at: number) => number;

@@ -19,7 +19,7 @@ test('each consumer is a bar of three loads, peak lowest, and the limits are lin
   expect(bars.map(({ name }) => name)).toEqual(['processor', 'drawing card']);
   expect(yAxis.data).toEqual(['peak', 'sustained', 'typical']);
   expect(bars[1] && 'data' in bars[1] && bars[1].data).toEqual([350, 190, 50]);
-  const lines = series.flatMap((one) => ('markLine' in one ? (one.markLine?.data ?? []) : []));
+  const lines = series.flatMap((one) => ('markLine' in one ? one.markLine.data : []));
   expect(lines.map(({ name, xAxis: at }) => [name, at])).toEqual([
     ['+12 V 340 W', 340],
     ['all 430 W', 430],

@@ -13,7 +13,7 @@ function benchOf(first: Partial<MeterBench> = {}) {
 const codeOf = (failing: Promise<unknown>): Promise<string> =>
   failing.then(
     () => 'none',
-    (error: MeterProblem) => error.code,
+    (error: unknown) => (error as MeterProblem).code,
   );
 
 test('a meter says who it is and reads volts, amperes and watts', async () => {

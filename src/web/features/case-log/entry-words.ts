@@ -69,10 +69,7 @@ export function entryWords({ event, trial }: Entry): Words {
     case 'firmware-flashed':
       return flashedWords(event);
     case 'firmware-verified':
-      return {
-        done: 'Version after the flash',
-        seen: [event.version, ...event.setAgain, ...(event.done ?? [])].join(', '),
-      };
+      return verifiedWords(event);
     case 'power-noted':
       return powerWords(event);
     case 'power-measured':
@@ -117,6 +114,11 @@ function flashedWords(event: Of<'firmware-flashed'>): Words {
       .join('. '),
   };
 }
+
+const verifiedWords = ({ version, setAgain, done = [] }: Of<'firmware-verified'>): Words => ({
+  done: 'Version after the flash',
+  seen: [version, ...setAgain, ...done].join(', '),
+});
 
 const circumstancesWords = (event: Of<'circumstances-set'>): Words => ({
   done: event.source === 'owner' ? 'The owner adds' : 'Found at the bench',

@@ -1,4 +1,4 @@
-import { memo, useCallback, useState } from 'react';
+import { memo, useState } from 'react';
 import styled from 'styled-components';
 import type { PowerReading } from '../../../core/casework';
 import {
@@ -14,9 +14,8 @@ import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
 import { Select } from '../../components/Select';
 import { capitalized, decimal } from '../../components/format';
-import { useMeterName, useMeterStore } from '../../device/meter/meter-store';
+import { FromMeter } from '../case-log/FromMeter';
 import { railLoadWords } from '../case-log/rail-load-words';
-import { useCaseKeys } from '../case-log/use-case-keys';
 import { parseFigure } from './parse-figures';
 
 const Row = styled.form`
@@ -45,23 +44,6 @@ export const AddReading = memo(function AddReading({ supply, onReading }: AddRea
   const load = facts.loads.includes(wantedLoad) ? wantedLoad : (facts.loads[0] ?? 'idle');
   const [text, setText] = useState('');
   const [error, setError] = useState<string | undefined>();
-  const meter = useMeterName();
-  const take = useMeterStore((store) => store.take);
-  const fromMeter = useCallback(async () => {
-    const volts = await take('volts');
-    if (volts === null || !meter) return;
-    onReading({ quantity, at: load, value: Number(volts.toFixed(3)), meter, accuracy: usualMeter });
-  }, [take, meter, onReading, quantity, load]);
-  useCaseKeys(
-    useCallback(
-      (key: string) => {
-        if (key !== 'm' || !meter) return false;
-        void fromMeter();
-        return true;
-      },
-      [meter, fromMeter],
-    ),
-  );
   const unit = facts.unit === 'V' ? 'volts' : 'milliseconds';
   return (
     <Row
@@ -108,7 +90,9 @@ export const AddReading = memo(function AddReading({ supply, onReading }: AddRea
       <Button type="submit" $kind="primary">
         Add
       </Button>
-      {meter && facts.unit === 'V' && <Button onPress={() => void fromMeter()}>M · from the meter</Button>}
+      {facts.unit === 'V' && (
+        <FromMeter onVolts={(value, meter) => onReading({ quantity, at: load, value, meter, accuracy: usualMeter })} />
+      )}
     </Row>
   );
 });

@@ -51,15 +51,12 @@ interface BudgetPictureProps {
 /** What it draws against what the label allows, and what each school of headroom asks for. */
 export function BudgetPicture({ assessment, calibration }: BudgetPictureProps) {
   const theme = useTheme();
-  const { budget, schools, rails } = assessment;
+  const { budget, schools } = assessment;
   const drawn = useDeferredValue(budget);
   const option = useMemo(() => powerBudgetChart(drawn, theme), [drawn, theme]);
   const colours = consumerColours(budget, theme);
   const { typical, sustained, peak } = budget.loads;
   const [governing] = schools;
-  const isTight = ({ peakPasses }: LimitStanding, at: number) => at < 2 || peakPasses > 0.01;
-  const tight = budget.limits.filter(isTight);
-  const roomy = budget.limits.filter((one, at) => !isTight(one, at));
   return (
     <>
       <Chart
@@ -75,28 +72,7 @@ export function BudgetPicture({ assessment, calibration }: BudgetPictureProps) {
           </li>
         ))}
       </Legend>
-      <Limits aria-label="Limits of the label">
-        {tight.map(({ limit, watts, headroomWatts, peakPasses }) => (
-          <li key={limit.id}>
-            {capitalized(limit.name)}: <code>{Math.round(watts)} W</code>,{' '}
-            {headroomWatts >= 0
-              ? `${Math.round(headroomWatts)} W left at sustained load`
-              : `${Math.round(-headroomWatts)} W too little for sustained load`}
-            ; peaks {passesInWords(peakPasses)}
-          </li>
-        ))}
-        {roomy.length > 0 && (
-          <li>
-            Room on {listOf(roomy.map(({ limit, headroomWatts }) => `${limit.name} (${Math.round(headroomWatts)} W)`))}
-          </li>
-        )}
-        {rails.map(({ rail, watts, limitWatts }) => (
-          <li key={rail}>
-            +12 V rail {rail}: carries <code>{Math.round(watts)} W</code> of {Math.round(limitWatts)} W
-            {watts > limitWatts && <strong> too much</strong>}
-          </li>
-        ))}
-      </Limits>
+      <LimitList assessment={assessment} />
       <Schools aria-label="Schools of headroom">
         {schools.map(({ school: id, watts, shortBy }) => (
           <div key={id}>
@@ -115,6 +91,37 @@ export function BudgetPicture({ assessment, calibration }: BudgetPictureProps) {
         </Quiet>
       )}
     </>
+  );
+}
+
+/** The limits that are near, and those that have room in one line; then each of several +12 V rails. */
+function LimitList({ assessment: { budget, rails } }: Pick<BudgetPictureProps, 'assessment'>) {
+  const isTight = ({ peakPasses }: LimitStanding, at: number) => at < 2 || peakPasses > 0.01;
+  const tight = budget.limits.filter(isTight);
+  const roomy = budget.limits.filter((one, at) => !isTight(one, at));
+  return (
+    <Limits aria-label="Limits of the label">
+      {tight.map(({ limit, watts, headroomWatts, peakPasses }) => (
+        <li key={limit.id}>
+          {capitalized(limit.name)}: <code>{Math.round(watts)} W</code>,{' '}
+          {headroomWatts >= 0
+            ? `${Math.round(headroomWatts)} W left at sustained load`
+            : `${Math.round(-headroomWatts)} W too little for sustained load`}
+          ; peaks {passesInWords(peakPasses)}
+        </li>
+      ))}
+      {roomy.length > 0 && (
+        <li>
+          Room on {listOf(roomy.map(({ limit, headroomWatts }) => `${limit.name} (${Math.round(headroomWatts)} W)`))}
+        </li>
+      )}
+      {rails.map(({ rail, watts, limitWatts }) => (
+        <li key={rail}>
+          +12 V rail {rail}: carries <code>{Math.round(watts)} W</code> of {Math.round(limitWatts)} W
+          {watts > limitWatts && <strong> too much</strong>}
+        </li>
+      ))}
+    </Limits>
   );
 }
 

@@ -17,7 +17,7 @@ import { useLatest } from '../../components/use-latest';
 import { Page } from '../../shell/Page';
 import { useMay } from '../../shell/me';
 import { useDesk } from '../../stores/desk-store';
-import { usePowerDraft, usePowerDraftStore, type DraftTrace } from '../../stores/power-draft-store';
+import { usePowerDraft, usePowerDraftStore, type DraftTrace, type PowerDraft } from '../../stores/power-draft-store';
 import { useDiagnosis, type Diagnosed } from '../../workers/use-diagnosis';
 import { CaseRoom } from '../case-log/CaseRoom';
 import type { CaseView } from '../case-log/case-view';
@@ -53,32 +53,16 @@ interface CasePowerProps {
 function CasePower({ caseId, number, view, diagnosed: { diagnosis } }: CasePowerProps) {
   const state = view.logged;
   const navigate = useNavigate();
-  const { record } = useCaseActions(caseId);
   const mayWrite = useMay('write-cases') && state.stage !== 'closed';
   const { data: settings } = useShopSettings();
   const inForce = sheetInForce(state);
-  const key = `${caseId} ${inForce.of}`;
-  const draft = usePowerDraft(key);
-  const store = usePowerDraftStore((one) => one.change);
-  const sheet = draft.sheet ?? inForce.sheet ?? beginning(view);
-  const trace = draft.trace ?? loggedTrace(state.power.measured);
+  const work = usePowerWork({ caseId, view, inForce, mayWrite });
+  const { draft, sheet, change } = work;
   const leave = useLatest(() => void navigate(`/cases/${caseId}`));
-  const writeSheet = useLatest(async () => {
-    const body: EventBody = { kind: 'power-noted', sheet, ...(inForce.of === 'spare' ? { of: 'spare' as const } : {}) };
-    if (await record(body)) store(key, { sheet: null });
-  });
-  const writeTrace = useLatest(async () => {
-    if (!draft.trace) return;
-    const { readings, phases, name } = draft.trace;
-    if (await record({ kind: 'power-measured', trace: { readings, phases }, note: name })) store(key, { trace: null });
-  });
-  const isNew = draft.sheet !== null || inForce.sheet === null;
-  const canWriteSheet = mayWrite && isNew;
-  const canWriteTrace = mayWrite && draft.trace !== null;
   useCaseKeys(
     useLatest((pressed: string) => {
-      if (pressed === '1' && canWriteSheet) void writeSheet();
-      else if (pressed === '2' && canWriteTrace) void writeTrace();
+      if (pressed === '1' && work.writeSheet) work.writeSheet();
+      else if (pressed === '2' && work.writeTrace) work.writeTrace();
       else if (pressed === 'escape') leave();
       else return false;
       return true;
@@ -95,44 +79,96 @@ function CasePower({ caseId, number, view, diagnosed: { diagnosis } }: CasePower
     >
       <PowerRoom
         sheet={sheet}
-        onSheet={(next) => mayWrite && store(key, { sheet: next })}
-        trace={trace}
+        onSheet={(next) => mayWrite && change({ sheet: next })}
+        trace={draft.trace ?? loggedTrace(state.power.measured)}
         isTraceWritten={draft.trace === null}
-        onTrace={mayWrite ? (next) => store(key, { trace: next }) : null}
+        onTrace={mayWrite ? (next) => change({ trace: next }) : null}
         readings={powerReadings(state)}
-        onReading={mayWrite ? (reading) => void record(bodyOfReading(reading, view)) : null}
+        onReading={mayWrite ? (reading) => void work.record(bodyOfReading(reading, view)) : null}
         school={draft.school}
-        onSchool={(school) => store(key, { school })}
+        onSchool={(school) => change({ school })}
         tools={
-          <>
-            {canWriteSheet && (
-              <Button $kind="primary" onPress={() => void writeSheet()}>
-                1 · Write the plan down
-              </Button>
-            )}
-            {canWriteTrace && (
-              <Button $kind="primary" onPress={() => void writeTrace()}>
-                2 · Write the trace down
-              </Button>
-            )}
-            {draft.sheet && inForce.sheet && (
-              <Button $kind="quiet" onPress={() => store(key, { sheet: null })}>
-                Back to what is written
-              </Button>
-            )}
-            <FileTools
-              name={state.opened.machine.name}
-              sheet={sheet}
-              onOpen={(_, next) => mayWrite && store(key, { sheet: next })}
-            />
-          </>
+          <CaseTools work={work} name={state.opened.machine.name} hasLog={inForce.sheet !== null} mayWrite={mayWrite} />
         }
-        note={<CaseNote isSpare={inForce.of === 'spare'} isNew={isNew} diagnosis={diagnosis} />}
+        note={<CaseNote isSpare={inForce.of === 'spare'} isNew={work.isNew} diagnosis={diagnosis} />}
         allowsBridge={settings?.allowsSupplyBridge ?? false}
       />
     </CaseRoom>
   );
 }
+
+type InForce = ReturnType<typeof sheetInForce>;
+
+interface PowerWorkOf {
+  readonly caseId: string;
+  readonly view: CaseView;
+  readonly inForce: InForce;
+  readonly mayWrite: boolean;
+}
+
+/** What was changed and is not in the log yet, and how it gets there; null where there is nothing to write. */
+function usePowerWork({ caseId, view, inForce, mayWrite }: PowerWorkOf) {
+  const { record } = useCaseActions(caseId);
+  const key = `${caseId} ${inForce.of}`;
+  const draft = usePowerDraft(key);
+  const store = usePowerDraftStore((one) => one.change);
+  const sheet = draft.sheet ?? inForce.sheet ?? beginning(view);
+  const isNew = draft.sheet !== null || inForce.sheet === null;
+  const change = (part: Partial<PowerDraft>) => store(key, part);
+  const writeSheet = useLatest(async () => {
+    const of = inForce.of === 'spare' ? { of: 'spare' as const } : {};
+    if (await record({ kind: 'power-noted', sheet, ...of })) change({ sheet: null });
+  });
+  const writeTrace = useLatest(async () => {
+    if (!draft.trace) return;
+    const { readings, phases, name } = draft.trace;
+    if (await record({ kind: 'power-measured', trace: { readings, phases }, note: name })) change({ trace: null });
+  });
+  return {
+    draft,
+    sheet,
+    isNew,
+    change,
+    record,
+    writeSheet: mayWrite && isNew ? () => void writeSheet() : null,
+    writeTrace: mayWrite && draft.trace !== null ? () => void writeTrace() : null,
+  };
+}
+
+interface CaseToolsProps {
+  readonly work: ReturnType<typeof usePowerWork>;
+  readonly name: string;
+  /** Something was written down before. */
+  readonly hasLog: boolean;
+  readonly mayWrite: boolean;
+}
+
+/** Writing down, taking back, and the way to a file. */
+const CaseTools = ({
+  work: { draft, sheet, change, writeSheet, writeTrace },
+  name,
+  hasLog,
+  mayWrite,
+}: CaseToolsProps) => (
+  <>
+    {writeSheet && (
+      <Button $kind="primary" onPress={writeSheet}>
+        1 · Write the plan down
+      </Button>
+    )}
+    {writeTrace && (
+      <Button $kind="primary" onPress={writeTrace}>
+        2 · Write the trace down
+      </Button>
+    )}
+    {draft.sheet && hasLog && (
+      <Button $kind="quiet" onPress={() => change({ sheet: null })}>
+        Back to what is written
+      </Button>
+    )}
+    <FileTools name={name} sheet={sheet} onOpen={(_, next) => mayWrite && change({ sheet: next })} />
+  </>
+);
 
 /** What the case adds to the verdict. */
 function CaseNote({

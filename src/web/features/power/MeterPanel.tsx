@@ -1,7 +1,6 @@
 import { memo, useState } from 'react';
 import styled from 'styled-components';
 import { Button } from '../../components/Button';
-import { Notice } from '../../components/Notice';
 import { Select } from '../../components/Select';
 import { decimal } from '../../components/format';
 import { useMeterStore } from '../../device/meter/meter-store';
@@ -28,7 +27,7 @@ const units = { volts: 'V', amps: 'A', watts: 'W' } as const;
 
 /** Connecting a meter that speaks SCPI: at a serial port, or the simulated one. */
 export const MeterPanel = memo(function MeterPanel() {
-  const { stage, identity, isSimulated, last, problem, connectSerial, connectSimulated, disconnect } = useMeterStore();
+  const { stage, identity, isSimulated, last, connectSerial, connectSimulated, disconnect } = useMeterStore();
   const [baud, setBaud] = useState<string>('9600');
   return (
     <Space>
@@ -66,7 +65,6 @@ export const MeterPanel = memo(function MeterPanel() {
           {stage === 'connecting' && <Quiet role="status">Asking who is there …</Quiet>}
         </Tools>
       )}
-      {problem && <Notice kind="danger">{problem}</Notice>}
       {isSimulated && stage === 'connected' && <SimulatedBench />}
     </Space>
   );

@@ -1,6 +1,13 @@
 import { Dialog, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import { CONNECTOR_FACTS, countPlugs, plugNeeds, type ConnectorKind, type PowerSheet } from '../../../core/power';
+import {
+  CONNECTOR_FACTS,
+  countPlugs,
+  plugNeeds,
+  type ConnectorKind,
+  type Plugs,
+  type PowerSheet,
+} from '../../../core/power';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { ModalSheet, Overlay } from '../../components/Sheet';
@@ -14,7 +21,7 @@ const Space = styled.div`
   gap: 0.7rem;
   margin: 0.7rem 0;
 `;
-const Plugs = styled(Table)`
+const PlugGrid = styled(Table)`
   min-width: 0;
   td:nth-child(3) {
     width: 5rem;
@@ -59,32 +66,7 @@ export function PlugCount({ sheet, onEdit, onClose }: PlugCountProps) {
           <Heading slot="title">Count the plugs before you buy</Heading>
           <Space>
             {supply ? (
-              <Plugs>
-                <thead>
-                  <tr>
-                    <th scope="col">Plug</th>
-                    <th scope="col">needed</th>
-                    <th scope="col">it has</th>
-                  </tr>
-                </thead>
-                <tbody>
-                  {counted.map((connector) => (
-                    <tr key={connector}>
-                      <th scope="row">{CONNECTOR_FACTS[connector].name}</th>
-                      <td data-figure>{needs[connector] ?? 0}</td>
-                      <td>
-                        <ValueCell
-                          label={`How many: ${CONNECTOR_FACTS[connector].name}`}
-                          isBare
-                          shown={has[connector] === undefined ? '' : String(has[connector])}
-                          placeholder="?"
-                          onEnter={(text) => enter(text, connector)}
-                        />
-                      </td>
-                    </tr>
-                  ))}
-                </tbody>
-              </Plugs>
+              <PlugTable needs={needs} has={has} onEnter={enter} />
             ) : (
               <Quiet>Note an ATX supply first: a DC adapter has one plug.</Quiet>
             )}
@@ -106,3 +88,38 @@ export function PlugCount({ sheet, onEdit, onClose }: PlugCountProps) {
     </Overlay>
   );
 }
+
+interface PlugTableProps {
+  readonly needs: Plugs;
+  readonly has: Plugs;
+  readonly onEnter: (text: string, connector: ConnectorKind) => string | null;
+}
+
+const PlugTable = ({ needs, has, onEnter }: PlugTableProps) => (
+  <PlugGrid>
+    <thead>
+      <tr>
+        <th scope="col">Plug</th>
+        <th scope="col">needed</th>
+        <th scope="col">it has</th>
+      </tr>
+    </thead>
+    <tbody>
+      {counted.map((connector) => (
+        <tr key={connector}>
+          <th scope="row">{CONNECTOR_FACTS[connector].name}</th>
+          <td data-figure>{needs[connector] ?? 0}</td>
+          <td>
+            <ValueCell
+              label={`How many: ${CONNECTOR_FACTS[connector].name}`}
+              isBare
+              shown={has[connector] === undefined ? '' : String(has[connector])}
+              placeholder="?"
+              onEnter={(text) => onEnter(text, connector)}
+            />
+          </td>
+        </tr>
+      ))}
+    </tbody>
+  </PlugGrid>
+);

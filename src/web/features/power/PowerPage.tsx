@@ -6,7 +6,7 @@ import { useShopSettings } from '../../api/shop';
 import { Button } from '../../components/Button';
 import { TopBar } from '../../shell/TopBar';
 import { newId } from '../../stores/new-id';
-import { emptyPowerDraft, usePowerDraft, usePowerDraftStore } from '../../stores/power-draft-store';
+import { emptyPowerDraft, usePowerDraft, usePowerDraftStore, type PowerDraft } from '../../stores/power-draft-store';
 import { FileTools } from './FileTools';
 import { PowerRoom } from './PowerRoom';
 import { Quiet } from './room-parts';
@@ -63,39 +63,54 @@ export function PowerPage() {
         school={draft.school}
         onSchool={(school) => change(plannerKey, { school })}
         tools={
-          <>
-            <Name>
-              <ValueCell
-                label="Name of the plan"
-                isBare
-                isText
-                shown={draft.name}
-                placeholder="Name of the plan"
-                onEnter={(name) => {
-                  change(plannerKey, { name: name.slice(0, 80) });
-                  return null;
-                }}
-              />
-            </Name>
-            <FileTools
-              name={draft.name}
-              sheet={sheet}
-              onOpen={(name, next) => change(plannerKey, { name, sheet: next, trace: null })}
-            />
-            <Button
-              $kind="quiet"
-              onPress={() => {
-                setReadings([]);
-                change(plannerKey, emptyPowerDraft);
-              }}
-            >
-              Start over
-            </Button>
-          </>
+          <PlannerTools
+            draft={draft}
+            sheet={sheet}
+            onClear={() => {
+              setReadings([]);
+              change(plannerKey, emptyPowerDraft);
+            }}
+          />
         }
         note={draft.sheet === null && <Quiet>Put in what you want to add, and read what it needs.</Quiet>}
         allowsBridge={settings?.allowsSupplyBridge ?? false}
       />
+    </>
+  );
+}
+
+interface PlannerToolsProps {
+  readonly draft: PowerDraft;
+  readonly sheet: PowerSheet;
+  readonly onClear: () => void;
+}
+
+/** The name of the plan, and its way into a file and out of one. */
+function PlannerTools({ draft, sheet, onClear }: PlannerToolsProps) {
+  const change = usePowerDraftStore((store) => store.change);
+  return (
+    <>
+      <Name>
+        <ValueCell
+          label="Name of the plan"
+          isBare
+          isText
+          shown={draft.name}
+          placeholder="Name of the plan"
+          onEnter={(name) => {
+            change(plannerKey, { name: name.slice(0, 80) });
+            return null;
+          }}
+        />
+      </Name>
+      <FileTools
+        name={draft.name}
+        sheet={sheet}
+        onOpen={(name, next) => change(plannerKey, { name, sheet: next, trace: null })}
+      />
+      <Button $kind="quiet" onPress={onClear}>
+        Start over
+      </Button>
     </>
   );
 }

@@ -1,38 +1,23 @@
-import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { useMemo, type ReactNode } from 'react';
 import styled from 'styled-components';
-import {
-  assessPower,
-  calibrateByTrace,
-  consumerId,
-  phaseWatts,
-  planOf,
-  usualLeads,
-  type PowerAssessment,
-  type PowerSheet,
-  type School,
-  type SheetLead,
-} from '../../../core/power';
 import type { PowerReading, TakenReading } from '../../../core/casework';
+import type { PowerAssessment, PowerSheet, School } from '../../../core/power';
 import { Button } from '../../components/Button';
-import { Notice } from '../../components/Notice';
 import { useLatest } from '../../components/use-latest';
 import type { DraftTrace } from '../../stores/power-draft-store';
 import { AddReading } from './AddReading';
-import { CardFeeds } from './CardFeeds';
-import { BudgetPicture } from './BudgetPicture';
+import { BudgetPanel } from './BudgetPanel';
 import { ConsumersTable } from './ConsumersTable';
-import { LeadDrawing } from './LeadDrawing';
 import { LeadEditor } from './LeadEditor';
-import { LeadList } from './LeadList';
+import { FirstLeads, LeadListPanel, LeadsPanel } from './LeadsPanel';
 import { MeterPanel } from './MeterPanel';
 import { PlugCount } from './PlugCount';
 import { PowerCautions } from './PowerCautions';
-import { consumerKindWords } from './power-words';
 import { ReadingsTable } from './ReadingsTable';
 import { readingRows } from './readings-view';
 import { Panel, PanelHead, Quiet, Tools } from './room-parts';
-import { edited, newId, type Edited } from './sheet-edits';
 import { SupplyFields } from './SupplyFields';
+import { usePowerBench, type PowerBench } from './use-power-bench';
 import { WallTrace } from './WallTrace';
 import { WouldFit } from './WouldFit';
 
@@ -56,7 +41,7 @@ const Head = styled.div`
     min-width: 0;
   }
 `;
-const Pairs = styled.div`
+const Columns = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1.55fr) minmax(0, 1fr);
   > div > section {
@@ -66,15 +51,13 @@ const Pairs = styled.div`
     grid-template-columns: minmax(0, 1fr);
   }
 `;
-const Aside = styled.div`
-  padding: 0 1rem 0.5rem;
-`;
 
 export interface PowerRoomProps {
   readonly sheet: PowerSheet;
   readonly onSheet: (sheet: PowerSheet) => void;
   readonly trace: DraftTrace | null;
   readonly isTraceWritten: boolean;
+  /** Null where nothing may be written. */
   readonly onTrace: ((trace: DraftTrace | null) => void) | null;
   readonly readings: readonly TakenReading[];
   readonly onReading: ((reading: PowerReading) => void) | null;
@@ -88,96 +71,12 @@ export interface PowerRoomProps {
   readonly allowsBridge: boolean;
 }
 
-type Open =
-  { readonly kind: 'lead'; readonly lead: SheetLead; readonly isNew: boolean } | { readonly kind: 'plugs' | 'fit' };
-
 /** What it draws, what it may draw, what was measured: each figure in its place, the verdict on top. */
 export function PowerRoom(props: PowerRoomProps) {
-  const {
-    sheet,
-    onSheet,
-    trace,
-    isTraceWritten,
-    onTrace,
-    readings,
-    onReading,
-    school,
-    onSchool,
-    tools,
-    note,
-    allowsBridge,
-  } = props;
-  const [open, setOpen] = useState<Open | null>(null);
-  const [problem, setProblem] = useState<string | null>(null);
-  const plan = useMemo(() => planOf(sheet), [sheet]);
-  const assessment = useMemo(() => assessPower(plan), [plan]);
-  // The words come first; the drawings follow as soon as there is time.
-  const drawn = useDeferredValue(assessment);
-  const drawnSheet = useDeferredValue(sheet);
-  const calibration = useMemo(
-    () => (trace ? calibrateByTrace(plan, phaseWatts(trace.readings, trace.phases)) : null),
-    [plan, trace],
-  );
-  const rows = useMemo(
-    () => readingRows(readings, { sheet, budget: assessment.budget }),
-    [readings, sheet, assessment.budget],
-  );
-  const { supply, efficiency } = sheet;
-  const feed = useMemo(
-    () => planOf({ consumers: [], ...(supply ? { supply } : {}), ...(efficiency ? { efficiency } : {}) }),
-    [supply, efficiency],
-  );
-  const takesTrace = onTrace !== null;
+  const { trace, isTraceWritten, onTrace, tools, note, allowsBridge } = props;
+  const bench = usePowerBench(props.sheet, props.onSheet, trace);
+  const { assessment, hasLeads, setOpen } = bench;
   const changeTrace = useLatest((next: DraftTrace | null) => onTrace?.(next));
-  const addReading = useLatest((reading: PowerReading) => onReading?.(reading));
-  const close = () => setOpen(null);
-  const edit = useLatest((next: Edited): string | null => {
-    if (!next.ok) return next.message;
-    onSheet(next.sheet);
-    return null;
-  });
-  const openLead = useLatest((id: string) => {
-    const lead = sheet.leads?.find((one) => one.id === id);
-    if (lead) setOpen({ kind: 'lead', lead, isNew: false });
-  });
-  const addLead = () =>
-    setOpen({
-      kind: 'lead',
-      isNew: true,
-      lead: { id: newId(sheet.leads ?? [], 'lead'), kind: 'output', connector: 'card-8' },
-    });
-  const consumers = sheet.consumers.map((one, i) => ({
-    id: consumerId(sheet.consumers, i),
-    name: one.name ?? consumerKindWords[one.kind],
-  }));
-  const nameOfPart = useLatest((id: string) => consumers.find((one) => one.id === id)?.name ?? id);
-  const draws = (
-    <Panel aria-labelledby="power-draws">
-      <PanelHead>
-        <h2 id="power-draws">What draws</h2>
-        <span>type over a figure to replace it; emptied, it is as usual again</span>
-      </PanelHead>
-      <ConsumersTable sheet={sheet} onEdit={edit} />
-    </Panel>
-  );
-  const label = (
-    <Panel aria-labelledby="power-label">
-      <PanelHead>
-        <h2 id="power-label">Label of the supply</h2>
-      </PanelHead>
-      <SupplyFields sheet={sheet} onEdit={edit} />
-      {plan.leads.length === 0 && (
-        <Tools>
-          <Button onPress={() => setProblem(edit(edited(sheet, { leads: usualLeads(sheet) })))}>
-            Draw the usual leads
-          </Button>
-          <Button $kind="quiet" onPress={addLead}>
-            Add a lead or plug
-          </Button>
-        </Tools>
-      )}
-    </Panel>
-  );
   return (
     <Frame>
       <Head>
@@ -192,98 +91,27 @@ export function PowerRoom(props: PowerRoomProps) {
           {tools}
         </Tools>
       </Head>
-      {problem && (
-        <Aside>
-          <Notice kind="danger">{problem}</Notice>
-        </Aside>
-      )}
-      <Pairs>
+      <Columns>
         <div>
-          {plan.leads.length === 0 ? (
-            <>
-              {draws}
-              {label}
-            </>
-          ) : (
-            <Panel aria-labelledby="power-leads">
-              <PanelHead>
-                <h2 id="power-leads">Leads and adapters</h2>
-                <span>width is load; press a plug to change it</span>
-              </PanelHead>
-              <LeadDrawing
-                assessment={drawn}
-                label={feed.supply}
-                onElement={openLead}
-                onSupply={goToSupply}
-                onPart={goToPart}
-              />
-              <CardFeeds sheet={sheet} onEdit={edit}>
-                <Button $kind="quiet" onPress={addLead}>
-                  Add a lead or plug
-                </Button>
-              </CardFeeds>
-            </Panel>
-          )}
-          <WallTrace trace={trace} isWritten={isTraceWritten} plan={feed} onTrace={takesTrace ? changeTrace : null} />
+          {hasLeads ? <LeadsPanel bench={bench} /> : <WhatDraws bench={bench} />}
+          <WallTrace
+            trace={trace}
+            isWritten={isTraceWritten}
+            plan={bench.feed}
+            onTrace={onTrace === null ? null : changeTrace}
+          />
         </div>
         <div>
-          <Panel aria-labelledby="power-budget">
-            <PanelHead>
-              <h2 id="power-budget">Budget</h2>
-              <span>{sheet.calibration ? 'corrected by what was measured' : 'sum of ranges, 19 times in 20'}</span>
-            </PanelHead>
-            <BudgetPicture assessment={assessment} calibration={calibration} />
-            <Calibrate sheet={sheet} factor={calibration?.factor ?? null} onEdit={edit} />
-          </Panel>
-          <Panel aria-labelledby="power-readings">
-            <PanelHead>
-              <h2 id="power-readings">Readings</h2>
-              <span>meter ±0.5 % + 2 counts</span>
-            </PanelHead>
-            {onReading && <AddReading supply={sheet.supply ?? null} onReading={addReading} />}
-            {onReading && <MeterPanel />}
-            <ReadingsTable rows={rows} />
-          </Panel>
+          <BudgetPanel bench={bench} />
+          <ReadingsPanel bench={bench} readings={props.readings} onReading={props.onReading} />
         </div>
-      </Pairs>
-      {plan.leads.length > 0 && draws}
-      {plan.leads.length > 0 && label}
-      {plan.leads.length > 0 && (
-        <Panel aria-labelledby="power-list">
-          <PanelHead>
-            <h2 id="power-list">Leads as a list</h2>
-          </PanelHead>
-          <Risks assessment={assessment} />
-          <LeadList sheet={drawnSheet} assessment={drawn} nameOfPart={nameOfPart} onElement={openLead} />
-        </Panel>
-      )}
+      </Columns>
+      {hasLeads && <WhatDraws bench={bench} />}
+      {hasLeads && <LeadListPanel bench={bench} />}
       <PowerCautions allowsBridge={allowsBridge} />
-      {open?.kind === 'lead' && (
-        <LeadEditor
-          sheet={sheet}
-          lead={open.lead}
-          isNew={open.isNew}
-          consumers={consumers}
-          onDone={(next) => {
-            onSheet(next);
-            close();
-          }}
-          onClose={close}
-        />
-      )}
-      {open?.kind === 'plugs' && <PlugCount sheet={sheet} onEdit={edit} onClose={close} />}
-      {open?.kind === 'fit' && <WouldFit assessment={assessment} school={school} onSchool={onSchool} onClose={close} />}
+      <OpenSheets bench={bench} {...props} />
     </Frame>
   );
-}
-
-const goToSupply = () => goTo('supply-fields');
-const goToPart = (id: string) => goTo(`consumer-${id}`);
-
-function goTo(id: string): void {
-  const place = document.getElementById(id);
-  place?.scrollIntoView({ block: 'center' });
-  place?.querySelector('input')?.focus();
 }
 
 /** The unsafe chain that matters most; the way it is fed says more than the one plug that gives first. */
@@ -292,36 +120,68 @@ function firstRisk({ unsafe }: PowerAssessment): string {
   return chain ? `${chain.reason} ${chain.fix}` : '';
 }
 
-function Risks({ assessment: { unsafe } }: { readonly assessment: PowerAssessment }) {
-  if (unsafe.length === 0) return null;
+/** What draws, and the label of what feeds it. */
+const WhatDraws = ({ bench }: { readonly bench: PowerBench }) => (
+  <>
+    <Panel aria-labelledby="power-draws">
+      <PanelHead>
+        <h2 id="power-draws">What draws</h2>
+        <span>type over a figure to replace it; emptied, it is as usual again</span>
+      </PanelHead>
+      <ConsumersTable sheet={bench.sheet} onEdit={bench.edit} />
+    </Panel>
+    <Panel aria-labelledby="power-label">
+      <PanelHead>
+        <h2 id="power-label">Label of the supply</h2>
+      </PanelHead>
+      <SupplyFields sheet={bench.sheet} onEdit={bench.edit} />
+      {!bench.hasLeads && <FirstLeads bench={bench} />}
+    </Panel>
+  </>
+);
+
+interface ReadingsPanelProps extends Pick<PowerRoomProps, 'readings' | 'onReading'> {
+  readonly bench: PowerBench;
+}
+
+function ReadingsPanel({ bench: { sheet, assessment }, readings, onReading }: ReadingsPanelProps) {
+  const { budget } = assessment;
+  const rows = useMemo(() => readingRows(readings, { sheet, budget }), [readings, sheet, budget]);
+  const add = useLatest((reading: PowerReading) => onReading?.(reading));
   return (
-    <Notice kind="suspicion">
-      <ul>
-        {unsafe.map(({ element, risk, reason, fix }) => (
-          <li key={`${element} ${risk}`}>
-            {reason} {fix}
-          </li>
-        ))}
-      </ul>
-    </Notice>
+    <Panel aria-labelledby="power-readings">
+      <PanelHead>
+        <h2 id="power-readings">Readings</h2>
+        <span>meter ±0.5 % + 2 counts</span>
+      </PanelHead>
+      {onReading && <AddReading supply={sheet.supply ?? null} onReading={add} />}
+      {onReading && <MeterPanel />}
+      <ReadingsTable rows={rows} />
+    </Panel>
   );
 }
 
-interface CalibrateProps {
-  readonly sheet: PowerSheet;
-  readonly factor: { readonly low: number; readonly high: number } | null;
-  readonly onEdit: (next: Edited) => string | null;
-}
-
-/** Estimates tend to be low: what the wall meter showed corrects them. */
-function Calibrate({ sheet, factor, onEdit }: CalibrateProps) {
-  if (sheet.calibration)
-    return (
-      <Button $kind="quiet" onPress={() => onEdit(edited(sheet, { calibration: undefined }))}>
-        Take the correction back
-      </Button>
-    );
-  if (!factor) return null;
-  const rounded = [factor.low, factor.high].map((one) => Math.min(5, Math.max(0.01, Math.round(100 * one) / 100)));
-  return <Button onPress={() => onEdit(edited(sheet, { calibration: rounded }))}>Correct the budget by it</Button>;
+/** What lies over the room, one at a time. */
+function OpenSheets({
+  bench: { sheet, assessment, consumers, edit, open, setOpen },
+  onSheet,
+  school,
+  onSchool,
+}: Pick<PowerRoomProps, 'onSheet' | 'school' | 'onSchool'> & { readonly bench: PowerBench }) {
+  const close = () => setOpen(null);
+  switch (open?.kind) {
+    case 'lead': {
+      const done = (next: PowerSheet) => {
+        onSheet(next);
+        close();
+      };
+      return <LeadEditor sheet={sheet} first={open} consumers={consumers} onDone={done} onClose={close} />;
+    }
+    case 'plugs':
+      return <PlugCount sheet={sheet} onEdit={edit} onClose={close} />;
+    case 'fit':
+      return <WouldFit assessment={assessment} school={school} onSchool={onSchool} onClose={close} />;
+    default:
+      return null;
+  }
 }

@@ -78,27 +78,44 @@ export function layoutLeads({ leads, weakest, budget }: PowerAssessment): LeadLa
   const height = Math.max(3 * rowHeight, rows.length * rowHeight + 20);
   const rowY = new Map(rows.map((row, i) => [row, 14 + i * rowHeight]));
   const middleOf = (row: Row) => (rowY.get(row) ?? 0) + rowHeight / 2 - 5;
-  const drawsOf = (id: string) => budget.consumers.find(({ consumer }) => consumer.id === id);
-  const parts = boxes.map((own): PartBox => {
-    const [first] = own;
-    const consumers = [...new Set(own.flatMap(({ inputs }) => inputs.map(({ element }) => element.consumer ?? '')))];
-    const draws = consumers.flatMap((id) => drawsOf(id) ?? []);
-    return {
-      consumers,
-      names: draws.map(({ consumer }) => consumer.name),
-      low: draws.reduce((sum, { loads }) => sum + loads.typical.low, 0),
-      high: draws.reduce((sum, { loads }) => sum + loads.sustained.high, 0),
-      x: width - partWidth,
-      y: first ? (rowY.get(first) ?? 0) : 0,
-      width: partWidth,
-      height: own.length * rowHeight - 10,
-    };
-  });
+  const parts = boxes.map((own) => partBox(own, rowY.get(own[0] ?? noRow) ?? 0, budget));
   const chips = placeChips(leads, byId, { rows, middleOf, weakest });
-  const most = Math.max(1, ...leads.map(({ watts }) => watts));
-  const thickness = (watts: number) => Math.max(thinnestBand, (widestBand * watts) / most);
   const supplyHeight = Math.min(height - 20, Math.max(130, rows.length * 26));
   const supply = { x: 0, y: (height - supplyHeight) / 2, width: supplyWidth, height: supplyHeight };
+  const bands = bandsOf({ chips, rows, supply, middleOf, leads });
+  return { width, height, supply, chips, parts, bands };
+}
+
+const noRow: Row = { inputs: [] };
+
+/** The box of one part, or of several that hang on one plug. */
+function partBox(own: readonly Row[], y: number, budget: PowerAssessment['budget']): PartBox {
+  const consumers = [...new Set(own.flatMap(({ inputs }) => inputs.map(({ element }) => element.consumer ?? '')))];
+  const draws = consumers.flatMap((id) => budget.consumers.filter(({ consumer }) => consumer.id === id));
+  return {
+    consumers,
+    names: draws.map(({ consumer }) => consumer.name),
+    low: draws.reduce((sum, { loads }) => sum + loads.typical.low, 0),
+    high: draws.reduce((sum, { loads }) => sum + loads.sustained.high, 0),
+    x: width - partWidth,
+    y,
+    width: partWidth,
+    height: own.length * rowHeight - 10,
+  };
+}
+
+interface Banding {
+  readonly chips: readonly Chip[];
+  readonly rows: readonly Row[];
+  readonly supply: Box;
+  readonly middleOf: (row: Row) => number;
+  readonly leads: readonly LoadedElement[];
+}
+
+/** From the supply to its outputs, from each element to what it feeds, and on to the parts. */
+function bandsOf({ chips, rows, supply, middleOf, leads }: Banding): Band[] {
+  const most = Math.max(1, ...leads.map(({ watts }) => watts));
+  const thickness = (watts: number) => Math.max(thinnestBand, (widestBand * watts) / most);
   const chipOf = new Map(chips.map((chip) => [chip.loaded.element.id, chip]));
   const outputs = chips.filter(({ loaded }) => loaded.element.kind === 'output').sort((a, b) => a.y - b.y);
   const fromSupply = outputs.map((chip, i): Band => ({
@@ -142,7 +159,7 @@ export function layoutLeads({ leads, weakest, budget }: PowerAssessment): LeadLa
       ];
     });
   });
-  return { width, height, supply, chips, parts, bands: [...fromSupply, ...between, ...toParts] };
+  return [...fromSupply, ...between, ...toParts];
 }
 
 const curve = (x1: number, y1: number, x2: number, y2: number): string => {

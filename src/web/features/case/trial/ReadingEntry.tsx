@@ -1,13 +1,12 @@
 import { useRef, useState } from 'react';
+import { FromMeter } from '../../case-log/FromMeter';
 import { useCaseKeys } from '../../case-log/use-case-keys';
 import styled from 'styled-components';
 import { gradeReading } from '../../../../core/trials';
 import type { TrialView } from '../../../../core/diagnosis';
 import { Button } from '../../../components/Button';
 import { Field } from '../../../components/Field';
-import { Notice } from '../../../components/Notice';
 import { useLatest } from '../../../components/use-latest';
-import { useMeterName, useMeterStore } from '../../../device/meter/meter-store';
 
 const Row = styled.form`
   display: grid;
@@ -35,20 +34,9 @@ export function ReadingEntry({
   const [text, setText] = useState('');
   const [error, setError] = useState<string | undefined>();
   const row = useRef<HTMLFormElement>(null);
-  const meter = useMeterName();
-  const take = useMeterStore((store) => store.take);
-  const problem = useMeterStore((store) => store.problem);
   const { limits } = trial;
-  const fromMeter = useLatest(async () => {
-    const volts = meter && limits ? await take('volts') : null;
-    if (volts !== null && meter && limits) onReading(gradeReading(limits, volts), Number(volts.toFixed(4)), meter);
-  });
   // The first figure of a reading finds its field by itself.
   const type = useLatest((key: string) => {
-    if (key === 'm' && meter) {
-      void fromMeter();
-      return true;
-    }
     if (!/^[\d.,−-]$/.test(key)) return false;
     setText(key);
     row.current?.querySelector('input')?.focus();
@@ -85,8 +73,7 @@ export function ReadingEntry({
         {label ? `${label}. ` : ''}Limits {Number(limits.lowVolts.toFixed(3))} to {Number(limits.highVolts.toFixed(3))}{' '}
         V.
       </p>
-      {meter && <Button onPress={() => void fromMeter()}>M · from the meter</Button>}
-      {problem && <Notice kind="danger">{problem}</Notice>}
+      <FromMeter onVolts={(read, meter) => onReading(gradeReading(limits, read), read, meter)} />
     </Row>
   );
 }
