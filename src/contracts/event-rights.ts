@@ -40,6 +40,7 @@ export function rightForEvent(event: CaseEvent): Action {
     case 'board-noted':
     case 'firmware-verified':
     case 'power-noted':
+    case 'consent-noted':
     case 'power-measured':
       return 'write-cases';
   }

@@ -14,6 +14,7 @@ import { FLASH_METHODS } from '../core/firmware';
 import { PART_KINDS } from '../core/machine';
 import { START_OUTCOMES } from '../core/startup';
 import { boardFactsSchema, changeSchema, declaredMachineSchema, declaredPartSchema } from './machine';
+import { consentBody } from './consent';
 import { meterAccuracySchema, powerMeasuredBody, powerNotedBody } from './power-events';
 import { startSignsSchema } from './start-signs';
 
@@ -143,6 +144,7 @@ const bodies = {
   },
   power: powerNotedBody,
   measured: powerMeasuredBody,
+  consent: consentBody,
   off: { kind: z.literal('switched-off') },
   resumed: { kind: z.literal('case-resumed') },
   closed: {
@@ -152,6 +154,10 @@ const bodies = {
     cause: words(400),
     done: words(2000),
     diagnosis: closingDiagnosis.optional().describe('What the engine said when the case was closed.'),
+    lastCheck: z
+      .strictObject({ done: z.array(words(200)).max(60), accepted: z.array(words(200)).max(60) })
+      .optional()
+      .describe('What was checked before it left, and what was accepted as open.'),
   },
   reopened: { kind: z.literal('case-reopened'), reason: words(400) },
   strategy: {
@@ -214,6 +220,7 @@ export const caseEventSchema: z.ZodType<WritableEvent> = z.discriminatedUnion('k
   z.strictObject({ ...base, ...bodies.verified }),
   z.strictObject({ ...base, ...bodies.power }),
   z.strictObject({ ...base, ...bodies.measured }),
+  z.strictObject({ ...base, ...bodies.consent }),
 ]);
 
 const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional(), recorded, v: version };
@@ -248,6 +255,7 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...loose, ...bodies.verified }),
   z.strictObject({ ...loose, ...bodies.power }),
   z.strictObject({ ...loose, ...bodies.measured }),
+  z.strictObject({ ...loose, ...bodies.consent }),
 ]);
 
 export type WrittenEvent = z.infer<typeof writtenEventSchema>;

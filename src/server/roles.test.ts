@@ -122,6 +122,7 @@ const entries: Readonly<Record<Exclude<CaseEventKind, 'case-opened' | 'entry-str
   'board-noted': [{ board: eventId(77), model: 'M', revision: '1', installed: 'R1' }, 'write-cases'],
   'firmware-flashed': [flash, 'flash-firmware'],
   'firmware-verified': [{ version: 'R2', setAgain: [] }, 'write-cases'],
+  'consent-noted': [{ to: 'workaround', isAgreed: true, way: 'telephone', words: 'Agrees' }, 'write-cases'],
   'power-noted': [{ sheet: { consumers: [{ kind: 'board' }] } }, 'write-cases'],
   'power-measured': [{ reading: { quantity: 'v12', at: 'idle', value: 12 } }, 'write-cases'],
 };

@@ -16,6 +16,7 @@ import type {
   UnreadEntry,
 } from './event';
 import { foldFlash, foldVersion } from './fold-firmware';
+import { noteConsent } from './consent';
 import { notePart } from './fold-part';
 import { notePower, notePowerMeasured } from './fold-power';
 import { ownerTryOf, ownerTryStep, withOwnerTry } from './owner-tries';
@@ -70,6 +71,7 @@ export function openCase(opened: CaseOpened): Stepped {
     partFacts: {},
     firmware: { board: null, installed: null, flashes: [], stepsBeforeFlash: 0, verified: null },
     power: { own: null, spare: null, measured: [] },
+    consents: [],
   });
 }
 
@@ -113,6 +115,8 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
       return foldFlash(listed, event);
     case 'firmware-verified':
       return foldVersion(listed, event);
+    case 'consent-noted':
+      return noteConsent(listed, event);
     case 'power-noted':
       return notePower(listed, event);
     case 'power-measured':

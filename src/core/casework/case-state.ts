@@ -9,6 +9,7 @@ import type {
   CaseClosed,
   CaseEvent,
   CaseOpened,
+  ConsentNoted,
   FirmwareFlashed,
   FirmwareVerified,
   PartCondition,
@@ -90,6 +91,8 @@ export interface CaseState {
   readonly partFacts: Readonly<Record<string, PartFacts>>;
   readonly firmware: FirmwareState;
   readonly power: PowerState;
+  /** The last word of each kind. */
+  readonly consents: readonly ConsentNoted[];
 }
 
 /** Why an event or a log is refused, and where. */

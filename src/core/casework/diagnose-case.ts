@@ -1,6 +1,7 @@
 import { createDiagnoser, type Diagnosis, type DiagnosisInput, type StrategyPrice } from '../diagnosis';
 import type { Circumstance } from '../faults';
 import type { CaseState } from './case-state';
+import { CONSENT_REASONS, consentFor } from './consent';
 
 /** What is known besides the parts: as reported or learned since, and what was done to the firmware. */
 export function circumstancesOf({ circumstances, firmware }: CaseState): readonly Circumstance[] {
@@ -19,6 +20,10 @@ export const inputOf = (state: CaseState): DiagnosisInput => ({
   caseOpen: state.caseOpen,
   strategy: state.strategy,
   lacking: state.lacking,
+  asks: (repair) => {
+    const kind = consentFor(state, repair);
+    return kind && CONSENT_REASONS[kind];
+  },
 });
 
 export interface CaseDiagnoser {

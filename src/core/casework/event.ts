@@ -40,6 +40,19 @@ interface EventBase {
 export const DATA_CONSENTS = ['may-be-lost', 'ask-first', 'must-be-kept'] as const;
 export type DataConsent = (typeof DATA_CONSENTS)[number];
 
+/** What has to be agreed before it is done. */
+export const CONSENT_KINDS = [
+  'data-may-be-lost',
+  'over-limit',
+  'workaround',
+  'password-clearing',
+  'beyond-warranty',
+] as const;
+export type ConsentKind = (typeof CONSENT_KINDS)[number];
+
+export const CONSENT_WAYS = ['in-person', 'telephone', 'in-writing'] as const;
+export type ConsentWay = (typeof CONSENT_WAYS)[number];
+
 export interface CaseOpened extends EventBase {
   readonly kind: 'case-opened';
   readonly machine: DeclaredMachine;
@@ -136,6 +149,8 @@ export interface CaseClosed extends EventBase {
   readonly cause: string;
   readonly done: string;
   readonly diagnosis?: ClosingDiagnosis;
+  /** What was looked at before it left, and what was accepted as open by the one who closed it. */
+  readonly lastCheck?: { readonly done: readonly string[]; readonly accepted: readonly string[] };
 }
 
 export interface CaseReopened extends EventBase {
@@ -273,6 +288,20 @@ export interface PowerMeasured extends EventBase {
   readonly note?: string;
 }
 
+/** The owner, or somebody for the owner, agreed to something or did not; the last word of each kind counts. */
+export interface ConsentNoted extends EventBase {
+  readonly kind: 'consent-noted';
+  readonly to: ConsentKind;
+  readonly isAgreed: boolean;
+  readonly way: ConsentWay;
+  /** In whose words and to what; who it was where it was not the owner. */
+  readonly words: string;
+  /** Of a password: what was shown as proof of ownership. Whose entry it is saw it. */
+  readonly shown?: string;
+  /** Over the limit: what it may cost now, in the shop's currency. */
+  readonly upTo?: number;
+}
+
 /** An entry that this program cannot read: another version wrote it. It is kept and counts for nothing. */
 export interface UnreadEntry extends EventBase {
   readonly kind: 'unread';
@@ -302,7 +331,8 @@ export type WritableEvent =
   | FirmwareFlashed
   | FirmwareVerified
   | PowerNoted
-  | PowerMeasured;
+  | PowerMeasured
+  | ConsentNoted;
 
 /** Everything that can stand in a case's log. */
 export type CaseEvent = WritableEvent | UnreadEntry;

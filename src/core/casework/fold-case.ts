@@ -1,6 +1,7 @@
 import { applyEvent, keepUnread, openCase } from './apply-event';
 import type { CaseState, Folded } from './case-state';
 import type { Refusal } from './check-event';
+import { clearedWithoutProof } from './consent';
 import type { CaseEvent } from './event';
 import { refuse, type Stepped } from './stepped';
 
@@ -21,6 +22,8 @@ export const foldStored = (events: readonly CaseEvent[]): Folded => fold(events,
  * that strikes another. The index in a problem counts from the first new event; it is negative for an earlier one.
  */
 export function foldOn(state: CaseState, more: readonly CaseEvent[]): Folded {
+  const unproven = clearedWithoutProof(state, more);
+  if (unproven) return { ok: false, problem: unproven };
   if (!more.some(({ kind }) => kind === 'entry-struck')) return continueFold(state, more);
   const closedAt = strikeOnClosed(state, more);
   if (closedAt >= 0) return refused(closedAt, onClosed);

@@ -1,6 +1,17 @@
 export { outlookOf } from './case-outlook';
 export type { CaseOutlook } from './case-outlook';
-export { DATA_CONSENTS, ENDINGS, FLASH_ENDS, FLASH_PURPOSES, PART_CONDITIONS } from './event';
+export { consentAsked } from './consent';
+export { lastCheck } from './last-check';
+export type { CheckPoint } from './last-check';
+export {
+  CONSENT_KINDS,
+  CONSENT_WAYS,
+  DATA_CONSENTS,
+  ENDINGS,
+  FLASH_ENDS,
+  FLASH_PURPOSES,
+  PART_CONDITIONS,
+} from './event';
 export type { DataConsent, PartCondition } from './event';
 export type {
   BoardNoted,
@@ -13,6 +24,9 @@ export type {
   CaseResumed,
   ClosingDiagnosis,
   ConfigurationChanged,
+  ConsentKind,
+  ConsentNoted,
+  ConsentWay,
   Ending,
   EntryStruck,
   EventBody,

@@ -8,6 +8,7 @@ function leavesTheMachine(event: CaseEvent): boolean {
     case 'part-noted':
     case 'board-noted':
     case 'power-noted':
+    case 'consent-noted':
     case 'power-measured':
     case 'lacking-set':
     case 'owner-tried':

@@ -25,6 +25,19 @@ function likeliest(trial: Trial, state: CaseState, present: readonly PresentFaul
   return trial.outcomes[probabilities.indexOf(Math.max(...probabilities))]?.id ?? 'not-sure';
 }
 
+/** An owner who is asked shows that the machine is theirs. */
+export const ownersProof = (n: number): CaseEvent => ({
+  kind: 'consent-noted',
+  id: eventId(n),
+  at: '2026-01-05T10:00:00Z',
+  by: 'Test',
+  to: 'password-clearing',
+  isAgreed: true,
+  way: 'in-person',
+  words: 'Clear it',
+  shown: 'Invoice with the serial number',
+});
+
 /**
  * Plays a machine with one fault by the engine's own advice, each outcome being the likeliest, until the engine says
  * to close or `maxTrials` are done. A fault goes once handling is more likely than not to remove it.
@@ -41,7 +54,12 @@ export function playByAdvice(fault: FaultInstance, log: BriefLog, { maxTrials = 
     if (!folded.ok) throw new Error(folded.problem.message);
     const { state } = folded;
     const trials = events.flatMap((event) => (event.kind === 'trial-done' ? [event.trial] : []));
-    const id = diagnose(state).advice.trial?.id ?? null;
+    const { advice } = diagnose(state);
+    if (advice.kind === 'consent' && state.consents.length === 0) {
+      events.push(ownersProof(events.length));
+      continue;
+    }
+    const id = advice.trial?.id ?? null;
     if (id === null || trials.length >= maxTrials) {
       const isRight = !isThere || !canAct(fault, state.machine, state.configuration);
       return { state, repairs, trials, ended: id === null, isRight };

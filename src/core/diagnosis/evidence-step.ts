@@ -1,5 +1,5 @@
 import type { Configuration, Machine } from '../machine';
-import type { Circumstance } from '../faults';
+import type { Circumstance, RepairClass } from '../faults';
 import type { StartSigns } from '../startup';
 import type { Handling, Trial } from '../trials';
 import type { Costs } from './planning/costs';
@@ -36,6 +36,8 @@ export interface DiagnosisInput {
   readonly lacking?: Lacking;
   /** The strategy that was chosen for the case. Default: best value. */
   readonly strategy?: Strategy;
+  /** Why a repair waits for somebody's word; null where nothing has to be agreed. Default: nothing has. */
+  readonly asks?: (repair: RepairClass) => string | null;
   /** What minutes and waiting cost. */
   readonly costs?: Costs;
 }

@@ -148,7 +148,7 @@ async function openCase(doing: Doing, { id, events, contact, imported }: OpenCas
     throw takenId(id);
   }
   const stamped = events.map((event) => stampEvent(event, { actor, now, isImport: imported === true }));
-  const state = orRefuse(foldCase(stamped));
+  const state = orRefuse(imported ? foldCase(stamped) : foldNew(stamped));
   const salt = randomBytes(16).toString('hex');
   const { owner } = state.opened;
   const stored = chain(stamped, { sequence: 0, hash: firstHash }, now, sealOwner(owner, salt));
@@ -195,6 +195,16 @@ async function appendEvents(
   logs.keep(caseId, { hash: last.hash, state });
   return stored;
 }
+
+/** A log that is written here obeys every rule of writing, from its first entry on. */
+function foldNew(events: readonly CaseEvent[]): Folded {
+  const opened = foldCase(events.slice(0, 1));
+  return opened.ok && events.length > 1 ? onFromFirst(foldOn(opened.state, events.slice(1))) : foldCase(events);
+}
+
+/** Problems count from the first entry of the log. */
+const onFromFirst = (folded: Folded): Folded =>
+  folded.ok ? folded : { ok: false, problem: { ...folded.problem, event: folded.problem.event + 1 } };
 
 /** The index in a problem counts from the first new event; it is negative where an earlier one no longer fits. */
 function orRefuse(folded: Folded): CaseState {

@@ -1,4 +1,6 @@
-import { diagnosisOf, type BriefLog } from '../../casework/testing-log';
+import { diagnoseCase, foldCase } from '../../casework';
+import { ownersProof } from '../../casework/testing-bench';
+import { diagnosisOf, eventsOf, type BriefLog } from '../../casework/testing-log';
 
 const desktop: NonNullable<BriefLog['machine']> = {
   parts: [
@@ -134,7 +136,9 @@ test('the reason for a repair fits what is at stake', () => {
       ['look/setup-entry/board', 'password'],
     ],
   };
-  expect(why(locked)).toBe('Practically certain. It cannot be undone.');
+  expect(why(locked)).toContain('Note what was shown first.');
+  const proven = foldCase([...eventsOf(locked), ownersProof(50)]);
+  expect(proven.ok && diagnoseCase(proven.state).advice.why).toBe('Practically certain. It cannot be undone.');
   const rocker: BriefLog = {
     reported: 'dead',
     trials: [

@@ -10,7 +10,16 @@ import { makeSafe } from './make-safe';
 import { repairLikeliest } from './nothing-tells';
 import { proveParts } from './prove-parts';
 import { provenOrTurn, putBackInnocent, turnForProof } from './prove';
-import { canBeDone, isGone, plainStart, repairTrialId, underLoad, type Advice, type Situation } from './situation';
+import {
+  askBefore,
+  canBeDone,
+  isGone,
+  plainStart,
+  repairTrialId,
+  underLoad,
+  type Advice,
+  type Situation,
+} from './situation';
 
 const sureItIsRight = 0.95;
 /** Below this one run under load is not enough. */
@@ -38,6 +47,7 @@ export function advise(situation: Situation): Advice {
   return (
     verifyRepair(situation) ??
     seeWhetherItHelped(situation) ??
+    askFirst(situation) ??
     repairIfSure(situation) ??
     turnForProof(situation) ??
     chooseTest(situation) ??
@@ -151,6 +161,13 @@ function seeWhetherItHelped(situation: Situation): Advice | null {
   return isUntold(situation.input) && canBeDone(situation, underLoad)
     ? { kind: 'verify', trialId: underLoad, why: 'It starts after the repair. See whether it still cuts out.' }
     : null;
+}
+
+/** What is sure enough to be done, and waits for somebody's word. */
+function askFirst(situation: Situation): Advice | null {
+  const [top] = situation.repairs;
+  if (!top || top.probability < sureEnough(top.repairClass)) return null;
+  return repairsDone(situation.input).has(top.repairClass.id) ? null : askBefore(situation, top);
 }
 
 function repairIfSure(situation: Situation): Advice | null {

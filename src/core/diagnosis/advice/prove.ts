@@ -8,7 +8,7 @@ import type { RankedRepair } from '../belief/suspects';
 import { confirmationOf, proofTurns } from './confirmation';
 import { sureEnoughFor } from './how-sure';
 import { partsAway } from './log-facts';
-import { canBeDone, isGone, repairTrialId, underLoad, type Advice, type Situation } from './situation';
+import { askBefore, canBeDone, isGone, repairTrialId, underLoad, type Advice, type Situation } from './situation';
 
 /** What was away and is not the cause goes home, one thing at a time. */
 export function putBackInnocent({ input, repairs, plan }: Situation): Advice | null {
@@ -47,6 +47,8 @@ export function turnForProof(situation: Situation): Advice | null {
 export function provenOrTurn(situation: Situation, { repairClass, probability }: RankedRepair): Advice {
   const turn = nextTurn(situation, repairClass);
   if (turn) return turn;
+  const asked = askBefore(situation, { repairClass, probability });
+  if (asked) return asked;
   const { input, space } = situation;
   const confirmed = confirmationOf(space.faults, repairClass, input.steps, input.machine);
   const why = isLeftAway(input, repairClass)

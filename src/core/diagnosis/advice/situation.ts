@@ -1,4 +1,5 @@
 import type { RepairClass } from '../../faults';
+import { percent } from '../../wording';
 import { formatTrialId } from '../../trials';
 import { seemsGone } from '../belief/complaint';
 import type { Proving } from './proving';
@@ -20,6 +21,7 @@ export type AdviceKind =
   | 'put-back'
   | 'close'
   | 'nothing-seen'
+  | 'consent'
   | 'undecided';
 
 export interface Advice {
@@ -47,6 +49,17 @@ export interface Situation {
   readonly cure: CountedCure | null;
   /** How far parts on the bench are proven; null for a machine with a complaint. */
   readonly proving: Proving | null;
+}
+
+/** A repair waits for somebody's word: what to ask for. Null where nothing has to be agreed. */
+export function askBefore(
+  { input }: Pick<Situation, 'input'>,
+  { repairClass, probability }: RankedRepair,
+): Advice | null {
+  const why = input.asks?.(repairClass) ?? null;
+  return why === null
+    ? null
+    : { kind: 'consent', trialId: null, why: `${repairClass.title}: ${percent(probability)} likely. ${why}` };
 }
 
 /** It is among the proposals, nothing blocks it, and nothing that it needs is missing. */

@@ -29,6 +29,8 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
       );
       if (hazard) return hazard.why;
     }
+    const asked = trial.repair ? (input.asks?.(trial.repair) ?? null) : null;
+    if (asked !== null) return asked;
     const unmet = last !== null && trial.needs !== null ? whyNotMet(trial.needs, last) : null;
     if (unmet !== null) return unmet;
     const isAbout = trial.repair !== null || trial.observe.kind !== 'start';

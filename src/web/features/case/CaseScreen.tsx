@@ -202,15 +202,17 @@ function Centre({
       />
     );
   if (state.stage === 'parked')
+    return <ParkedCard state={state} onResume={() => void actions.record({ kind: 'case-resumed' })} />;
+  if (!diagnosis) return null;
+  if (!work.trial)
     return (
-      <ParkedCard
-        waitingFor={state.waitingFor ?? ''}
-        until={state.waitingUntil}
-        onResume={() => void actions.record({ kind: 'case-resumed' })}
+      <ReadyToClose
+        diagnosis={diagnosis}
+        state={state}
+        onClose={onClose}
+        onConsent={(consent) => void actions.record(consent)}
       />
     );
-  if (!diagnosis) return null;
-  if (!work.trial) return <ReadyToClose diagnosis={diagnosis} state={state} onClose={onClose} />;
   return (
     <>
       <ReportedNotice state={state} />

@@ -4,14 +4,25 @@ import { Controller, useForm, useWatch, type Control } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import * as z from 'zod';
-import { ENDINGS, proofOfCause, type CaseState, type Ending, closingDiagnosis } from '../../../core/casework';
+import {
+  closingDiagnosis,
+  ENDINGS,
+  lastCheck,
+  proofOfCause,
+  type CaseState,
+  type CheckPoint,
+  type Ending,
+  type EventBody,
+} from '../../../core/casework';
 import { PART_VERDICTS, type Confirmation, type Diagnosis } from '../../../core/diagnosis';
 import { Button } from '../../components/Button';
 import { ChoiceGrid } from '../../components/ChoiceGrid';
 import { Field } from '../../components/Field';
 import { listOf, percent } from '../../components/format';
+import { ConsentSheet } from '../case-log/ConsentSheet';
 import { SaveNotice } from '../case-log/SaveNotice';
 import { useCaseActions } from '../case-log/use-case-actions';
+import { LastCheck } from './LastCheck';
 import { ProofStrip } from './ProofStrip';
 
 const Form = styled.form`
@@ -104,22 +115,35 @@ function useCloseForm({ caseId, state, diagnosis }: CloseFormProps, known: Diagn
   const actions = useCaseActions(caseId);
   const navigate = useNavigate();
   const back = () => void navigate(`/cases/${caseId}`);
+  const [ticked, setTicked] = useState<readonly string[]>([]);
+  const ending = useWatch({ control: form.control, name: 'ending' });
+  const points = lastCheck(state, ending);
   const submit = form.handleSubmit(async ({ fault: id, ...rest }) => {
     const saved = await actions.record({
       kind: 'case-closed',
-      fault: id === notListed ? null : id,
+      // Where nothing was wrong there was no cause.
+      fault: id === notListed || rest.ending === 'nothing-wrong' ? null : id,
       ...rest,
       diagnosis: closingDiagnosis(diagnosis),
+      ...(points.length > 0 ? { lastCheck: resultOf(points, ticked) } : {}),
     });
     if (saved) back();
   });
-  return { form, submit, back, isSaving: actions.isSaving };
+  const check = { points, ticked, onTick: setTicked };
+  return { form, submit, back, check, actions, isSaving: actions.isSaving };
+}
+
+/** What is done and what is accepted as open, in the words in which it was asked. */
+function resultOf(points: readonly CheckPoint[], ticked: readonly string[]) {
+  const isDone = ({ id, isShown }: CheckPoint) => isShown || ticked.includes(id);
+  const words = (some: readonly CheckPoint[]) => some.map(({ label }) => label);
+  return { done: words(points.filter(isDone)), accepted: words(points.filter((one) => !isDone(one))) };
 }
 
 /** How a case ends: what it was, how far that is proven, and what was done. */
 export function CloseForm({ caseId, state, diagnosis }: CloseFormProps) {
   const known = diagnosis.suspects.filter(({ somethingElse }) => !somethingElse).slice(0, suspectsListed);
-  const { form, submit, back, isSaving } = useCloseForm({ caseId, state, diagnosis }, known);
+  const { form, submit, back, check, actions, isSaving } = useCloseForm({ caseId, state, diagnosis }, known);
   const [edited, setEdited] = useState(false);
   const sheet = useRef<HTMLFormElement>(null);
   // Where all is as it was, Enter closes the case.
@@ -159,6 +183,8 @@ export function CloseForm({ caseId, state, diagnosis }: CloseFormProps) {
       )}
       {!diagnosis.proving && <ProofStrip proof={proof} words={proofWords[proof]} />}
       <CloseWords control={form.control} onEdit={() => setEdited(true)} />
+      <LastCheck {...check} />
+      <AskWorkaround check={check} onNote={(consent) => void actions.record(consent)} />
       <SaveNotice caseId={caseId} />
       <Foot>
         <Button type="submit" $kind="primary" isDisabled={isSaving}>
@@ -167,6 +193,33 @@ export function CloseForm({ caseId, state, diagnosis }: CloseFormProps) {
         <Button onPress={back}>Back to the bench</Button>
       </Foot>
     </Form>
+  );
+}
+
+interface AskWorkaroundProps {
+  readonly check: { readonly points: readonly CheckPoint[] };
+  readonly onNote: (consent: EventBody) => void;
+}
+
+/** A workaround stays only where the owner agrees: that is noted here, where nobody noted it before. */
+function AskWorkaround({ check: { points }, onNote }: AskWorkaroundProps) {
+  const [isOpen, setOpen] = useState(false);
+  const isAsked = points.some(({ id, isShown }) => id === 'workaround' && !isShown);
+  if (!isAsked) return null;
+  return (
+    <div>
+      <Button onPress={() => setOpen(true)}>Note that the owner agrees to the workaround</Button>
+      {isOpen && (
+        <ConsentSheet
+          asked="workaround"
+          onNote={(consent) => {
+            setOpen(false);
+            onNote(consent);
+          }}
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </div>
   );
 }
 

@@ -3,7 +3,7 @@ import { Controller, type UseFormReturn } from 'react-hook-form';
 import { DATA_CONSENTS, type DataConsent } from '../../../core/casework';
 import { Field } from '../../components/Field';
 import { Select } from '../../components/Select';
-import { dataConsentWords } from '../case-log/data-consent-words';
+import { dataConsentWords } from '../../../core/record';
 import type { IntakeDraft } from './intake-draft';
 
 const Four = styled.div`

@@ -11,7 +11,7 @@ import { Field } from '../../components/Field';
 import { counted } from '../../components/format';
 import { Notice } from '../../components/Notice';
 import { useIntakeDraftStore } from '../../stores/intake-draft-store';
-import { circumstanceWords } from '../case-log/circumstance-words';
+import { circumstanceWords } from '../../../core/record';
 import { CounterFields } from './CounterFields';
 import { CopiedParts } from './CopiedParts';
 import { EarlierMachines } from './EarlierMachines';

@@ -15,7 +15,7 @@ import { Field } from '../../components/Field';
 import { Select } from '../../components/Select';
 import { capitalized, decimal } from '../../components/format';
 import { FromMeter } from '../case-log/FromMeter';
-import { railLoadWords } from '../case-log/rail-load-words';
+import { railLoadWords } from '../../../core/record';
 import { parseFigure } from './parse-figures';
 
 const Row = styled.form`

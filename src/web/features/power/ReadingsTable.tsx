@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import styled from 'styled-components';
 import { decimal } from '../../components/format';
-import { railLoadWords } from '../case-log/rail-load-words';
+import { railLoadWords } from '../../../core/record';
 import { dropInWords, loadsRead, type ReadingRow } from './readings-view';
 import { Quiet, Table, Wide } from './room-parts';
 

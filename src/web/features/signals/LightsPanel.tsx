@@ -9,7 +9,7 @@ import { Button } from '../../components/Button';
 import { Toggles } from '../../components/Toggles';
 import type { SignalsDraft } from '../../stores/signals-draft';
 import { fonts } from '../../theme/tokens';
-import { stageWords } from '../case-log/signs-in-words';
+import { stageWords } from '../../../core/record';
 import { Head, Quiet, Tools } from './parts';
 
 const Board = styled.div`

@@ -8,7 +8,8 @@ import { START_OUTCOMES, START_OUTCOME_LABELS } from '../../../../core/startup';
 import { Button } from '../../../components/Button';
 import { CheckGrid, ChoiceGrid } from '../../../components/ChoiceGrid';
 import { Select } from '../../../components/Select';
-import { circumstanceWords } from '../../case-log/circumstance-words';
+import { ConsentSheet } from '../../case-log/ConsentSheet';
+import { circumstanceWords } from '../../../../core/record';
 import { HeadButton } from './HeadButton';
 import { HeadSheet } from './HeadSheet';
 
@@ -20,6 +21,14 @@ interface KnownFactsProps {
 
 /** What is known of the case besides its parts: it can be learned at any time, and counts from then on. */
 export function KnownFacts({ machine, known, onSet }: KnownFactsProps) {
+  const [asksConsent, setAsksConsent] = useState(false);
+  if (asksConsent) {
+    const note = (consent: EventBody) => {
+      setAsksConsent(false);
+      onSet(consent);
+    };
+    return <ConsentSheet asked={null} onNote={note} onClose={() => setAsksConsent(false)} />;
+  }
   return (
     <DialogTrigger>
       <HeadButton $kind="quiet" aria-label={`What is known: ${known.length}`}>
@@ -36,6 +45,7 @@ export function KnownFacts({ machine, known, onSet }: KnownFactsProps) {
               <>
                 <KnownForm known={known} onSet={set} />
                 {!machine.onBench && <OwnerTryForm machine={machine} onSet={set} />}
+                <Button onPress={() => setAsksConsent(true)}>Note what the owner agreed to</Button>
               </>
             );
           }}

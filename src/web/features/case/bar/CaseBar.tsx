@@ -4,7 +4,7 @@ import { Button as AriaButton, Dialog, DialogTrigger } from 'react-aria-componen
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { CaseOpened, CaseStage } from '../../../../core/casework';
-import { dataConsentWords } from '../../case-log/data-consent-words';
+import { dataConsentWords } from '../../../../core/record';
 import { Allowed } from '../../../shell/Allowed';
 import { TopBar } from '../../../shell/TopBar';
 import { Button } from '../../../components/Button';

@@ -10,7 +10,7 @@ import { Field } from '../../../components/Field';
 import { capitalized } from '../../../components/format';
 import { Select } from '../../../components/Select';
 import { ModalSheet, Overlay } from '../../../components/Sheet';
-import { boardFactWords, type BoardFact } from '../../case-log/board-fact-words';
+import { boardFactWords, type BoardFact } from '../../../../core/record';
 
 const Quiet = styled(Button)`
   min-height: 36px;

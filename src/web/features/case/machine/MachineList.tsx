@@ -7,7 +7,7 @@ import { Button as PlainButton } from '../../../components/Button';
 import { percent } from '../../../components/format';
 import { fonts } from '../../../theme/tokens';
 import { worthShowing } from '../plan/PlanShapes';
-import { identityWords } from '../../case-log/part-words';
+import { identityWords } from '../../../../core/record';
 import { standing } from '../plan/plan-words';
 
 const Parts = styled.ul`

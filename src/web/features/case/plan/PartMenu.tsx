@@ -6,7 +6,7 @@ import { Button } from '../../../components/Button';
 import { percent } from '../../../components/format';
 import { worthShowing } from './PlanShapes';
 import { PartLabel } from './PartLabel';
-import { identityWords } from '../../case-log/part-words';
+import { identityWords } from '../../../../core/record';
 import { standing } from './plan-words';
 
 const Sheet = styled(Popover)`

@@ -1,6 +1,6 @@
 import { caseEventSchema } from '../../../../contracts';
 import type { PartFacts } from '../../../../core/casework';
-import { identityWords } from '../../case-log/part-words';
+import { identityWords } from '../../../../core/record';
 import { partNoteOf, priceProblem, type PartLabelDraft } from './part-note';
 
 const blank: PartLabelDraft = { make: '', model: '', serial: '', rating: '', condition: '', paid: '' };

@@ -10,7 +10,7 @@ import { useMe } from '../../../shell/me';
 import { timeOf } from '../../../components/format';
 import { Button } from '../../../components/Button';
 import { fonts } from '../../../theme/tokens';
-import { entryWords } from '../../case-log/entry-words';
+import { entryWords } from '../../../../core/record';
 import { canStrike, WholeSheet, type OnStrike } from './WholeSheet';
 
 const Strip = styled.footer`

@@ -10,7 +10,7 @@ import { Button } from '../../../components/Button';
 import { Field } from '../../../components/Field';
 import { Notice } from '../../../components/Notice';
 import { ModalSheet, Overlay } from '../../../components/Sheet';
-import { entryWords } from '../../case-log/entry-words';
+import { entryWords } from '../../../../core/record';
 
 const Sheet = styled(ModalSheet)`
   align-self: end;

@@ -3,7 +3,7 @@ import type { SuspectView } from '../../../../core/diagnosis';
 import type { CaseState } from '../../../../core/casework';
 import { decibans } from '../../../components/format';
 import { fonts } from '../../../theme/tokens';
-import { entryWords } from '../../case-log/entry-words';
+import { entryWords } from '../../../../core/record';
 
 const List = styled.dl`
   display: grid;

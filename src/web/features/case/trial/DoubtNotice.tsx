@@ -3,7 +3,7 @@ import type { CaseState, Entry } from '../../../../core/casework';
 import type { Diagnosis } from '../../../../core/diagnosis';
 import { uncapitalized } from '../../../components/format';
 import { Notice } from '../../../components/Notice';
-import { entryWords } from '../../case-log/entry-words';
+import { entryWords } from '../../../../core/record';
 
 const Gap = styled.div`
   margin-bottom: 0.7rem;

@@ -1,7 +1,9 @@
 import { isPast } from 'date-fns';
+import { useState } from 'react';
 import styled from 'styled-components';
-import type { CaseState, Judged } from '../../../../core/casework';
-import { earlierModelOf, proofOfCause, type EarlierModel } from '../../../../core/casework';
+import type { CaseState, EventBody, Judged } from '../../../../core/casework';
+import { consentAsked, earlierModelOf, proofOfCause, type EarlierModel } from '../../../../core/casework';
+import { ConsentSheet } from '../../case-log/ConsentSheet';
 import { MODEL_VERSION, type Diagnosis } from '../../../../core/diagnosis';
 import { Allowed } from '../../../shell/Allowed';
 import { Button } from '../../../components/Button';
@@ -9,7 +11,7 @@ import { CardText, CardTitle } from '../../../components/CardText';
 import { counted, dayAndTime, listOf, percent, timeOf, uncapitalized } from '../../../components/format';
 import { Notice } from '../../../components/Notice';
 import { fonts } from '../../../theme/tokens';
-import { entryWords } from '../../case-log/entry-words';
+import { entryWords } from '../../../../core/record';
 import { ColumnHead } from '../column';
 import { PartResults } from './PartResults';
 
@@ -43,24 +45,33 @@ const finished: Readonly<Partial<Record<Diagnosis['advice']['kind'], { title: st
     then: 'Close the case like this, park it until the fault shows again, or choose another test.',
   },
   undecided: { title: 'These cannot be separated here', then: '' },
+  consent: { title: 'Ask the owner first', then: '' },
+};
+
+const headWords: Readonly<Partial<Record<Diagnosis['advice']['kind'], string>>> = {
+  undecided: 'Decide',
+  consent: 'Ask first',
 };
 
 /** Nothing left to do: the machine is right, the complaint does not show, or what is at hand tells no more. */
 export function ReadyToClose({
-  diagnosis: { advice, proving, suspects, parts },
+  diagnosis,
   state,
   onClose,
+  onConsent,
 }: {
   readonly diagnosis: Diagnosis;
   readonly state: CaseState;
   readonly onClose: () => void;
+  readonly onConsent: (consent: EventBody) => void;
 }) {
+  const { advice, proving, suspects, parts } = diagnosis;
   const words = finished[advice.kind];
   const open = suspects.filter(({ probability }) => probability >= 0.1).slice(0, 4);
   return (
     <div>
       <ColumnHead>
-        <h2>{advice.kind === 'undecided' ? 'Decide' : 'Done'}</h2>
+        <h2>{headWords[advice.kind] ?? 'Done'}</h2>
       </ColumnHead>
       <CardTitle>{proving && advice.kind === 'close' ? 'The parts are tested' : (words?.title ?? 'Done')}</CardTitle>
       <CardText>
@@ -78,8 +89,9 @@ export function ReadyToClose({
       )}
       <PartResults state={state} judged={{ parts, proving }} />
       <Gap />
+      {advice.kind === 'consent' && <AskOwner state={state} diagnosis={diagnosis} onNote={onConsent} />}
       <Allowed action="close-cases">
-        <Button $kind="primary" onPress={onClose}>
+        <Button $kind={advice.kind === 'consent' ? 'plain' : 'primary'} onPress={onClose}>
           Close the case
         </Button>
       </Allowed>
@@ -87,13 +99,42 @@ export function ReadyToClose({
   );
 }
 
+/** What the likeliest repair waits for, to be noted at once. */
+function AskOwner({
+  state,
+  diagnosis,
+  onNote,
+}: {
+  readonly state: CaseState;
+  readonly diagnosis: Diagnosis;
+  readonly onNote: (consent: EventBody) => void;
+}) {
+  const [isOpen, setOpen] = useState(false);
+  const asked = consentAsked(state, diagnosis);
+  return (
+    <Allowed action="write-cases">
+      <Button $kind="primary" onPress={() => setOpen(true)}>
+        Note what was agreed
+      </Button>
+      {isOpen && (
+        <ConsentSheet
+          asked={asked}
+          onNote={(consent) => {
+            setOpen(false);
+            onNote(consent);
+          }}
+          onClose={() => setOpen(false)}
+        />
+      )}
+    </Allowed>
+  );
+}
+
 export function ParkedCard({
-  waitingFor,
-  until,
+  state: { waitingFor, waitingUntil: until },
   onResume,
 }: {
-  readonly waitingFor: string;
-  readonly until: string | null;
+  readonly state: Pick<CaseState, 'waitingFor' | 'waitingUntil'>;
   readonly onResume: () => void;
 }) {
   return (

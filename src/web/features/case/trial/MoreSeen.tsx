@@ -12,7 +12,7 @@ import { Field } from '../../../components/Field';
 import { Select } from '../../../components/Select';
 import { ModalSheet, Overlay } from '../../../components/Sheet';
 import { useDesk, useDeskStore } from '../../../stores/desk-store';
-import { signsInWords } from '../../case-log/signs-in-words';
+import { signsInWords } from '../../../../core/record';
 import { draftOfSigns, emptySeen, seenDraftSchema, signsOfDraft, type SeenDraft } from './seen-draft';
 
 const Row = styled.div`

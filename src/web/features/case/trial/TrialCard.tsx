@@ -105,6 +105,7 @@ const kindWords: Readonly<Record<Diagnosis['advice']['kind'], string>> = {
   'put-back': 'Put back',
   close: 'Done',
   'nothing-seen': 'Done',
+  consent: 'Ask first',
   undecided: 'Decide',
 };
 

@@ -200,8 +200,8 @@ describe('where nothing is left to do', () => {
 
   test('a parked one says for what it waits, and when that was due', () => {
     const card = (until: string | null) =>
-      renderInShell(<ParkedCard waitingFor="a supply" until={until} onResume={() => undefined} />).container
-        .textContent;
+      renderInShell(<ParkedCard state={{ waitingFor: 'a supply', waitingUntil: until }} onResume={() => undefined} />)
+        .container.textContent;
     expect(card(null)).toMatch(/Waiting for a supplyEverything stays as it is/);
     expect(card('2020-01-05T10:00:00Z')).toContain('It was expected by');
     expect(card('2999-01-05T10:00:00Z')).toContain('Until');
@@ -209,7 +209,9 @@ describe('where nothing is left to do', () => {
 
   test('suspects that cannot be told apart are listed with their repairs', () => {
     const undecided = { ...diagnosis, advice: { ...diagnosis.advice, kind: 'undecided', trial: null } } as const;
-    renderInShell(<ReadyToClose diagnosis={undecided} state={state} onClose={() => undefined} />);
+    renderInShell(
+      <ReadyToClose diagnosis={undecided} state={state} onClose={() => undefined} onConsent={() => undefined} />,
+    );
     const listed = screen.getAllByRole('listitem').map(({ textContent }) => textContent);
     const expected = diagnosis.suspects.filter(({ probability }) => probability >= 0.1).slice(0, 4);
     expect(listed).toHaveLength(expected.length);

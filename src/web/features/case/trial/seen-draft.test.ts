@@ -1,5 +1,5 @@
 import type { StartSigns } from '../../../../core/startup';
-import { signsInWords } from '../../case-log/signs-in-words';
+import { signsInWords } from '../../../../core/record';
 import { draftOfSigns, emptySeen, seenDraftSchema, signsOfDraft, type SeenDraft } from './seen-draft';
 
 const filled: SeenDraft = { messages: ['message-fan'], answersAgain: 'silent', restarts: '3', cutOutAfter: '4,5' };

@@ -1,4 +1,4 @@
-import type { PartFacts } from '../../../core/casework';
+import type { PartFacts } from '../casework';
 
 type Identity = Partial<Pick<PartFacts, 'make' | 'model' | 'serial' | 'rating' | 'condition'>>;
 

@@ -1,4 +1,4 @@
-import type { Circumstance } from '../../../core/faults';
+import type { Circumstance } from '../faults';
 
 /** The circumstances in words, as they are asked at intake. */
 export const circumstanceWords: Readonly<Record<Circumstance, string>> = {

@@ -1,5 +1,5 @@
-import { foldCase, type EventBody } from '../../../core/casework';
-import { eventId, eventsOf } from '../../../core/casework/testing-log';
+import { foldCase, type EventBody } from '../casework';
+import { eventId, eventsOf } from '../casework/testing-log';
 import { entryWords } from './entry-words';
 
 function words(...bodies: EventBody[]) {

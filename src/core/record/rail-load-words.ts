@@ -1,4 +1,4 @@
-import type { RailLoad } from '../../../core/power';
+import type { RailLoad } from '../power';
 
 /** At which load a reading was taken, within a sentence. */
 export const railLoadWords: Readonly<Record<RailLoad, string>> = {

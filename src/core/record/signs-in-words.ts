@@ -1,11 +1,5 @@
-import {
-  START_OUTCOME_LABELS,
-  type CodeSign,
-  type LightSign,
-  type Stage,
-  type StartSigns,
-} from '../../../core/startup';
-import { counted, decimal, listOf, secondsInWords, uncapitalized } from '../../components/format';
+import { START_OUTCOME_LABELS, type CodeSign, type LightSign, type Stage, type StartSigns } from '../startup';
+import { counted, decimal, listOf, secondsInWords, uncapitalized } from '../wording';
 
 export const stageWords: Readonly<Record<Stage, string>> = {
   processor: 'processor',

@@ -1,16 +1,18 @@
 import { circumstanceWords } from './circumstance-words';
-import { kindInWords } from '../../../core/machine';
-import type { Entry } from '../../../core/casework';
-import { STRATEGY_NAMES } from '../../../core/diagnosis';
-import { START_OUTCOME_LABELS } from '../../../core/startup';
-import { SILENT_OUTCOMES } from '../../../core/trials';
-import { cutOutsOf, factsOf } from '../../../core/power';
-import { counted } from '../../../core/wording';
+import { kindInWords } from '../machine';
+import type { Entry } from '../casework';
+import { STRATEGY_NAMES } from '../diagnosis';
+import { START_OUTCOME_LABELS } from '../startup';
+import { SILENT_OUTCOMES } from '../trials';
+import { cutOutsOf, factsOf } from '../power';
+import { counted } from '../wording';
 import { boardFactWords } from './board-fact-words';
+import { consentKindWords, consentWayWords } from './consent-words';
 import { identityWords } from './part-words';
 import { railLoadWords } from './rail-load-words';
 import { signsInWords } from './signs-in-words';
-import { capitalized, dayAndTime, listOf, uncapitalized } from '../../components/format';
+import { format, parseISO } from 'date-fns';
+import { capitalized, listOf, uncapitalized } from '../wording';
 
 const flashWords = { update: 'Flashed', recover: 'Recovered', 'roll-back': 'Rolled back' } as const;
 const flashEndWords = {
@@ -45,10 +47,7 @@ export function entryWords({ event, trial }: Entry): Words {
     case 'entry-struck':
       return { done: 'Crossed out an entry', seen: event.reason };
     case 'case-parked':
-      return {
-        done: 'Parked',
-        seen: `Waiting for ${event.waitingFor}${event.until ? ` until ${dayAndTime(event.until)}` : ''}`,
-      };
+      return parkedWords(event);
     case 'case-resumed':
       return { done: 'Resumed', seen: '' };
     case 'case-closed':
@@ -70,6 +69,8 @@ export function entryWords({ event, trial }: Entry): Words {
       return flashedWords(event);
     case 'firmware-verified':
       return verifiedWords(event);
+    case 'consent-noted':
+      return consentWords(event);
     case 'power-noted':
       return powerWords(event);
     case 'power-measured':
@@ -115,6 +116,11 @@ function flashedWords(event: Of<'firmware-flashed'>): Words {
   };
 }
 
+const parkedWords = ({ waitingFor, until }: Of<'case-parked'>): Words => ({
+  done: 'Parked',
+  seen: `Waiting for ${waitingFor}${until ? ` until ${format(parseISO(until), 'EEE d MMM HH:mm')}` : ''}`,
+});
+
 const verifiedWords = ({ version, setAgain, done = [] }: Of<'firmware-verified'>): Words => ({
   done: 'Version after the flash',
   seen: [version, ...setAgain, ...done].join(', '),
@@ -137,6 +143,13 @@ function trialWords(event: Of<'trial-done'>, trial: Entry['trial']): Words {
       event.volts === undefined ? label : `${event.volts} V: ${uncapitalized(label)}`,
       ...(event.seen ? signsInWords(event.seen) : []),
     ].join('; '),
+  };
+}
+
+function consentWords({ to, isAgreed, way, words, shown, upTo }: Of<'consent-noted'>): Words {
+  return {
+    done: `${consentKindWords[to]}: ${isAgreed ? 'agreed' : 'refused'} ${consentWayWords[way]}`,
+    seen: [words, shown && `Shown: ${shown}`, upTo !== undefined && `Up to ${upTo}`].filter(Boolean).join('. '),
   };
 }
 

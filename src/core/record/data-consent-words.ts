@@ -1,4 +1,4 @@
-import type { DataConsent } from '../../../core/casework';
+import type { DataConsent } from '../casework';
 
 /** What the owner says of the data, as it is asked at intake and shown on the case. */
 export const dataConsentWords: Readonly<Record<DataConsent, string>> = {
