@@ -21,6 +21,8 @@ ensureDebianPackages([
   // Sticks and firmware images are tested against the tools and images of others.
   { name: 'dosfstools', isThere: () => existsSync('/usr/sbin/mkfs.vfat') },
   { name: 'mtools', isThere: () => existsSync('/usr/bin/mcopy') },
+  // Papers are read back as text.
+  { name: 'poppler-utils', isThere: () => existsSync('/usr/bin/pdftotext') },
   { name: 'openssl', isThere: () => existsSync('/usr/bin/openssl') },
   { name: 'fdisk', isThere: () => existsSync('/usr/sbin/sfdisk') },
   { name: 'ovmf', isThere: () => existsSync('/usr/share/OVMF/OVMF_CODE_4M.fd') },

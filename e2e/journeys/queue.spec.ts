@@ -36,7 +36,8 @@ test('pressing a link of the chain shows its suspects, and an exported case file
   await expect(page.getByText('Passed when: fans turn and keep turning.')).toBeVisible();
   await expect(page.getByRole('button', { name: /Liquid or dirt in the case switch/ })).toHaveCount(0);
   const download = page.waitForEvent('download');
-  await page.getByLabel('Save the case as a file').click();
+  await page.getByRole('button', { name: 'Papers' }).click();
+  await page.getByRole('link', { name: 'Save the case as a file' }).click();
   expect((await download).suggestedFilename()).toBe('case-0005.json');
 });
 

@@ -9,7 +9,8 @@ test('an exported case gives the same suspects on the command line as on the scr
   const onScreen = page.getByRole('button', { name: /Liquid or dirt in the case switch/ });
   const percent = Number(/(\d+) %/.exec((await onScreen.textContent()) ?? '')?.[1]);
   const download = page.waitForEvent('download');
-  await page.getByLabel('Save the case as a file').click();
+  await page.getByRole('button', { name: 'Papers' }).click();
+  await page.getByRole('link', { name: 'Save the case as a file' }).click();
   const file = await (await download).path();
   const run = spawnSync(process.execPath, ['scripts/probe.mjs', 'diagnose', file, '--json'], { encoding: 'utf8' });
   const { suspects } = JSON.parse(run.stdout) as { suspects: { fault: string; probability: number }[] };

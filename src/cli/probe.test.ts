@@ -136,6 +136,11 @@ test('verify tells an intact record from one that was changed, cut in the middle
     entry: null,
     why: null,
   });
+  const first = whole.chain[0]?.hash ?? '';
+  const grouped = first.replaceAll(/(.{16})/g, '$1 ').trim();
+  expect(probe('verify', write('whole.json', whole), '--paper', grouped).stdout).toContain('after entry 1 of 2');
+  const foreign = probe('verify', write('whole.json', whole), '--paper', 'f'.repeat(64));
+  expect([foreign.status, foreign.stdout]).toEqual([1, expect.stringContaining('the paper is NOT of it')]);
   const [opened, start] = whole.events;
   const changed = probe(
     'verify',

@@ -48,6 +48,7 @@ const options = {
   lights: { type: 'string' },
   sequence: { type: 'string' },
   label: { type: 'string' },
+  paper: { type: 'string' },
   'allow-irreversible': { type: 'boolean', default: false },
 } as const;
 
@@ -155,12 +156,19 @@ const pairs: Readonly<Record<string, (files: readonly string[], values: Values) 
   },
 };
 
-const verify = (files: readonly string[]): Answer => {
+const verify = (files: readonly string[], values: Values): Answer => {
   const path = oneFile('verify', files);
   const read = readCaseFile(path);
   if (!read.ok) throw new CannotDo(read.problems.join('\n'));
-  return answerVerify(read.file, path);
+  return answerVerify(read.file, path, paperHash(values.paper));
 };
+
+/** The hash as it stands on a paper, in four groups or in one. */
+function paperHash(text: string | undefined): string | undefined {
+  if (text === undefined) return undefined;
+  const hash = text.replaceAll(/\s/g, '').toLowerCase();
+  return /^[0-9a-f]{64}$/.test(hash) ? hash : misused(`expected --paper as 64 hexadecimal digits, found "${text}"`);
+}
 
 /** Names and sticks that the board reads: as typed, else from the board book. */
 function stickOfBook({ name, board }: Values): Pick<StickWanted, 'names' | 'profile'> {

@@ -3,7 +3,7 @@ import { STRATEGIES } from '../core/diagnosis';
 /** What `probe` prints of itself. */
 export const usage = `usage: probe diagnose CASE.json [--json]
        probe export-model CASE.json --json [--faults 1|2]
-       probe verify CASE.json [--json]
+       probe verify CASE.json [--paper HASH] [--json]
        probe simulate [--strategy NAME] [--cases N] [--seed S] [--json]
        probe replay --fault FAULT@PART [--fault ...] [--machine CASE.json] [--strategy NAME] [--seed S] [--json]
        probe stick make --image [VERSION=]FILE [--image ...] --name NAME [--original NAME] [--sha256 HEX]
@@ -21,7 +21,7 @@ export const usage = `usage: probe diagnose CASE.json [--json]
 
   diagnose      ranked suspects, evidence, doubts and next trials for an exported or hand-written case file
   export-model  hypotheses, trials and outcome probabilities in the case's present configuration
-  verify        whether the record is as it was written; exit code 1 if not
+  verify        whether the record is as it was written, and whether a paper was made of it; exit code 1 if not
   simulate      plays faulty machines by one strategy: ${STRATEGIES.join(', ')}
   replay        the whole conversation of the tool with a technician at a machine with these faults
   stick         makes a stick for a bare-board flash as a raw image; judges one

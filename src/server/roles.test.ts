@@ -76,7 +76,10 @@ const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }
   ],
   'delete-boards': [async (role) => server.as(role).delete(`/api/boards/${await writtenBoard()}`)],
   'import-cases': [imported],
-  'export-cases': [async (role) => server.as(role).get(`/api/cases/${await openedCase()}/file`)],
+  'export-cases': [
+    async (role) => server.as(role).get(`/api/cases/${await openedCase()}/file`),
+    async (role) => server.as(role).get(`/api/cases/${await openedCase()}/papers/owner.md`),
+  ],
   'manage-people': [
     async (role) => server.as(role).get('/api/people'),
     async (role) => server.as(role).post('/api/people/invitations').send({ name: 'N', role: 'reader' }),

@@ -62,6 +62,7 @@ const routes: Record<string, [Ask, number]> = {
   'POST /cases': [(c) => c.post('/api/cases').send({ id: caseId, events: eventsOf({}) }), 409],
   'GET /cases/:id': [(c) => c.get(`/api/cases/${caseId}`), 404],
   'GET /cases/:id/file': [(c) => c.get(`/api/cases/${caseId}/file`), 404],
+  'GET /cases/:id/papers/:paper': [(c) => c.get(`/api/cases/${caseId}/papers/record.pdf`), 404],
   'POST /cases/:id/events': [
     (c) => c.post(`/api/cases/${caseId}/events`).send({ expectedSequence: 1, events: [note] }),
     404,

@@ -7,3 +7,7 @@ export { identityWords } from './part-words';
 export { railLoadWords } from './rail-load-words';
 export { signsInWords, stageWords } from './signs-in-words';
 export { consentKindWords, consentWayWords } from './consent-words';
+export { paperMarkdown } from './paper';
+export type { Paper, PaperBlock } from './paper';
+export { paperOf, PAPERS } from './papers';
+export type { PaperName, PaperOf } from './papers';

@@ -8,11 +8,17 @@ import {
   openCaseSchema,
 } from '../../contracts';
 import { MODEL_VERSION } from '../../core/diagnosis';
+import { paperMarkdown, PAPERS, type PaperName } from '../../core/record';
+import { paperPdf } from '../papers/paper-pdf';
 import type { CaseService } from '../services/case-service';
 import { parse } from '../middleware/parse';
 import { allow } from '../middleware/session';
 
 const caseId = z.uuid();
+/** The name of a paper and what it is made as, for instance "owner.pdf". */
+const paperFile = z
+  .templateLiteral([z.enum(PAPERS), '.', z.enum(['pdf', 'md'])])
+  .transform((file) => file.split('.') as [PaperName, 'pdf' | 'md']);
 
 /** /api/cases: the queue, one case, its log, its export. */
 export function caseRoutes(cases: (response: Response) => CaseService): Router {
@@ -42,6 +48,17 @@ export function caseRoutes(cases: (response: Response) => CaseService): Router {
       chain: found.events.map(({ hash, seal }) => ({ hash, ...(seal ? { seal } : {}) })),
     };
     response.attachment(`case-${String(found.number).padStart(4, '0')}.json`).json(file);
+  });
+  router.get('/:id/papers/:paper', allow('export-cases'), async (request, response) => {
+    const [name, kind] = parse(paperFile, request.params.paper);
+    const made = await cases(response).paper(parse(caseId, request.params.id), name);
+    const file = `case-${made.number}-${name}.${kind}`;
+    if (kind === 'md') response.attachment(file).type('text/markdown').send(paperMarkdown(made.paper));
+    else
+      response
+        .attachment(file)
+        .type('application/pdf')
+        .send(await paperPdf(made.paper, made.at));
   });
   return router;
 }

@@ -16,6 +16,8 @@ import type { AppendEvents, CaseDetail, CaseList, ListQuery, OpenCase, StoredEve
 import { refuseUnlessMay, type Actor } from './actor';
 import { refuseTooLong, refuseUnseen, struckIn } from './append-rules';
 import { createCaseLogs, type CaseLogs } from './case-logs';
+import type { PaperName } from '../../core/record';
+import { makePaper, type MadePaper } from './make-paper';
 import type { Outlooks } from './outlooks';
 import { readDetail } from './read-detail';
 import { stampEvent } from './stamp-event';
@@ -26,12 +28,14 @@ import { insertAudit, insertAuditOnce } from '../repositories/audit';
 import { findCase, insertCase, readEvents, lockCaseHead, growCase, type Projection } from '../repositories/cases';
 import { listCases } from '../repositories/case-list';
 import { insertOwner } from '../repositories/owners';
-import { takeCaseNumber } from '../repositories/shops';
+import { findShop, takeCaseNumber } from '../repositories/shops';
 
 /** What can be done with the cases of one shop. The API and the demo loader both go through it. */
 export interface CaseService {
   list(query: ListQuery): Promise<CaseList>;
   read(caseId: string): Promise<CaseDetail>;
+  /** A paper of the case as data, and when its last entry was written. */
+  paper(caseId: string, name: PaperName): Promise<MadePaper>;
   /** The same to be taken out of the shop as a file. */
   readForFile(caseId: string): Promise<CaseDetail>;
   open(request: OpenCase): Promise<CaseDetail>;
@@ -95,6 +99,12 @@ export function createCaseService({
         const detail = await readCase(doing.db, caseId);
         if (actor) await insertAuditOnce(doing.db, entry(doing, 'case-read', caseId), doing.now, readOnceInMinutes);
         return detail;
+      }),
+    paper: (caseId, name) =>
+      run(async (doing) => {
+        const detail = await readCase(doing.db, caseId);
+        await insertAudit(doing.db, { ...entry(doing, 'case-exported', caseId), detail: { paper: name } }, doing.now);
+        return makePaper(detail, name, (await findShop(doing.db))?.name ?? '');
       }),
     readForFile: (caseId) =>
       run(async (doing) => {

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import { Download, Keyboard } from 'lucide-react';
+import { Keyboard } from 'lucide-react';
 import { Button as AriaButton, Dialog, DialogTrigger } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
@@ -13,6 +13,7 @@ import { PopoverSheet } from '../../../components/Sheet';
 import { fonts } from '../../../theme/tokens';
 import { StageMark } from '../../case-log/StageMark';
 import { OtherMachines } from './OtherMachines';
+import { PapersMenu } from './PapersMenu';
 import { Park } from './ParkSheet';
 
 const Number = styled.span`
@@ -142,14 +143,7 @@ export const CaseBar = memo(function CaseBar({
       <RoomLink to={`/cases/${caseId}/power`}>Power</RoomLink>
       <RoomLink to={`/cases/${caseId}/firmware`}>Firmware</RoomLink>
       <Allowed action="export-cases">
-        <Small
-          as="a"
-          $kind="quiet"
-          {...{ href: `/api/cases/${caseId}/file`, download: true }}
-          aria-label="Save the case as a file"
-        >
-          <Download size={18} aria-hidden />
-        </Small>
+        <PapersMenu caseId={caseId} canList={opened.machine.onBench === true || hasLoose(opened)} />
       </Allowed>
       {open && stage !== 'parked' && (
         <Allowed action="write-cases">
@@ -164,6 +158,8 @@ export const CaseBar = memo(function CaseBar({
     </TopBar>
   );
 });
+
+const hasLoose = ({ machine }: CaseOpened): boolean => machine.parts.some(({ loose }) => loose);
 
 /** The complaint, cut where the bar is narrow; a press shows all that was said and agreed when the machine came in. */
 function AsTold({ opened, contact }: Pick<CaseBarProps, 'opened' | 'contact'>) {

@@ -3,7 +3,10 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import type { CaseState, EventBody, Judged } from '../../../../core/casework';
 import { consentAsked, earlierModelOf, proofOfCause, type EarlierModel } from '../../../../core/casework';
+import { useLatest } from '../../../components/use-latest';
+import { useMay } from '../../../shell/me';
 import { ConsentSheet } from '../../case-log/ConsentSheet';
+import { useCaseKeys } from '../../case-log/use-case-keys';
 import { MODEL_VERSION, type Diagnosis } from '../../../../core/diagnosis';
 import { Allowed } from '../../../shell/Allowed';
 import { Button } from '../../../components/Button';
@@ -111,10 +114,18 @@ function AskOwner({
 }) {
   const [isOpen, setOpen] = useState(false);
   const asked = consentAsked(state, diagnosis);
+  const mayWrite = useMay('write-cases');
+  useCaseKeys(
+    useLatest((key: string) => {
+      if (key !== '1' || !mayWrite) return false;
+      setOpen(true);
+      return true;
+    }),
+  );
   return (
     <Allowed action="write-cases">
       <Button $kind="primary" onPress={() => setOpen(true)}>
-        Note what was agreed
+        1 · Note what was agreed
       </Button>
       {isOpen && (
         <ConsentSheet

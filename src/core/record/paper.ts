@@ -1,0 +1,51 @@
+/** A paper as data: what renders it, as PDF or Markdown, adds nothing to what it says. */
+export interface Paper {
+  readonly title: string;
+  readonly subtitle: string;
+  readonly blocks: readonly PaperBlock[];
+  /** At the foot of every page: what it belongs to, and by what it can be verified. */
+  readonly foot: string;
+}
+
+export type PaperBlock =
+  | { readonly kind: 'heading'; readonly text: string }
+  | { readonly kind: 'text'; readonly text: string }
+  | { readonly kind: 'list'; readonly items: readonly string[] }
+  | { readonly kind: 'facts'; readonly rows: readonly (readonly [label: string, value: string])[] }
+  | {
+      readonly kind: 'table';
+      readonly heads: readonly string[];
+      /** Relative widths of the columns. */
+      readonly widths: readonly number[];
+      readonly rows: readonly (readonly string[])[];
+    }
+  /** A line to sign on. */
+  | { readonly kind: 'signature'; readonly label: string };
+
+/** The paper as Markdown: the same words in the same order. */
+export function paperMarkdown({ title, subtitle, blocks, foot }: Paper): string {
+  return `${[`# ${escaped(title)}`, escaped(subtitle), ...blocks.map(blockMarkdown), '---', escaped(foot)].join('\n\n')}\n`;
+}
+
+function blockMarkdown(block: PaperBlock): string {
+  switch (block.kind) {
+    case 'heading':
+      return `## ${escaped(block.text)}`;
+    case 'text':
+      return escaped(block.text);
+    case 'list':
+      return block.items.map((item) => `- ${escaped(item)}`).join('\n');
+    case 'facts':
+      return block.rows.map(([label, value]) => `- **${escaped(label)}:** ${escaped(value)}`).join('\n');
+    case 'table':
+      return [block.heads, block.heads.map(() => '---'), ...block.rows.map((row) => row.map(escaped))]
+        .map((cells) => `| ${cells.join(' | ')} |`)
+        .join('\n');
+    case 'signature':
+      return `${escaped(block.label)}: ______________________________`;
+  }
+}
+
+/** What somebody typed is text: it makes no link, no heading and no column. */
+const escaped = (text: string): string =>
+  text.replaceAll(/\s*\n\s*/g, ' ').replaceAll(/[\\`*_[\]<>|#~]/g, (character) => `\\${character}`);

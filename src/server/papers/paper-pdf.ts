@@ -1,0 +1,175 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import PDFDocument from 'pdfkit';
+import type { Paper, PaperBlock } from '../../core/record';
+
+/** Papers as PDF: A4, fonts embedded, the same bytes for the same paper. Lengths in points. */
+
+const require = createRequire(import.meta.url);
+const font = (file: string) => readFileSync(require.resolve(file));
+const hyperlegible = (weight: number) =>
+  font(`@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${weight}-normal.woff`);
+
+type Face = 'text' | 'bold';
+/** The face of the interface, and for letters that it lacks one that has them. */
+const files: Readonly<Record<Face, { readonly own: Buffer; readonly rest: Buffer }>> = {
+  text: { own: hyperlegible(400), rest: font('dejavu-fonts-ttf/ttf/DejaVuSans.ttf') },
+  bold: { own: hyperlegible(700), rest: font('dejavu-fonts-ttf/ttf/DejaVuSans-Bold.ttf') },
+};
+
+const margin = 50;
+const sizes = { title: 20, heading: 12.5, body: 10.5, foot: 7.5 } as const;
+const ink = '#122c2a';
+const line = '#cbc6b8';
+
+type Doc = InstanceType<typeof PDFDocument>;
+
+/** The bytes of a paper. @param madeAt stands in the file as its date: that of the last entry, so that it never differs */
+export function paperPdf(paper: Paper, madeAt: Date): Promise<Buffer> {
+  const doc = new PDFDocument({
+    size: 'A4',
+    margins: { top: margin, left: margin, right: margin, bottom: margin + 20 },
+    bufferPages: true,
+    info: {
+      Title: paper.title,
+      CreationDate: madeAt,
+      ModDate: madeAt,
+      Producer: 'Jovial Probe',
+      Creator: 'Jovial Probe',
+    },
+    lang: 'en',
+  });
+  for (const [face, { own, rest }] of Object.entries(files))
+    doc.registerFont(face, own).registerFont(`${face} rest`, rest);
+  const chunks: Buffer[] = [];
+  doc.on('data', (chunk: Buffer) => chunks.push(chunk));
+  const done = new Promise<Buffer>((resolve, reject) => {
+    doc.on('end', () => resolve(Buffer.concat(chunks)));
+    doc.on('error', reject);
+  });
+  doc.fillColor(ink);
+  write(doc, paper.title, 'bold', sizes.title);
+  write(doc, paper.subtitle, 'text', sizes.body);
+  for (const block of paper.blocks) drawBlock(doc, block);
+  drawFeet(doc, paper.foot);
+  doc.end();
+  return done;
+}
+
+function drawBlock(doc: Doc, block: PaperBlock): void {
+  switch (block.kind) {
+    case 'heading':
+      // A heading keeps two lines of what follows on its page.
+      if (doc.y > doc.page.height - 3 * margin) doc.addPage();
+      doc.moveDown(0.7);
+      return write(doc, block.text, 'bold', sizes.heading);
+    case 'text':
+      return write(doc, block.text, 'text', sizes.body);
+    case 'list':
+      for (const item of block.items) write(doc, `•  ${item}`, 'text', sizes.body);
+      return;
+    case 'facts':
+      doc.moveDown(0.4);
+      drawRows(
+        doc,
+        [1, 3],
+        block.rows.map(([label, value]) => [label, value]),
+        ['bold', 'text'],
+      );
+      return void doc.moveDown(0.5);
+    case 'table': {
+      const all = (face: Face) => block.heads.map(() => face);
+      doc.moveDown(0.4);
+      drawRows(doc, block.widths, [block.heads], all('bold'));
+      drawRows(doc, block.widths, block.rows, all('text'));
+      return void doc.moveDown(0.5);
+    }
+    case 'signature':
+      doc.moveDown(2.2);
+      write(doc, `${block.label}:`, 'text', sizes.body);
+      doc
+        .moveTo(margin + 110, doc.y - 3)
+        .lineTo(margin + 330, doc.y - 3)
+        .strokeColor(ink)
+        .lineWidth(0.7)
+        .stroke();
+  }
+}
+
+/** Rows of cells that wrap; a row that does not fit begins the next page. */
+function drawRows(
+  doc: Doc,
+  widths: readonly number[],
+  rows: readonly (readonly string[])[],
+  faces: readonly Face[],
+): void {
+  const whole = doc.page.width - 2 * margin;
+  const sum = widths.reduce((a, b) => a + b, 0);
+  const lefts = widths.map((_, i) => margin + (whole * widths.slice(0, i).reduce((a, b) => a + b, 0)) / sum);
+  const gap = 8;
+  for (const row of rows) {
+    const cell = (i: number) => (whole * (widths[i] ?? 0)) / sum - gap;
+    const height = Math.max(
+      ...row.map((words, i) =>
+        doc
+          .font(faces[i] ?? 'text')
+          .fontSize(sizes.body)
+          .heightOfString(words || ' ', { width: cell(i) }),
+      ),
+    );
+    if (doc.y + height > doc.page.height - margin - 24) doc.addPage();
+    const top = doc.y + 3;
+    doc
+      .moveTo(margin, top - 2)
+      .lineTo(margin + whole, top - 2)
+      .strokeColor(line)
+      .lineWidth(0.5)
+      .stroke();
+    row.forEach((words, i) => {
+      doc.x = lefts[i] ?? margin;
+      doc.y = top;
+      write(doc, words || ' ', faces[i] ?? 'text', sizes.body, cell(i));
+    });
+    doc.x = margin;
+    doc.y = top + height + 2;
+  }
+}
+
+/** Words in the face of the interface; letters that it lacks in the other, in the same line. */
+function write(doc: Doc, words: string, face: Face, size: number, width?: number): void {
+  const runs = runsOf(words);
+  const options = width === undefined ? {} : { width };
+  runs.forEach(({ text, isOwn }, i) => {
+    doc.font(isOwn ? face : `${face} rest`).fontSize(size);
+    doc.text(text, { ...options, continued: i < runs.length - 1, lineGap: 1.5 });
+  });
+}
+
+/** What the shipped cut of the face has: Latin 1, and the signs of ordinary typesetting. */
+const isInOwn = (character: string): boolean =>
+  /^[\u0020-\u007e\u00a0-\u00ff\u0131\u0152\u0153\u2013\u2014\u2018\u2019\u201a\u201c\u201d\u201e\u2022\u2026\u20ac\u2122\u2212]$/u.test(
+    character,
+  );
+
+function runsOf(words: string): { text: string; isOwn: boolean }[] {
+  const runs: { text: string; isOwn: boolean }[] = [];
+  for (const character of words.replaceAll(/\s+/g, ' ')) {
+    const isOwn = isInOwn(character);
+    const last = runs.at(-1);
+    if (last?.isOwn === isOwn) last.text += character;
+    else runs.push({ text: character, isOwn });
+  }
+  return runs.length > 0 ? runs : [{ text: ' ', isOwn: true }];
+}
+
+/** The foot of each page, with its number; written last, as the number of pages is known only then. */
+function drawFeet(doc: Doc, foot: string): void {
+  const { start, count } = doc.bufferedPageRange();
+  for (let page = start; page < start + count; page++) {
+    doc.switchToPage(page);
+    doc.page.margins.bottom = 0;
+    doc.x = margin;
+    doc.y = doc.page.height - margin;
+    write(doc, `${foot}. Page ${page + 1} of ${count}.`, 'text', sizes.foot, doc.page.width - 2 * margin);
+  }
+}

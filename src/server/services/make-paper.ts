@@ -1,0 +1,23 @@
+import { readEvent, type CaseDetail } from '../../contracts';
+import { diagnoseCase, foldStored } from '../../core/casework';
+import { paperOf, type Paper, type PaperName } from '../../core/record';
+
+/** A paper with what its file is called after. */
+export interface MadePaper {
+  readonly paper: Paper;
+  /** As it stands on the tag. */
+  readonly number: string;
+  /** When the last entry was written: the date of the paper. */
+  readonly at: Date;
+}
+
+/** Makes a paper of a case from its log; it is the same as long as nothing is written into it. */
+export function makePaper({ number, events }: CaseDetail, name: PaperName, shop: string): MadePaper {
+  const folded = foldStored(events.map(({ event }) => readEvent(event)));
+  const last = events.at(-1);
+  if (!folded.ok || !last) throw new Error(`case ${number}: expected a log that can be read`);
+  const { state } = folded;
+  const tag = String(number).padStart(4, '0');
+  const paper = paperOf(name, { state, diagnosis: diagnoseCase(state), number: tag, shop, hash: last.hash });
+  return { paper, number: tag, at: new Date(state.entries.at(-1)?.event.at ?? state.opened.at) };
+}
