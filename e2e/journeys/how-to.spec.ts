@@ -1,4 +1,4 @@
-import { goTo, see, sheet, takeIn } from '../support/bench';
+import { goTo, see, sheet, takeIn, title } from '../support/bench';
 import { expect, test } from '../support/program';
 
 /** The card shows how, at this machine and this board. */
@@ -59,6 +59,11 @@ test('a fact of the machine is corrected in the middle, and what was seen is wei
 
 test('a password is cleared with the jumper drawn, and only with proof on record', async ({ page, usedDemo }) => {
   await page.goto(`${usedDemo.url}/cases/0d3a0c00-0000-4000-8000-000000001000`);
+  await expect(title(page)).toHaveText('Ask the owner first');
+  await page.getByRole('button', { name: /Note what was agreed/ }).click();
+  await page.getByLabel('In which words').fill('Clear it');
+  await page.getByLabel('What was shown as proof of ownership').fill('Invoice with the serial number');
+  await page.getByRole('button', { name: 'Agreed', exact: true }).click();
   await goTo(page, "Clear the password with the board's own jumper, proof of ownership on record, then start");
   await expect(page.getByRole('img', { name: /^Three pins: the cap moves/ })).toBeVisible();
   await expect(page.getByText("See that the owner's proof is on record. Without it, stop here.")).toBeVisible();

@@ -104,6 +104,8 @@ describe('an overload, from intake to the end', () => {
     );
     const first = diagnoseCase(replaced);
     expect(first.rightProbability).toBeGreaterThan(0.95);
+    // The new supply has no label yet; what draws is the same.
+    expect(sheetInForce(replaced)).toEqual({ of: 'spare', sheet: { consumers } });
     const proven = after(replaced, load('works'));
     expect(diagnoseCase(proven).advice.kind).toBe('close');
   });

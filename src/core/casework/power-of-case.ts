@@ -42,15 +42,18 @@ export function withPower(machine: Machine, { own, spare }: PowerState): Machine
 
 const nothing: MachinePower = { own: null, spare: null, adapterVolts: null };
 
-/** Whether the supply that is in is a spare. */
-const isSpareIn = ({ machine, configuration }: CaseState): boolean =>
-  machine.parts.some(({ id, kind }) => kind === 'supply' && configuration.placements[id]?.state === 'spare');
+/** Whether another supply is in than came with the machine: a spare, or a new one for good. */
+const isOtherIn = ({ machine, configuration }: CaseState): boolean =>
+  machine.parts.some(({ id, kind }) => {
+    const state = configuration.placements[id]?.state;
+    return kind === 'supply' && (state === 'spare' || state === 'new');
+  });
 
 /** The sheet by which the machine runs as it is now, and whose supply it names; null where nothing was noted. */
 export function sheetInForce(state: CaseState): { readonly of: 'own' | 'spare'; readonly sheet: PowerSheet | null } {
   const { own, spare } = state.power;
-  if (!isSpareIn(state)) return { of: 'own', sheet: own };
-  // What draws is the same machine; the label and the leads are the spare's, until somebody notes them.
+  if (!isOtherIn(state)) return { of: 'own', sheet: own };
+  // What draws is the same machine; the label and the leads are the other's, once somebody notes them.
   return { of: 'spare', sheet: spare ?? (own && { consumers: own.consumers }) };
 }
 

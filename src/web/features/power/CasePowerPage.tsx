@@ -185,7 +185,7 @@ function CaseNote({
   );
   return (
     <>
-      {isSpare && <Quiet>With the spare supply that is in: its own label and leads.</Quiet>}
+      {isSpare && <Quiet>Another supply is in: note its own label and leads.</Quiet>}
       {joint && (
         <Quiet>Supply and leads are one cause: {joint.title.charAt(0).toLowerCase() + joint.title.slice(1)}.</Quiet>
       )}
