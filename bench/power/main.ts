@@ -1,6 +1,5 @@
 import { performance } from 'node:perf_hooks';
 import {
-  cutOutsOf,
   powerBudget,
   readTraceCsv,
   suggestPhases,
@@ -47,7 +46,6 @@ function importTrace(): void {
   if (!read.ok) throw new Error('expected a trace');
   thinTrace(read.trace, 2000);
   suggestPhases(read.trace);
-  cutOutsOf(read.trace);
 }
 
 const report = {

@@ -44,7 +44,7 @@ test('an overload from intake to close: the budget suspects, the wall trace ends
   await type(page, '+12 V rails, A', '11 + 9');
   await page.getByRole('button', { name: 'Draw the usual leads' }).click();
   await page.getByLabel('How the graphics card is fed').selectOption('a drive plug through an adapter');
-  await expect(title(page)).toHaveText(/^Too small: peaks pass its \+12 V limit/);
+  await expect(title(page)).toHaveText(/^Too small: peaks overload its \+12 V /);
   await expect(page.getByText(/4-pin drive plug carries \d+ W and may carry 132 W\./).first()).toBeVisible();
   await expect(page.getByRole('button', { name: /^4-pin drive plug: .*the weakest/ })).toBeVisible();
   await page.keyboard.press('1');

@@ -16,7 +16,7 @@ const budgetOf = (more: object) => answerBudget(written('power.json', JSON.strin
 test('a budget prints the verdict first, the limits, the schools and the weakest lead; too small is no success', () => {
   const { ok, text } = budgetOf({});
   expect(ok).toBe(false);
-  expect(text).toMatch(/^Too small: peaks pass its \+12 V limit/);
+  expect(text).toMatch(/^Too small: peaks overload its \+12 V /);
   for (const words of [
     'Against the label:',
     'Fit the peaks: ',

@@ -1,12 +1,13 @@
 import { readPowerFile } from '../contracts';
 import {
   assessPower,
-  cutOutsOf,
   LOADS,
+  markedCutOuts,
   nameOf,
   outputFromWall,
   readTraceCsv,
   SCHOOL_NAMES,
+  suggestPhases,
   type Estimate,
   type PowerAssessment,
 } from '../core/power';
@@ -51,7 +52,7 @@ function printBudget({ verdict, budget, schools, weakest, unsafe }: PowerAssessm
     ...(budget.limits.length === 0 ? [] : ['', 'Against the label:']),
     ...budget.limits.map(
       ({ limit, watts, headroomWatts, peakPasses }) =>
-        `  ${limit.name}: ${Math.round(watts)} W, ${Math.round(headroomWatts)} W left at sustained load, a peak passes it in ${percent(peakPasses)}`,
+        `  ${limit.name}: ${Math.round(watts)} W, ${Math.round(headroomWatts)} W left at sustained load, a peak overloads it in ${percent(peakPasses)}`,
     ),
     '',
     'What each school asks for:',
@@ -96,7 +97,7 @@ export function answerTrace(path: string, { label }: TraceOrder): Answer {
   const { trace } = read;
   const most = trace.reduce((peak, { watts }) => Math.max(peak, watts), 0);
   const output = outputFromWall(most, label);
-  const cutOuts = cutOutsOf(trace);
+  const cutOuts = markedCutOuts(trace, suggestPhases(trace));
   const passes = output.low > label;
   const lines = [
     `${counted(trace.length, 'reading')}, ${Math.round(trace.at(-1)?.seconds ?? 0)} s`,

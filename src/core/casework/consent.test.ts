@@ -54,6 +54,8 @@ test('proof that is struck or taken back counts no more, and proof of nothing is
   expect(on(after(proven, { ...proof, isAgreed: false }), cleared).ok).toBe(false);
   const id = proven.entries.at(-1)?.event.id ?? '';
   expect(on(after(proven, { kind: 'entry-struck', entry: id, reason: 'Another invoice' }), cleared).ok).toBe(false);
+  const strike: EventBody = { kind: 'entry-struck', entry: id, reason: 'Another invoice' };
+  expect(on(proven, strike, cleared).ok).toBe(false);
   const { shown: _shown, ...without } = proof;
   const refused = on(stateOf(locked), without);
   expect(refused.ok ? null : refused.problem.path).toEqual(['shown']);

@@ -18,17 +18,18 @@ export function noteConsent(state: CaseState, event: ConsentNoted): Stepped {
 export const isAgreed = ({ consents }: Pick<CaseState, 'consents'>, kind: ConsentKind): boolean =>
   consents.find(({ to }) => to === kind)?.isAgreed ?? false;
 
+/** What a repair may wait for; the others are noted where they are given. */
+export type AskedConsent = 'password-clearing' | 'data-may-be-lost' | 'over-limit';
+
 /** Why a repair waits for somebody's word. */
-export const CONSENT_REASONS: Readonly<Record<ConsentKind, string>> = {
+export const CONSENT_REASONS: Readonly<Record<AskedConsent, string>> = {
   'password-clearing': 'A password is cleared only for an owner who showed proof. Note what was shown first.',
   'data-may-be-lost': 'It may cost the data on the machine. Note first that the owner agrees.',
   'over-limit': 'It costs more than was agreed. Note first that the owner agrees.',
-  workaround: 'It leaves a workaround in place. Note that the owner agrees.',
-  'beyond-warranty': 'It goes beyond the warranty. Note that the owner agrees.',
 };
 
 /** What has to be agreed before a repair is done, and is not yet; null where nothing is. */
-export function consentFor(state: CaseState, { repair, price }: RepairClass): ConsentKind | null {
+export function consentFor(state: CaseState, { repair, price }: RepairClass): AskedConsent | null {
   const { dataConsent } = state.opened;
   if (repair === 'clear-password') return isAgreed(state, 'password-clearing') ? null : 'password-clearing';
   if (repair === 'restore-system' && dataConsent !== undefined && dataConsent !== 'may-be-lost')
@@ -53,8 +54,12 @@ const spentOf = ({ entries }: CaseState): number =>
 /** The first of new entries that clears a password on a log without proof; null where none does. */
 export function clearedWithoutProof(state: CaseState, more: readonly CaseEvent[]): CaseProblem | null {
   let isProven = isAgreed(state, 'password-clearing');
+  const log = [...state.entries.map(({ event }) => event), ...more];
+  const isProof = (id: string) =>
+    log.some((event) => event.id === id && event.kind === 'consent-noted' && event.to === 'password-clearing');
   for (const [index, event] of more.entries()) {
     if (event.kind === 'consent-noted' && event.to === 'password-clearing') isProven = event.isAgreed;
+    if (event.kind === 'entry-struck' && isProof(event.entry)) isProven = false;
     if (event.kind !== 'trial-done' || event.outcome === 'could-not' || isProven) continue;
     const ref = parseTrialId(event.trial);
     if (ref?.kind === 'repair' && ref.repair === 'clear-password')
@@ -69,7 +74,7 @@ export function clearedWithoutProof(state: CaseState, more: readonly CaseEvent[]
 }
 
 /** What the likeliest repair waits for; null where it waits for nobody's word. */
-export function consentAsked(state: CaseState, { repairs: [top] }: Pick<Diagnosis, 'repairs'>): ConsentKind | null {
+export function consentAsked(state: CaseState, { repairs: [top] }: Pick<Diagnosis, 'repairs'>): AskedConsent | null {
   const ref = top ? parseRepairClassId(top.repair) : null;
   const part = ref && state.machine.parts.find(({ id }) => id === ref.part);
   return ref && part ? consentFor(state, repairClassOf(ref.repair, part)) : null;

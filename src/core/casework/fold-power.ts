@@ -1,4 +1,4 @@
-import { cutOutsOf, outputFromWall, planOf, shareLeft, sheetProblems, trialQuantityOf } from '../power';
+import { outputFromWall, planOf, shareLeft, sheetProblems, trialQuantityOf } from '../power';
 import type { EvidenceStep } from '../diagnosis';
 import { findTrial, formatTrialId, gradeReading, misreadProbabilityOf } from '../trials';
 import type { CaseState } from './case-state';
@@ -82,7 +82,7 @@ function stepOfTrace(state: CaseState, id: string, { readings, phases }: WallTra
   const part = supplyOf(state);
   const { sheet } = sheetInForce(state);
   const plan = sheet && planOf(sheet);
-  const wasLoaded = phases.some(({ phase }) => loaded.includes(phase)) || cutOutsOf(readings).length > 0;
+  const wasLoaded = phases.some(({ phase }) => loaded.includes(phase));
   if (!part || !plan?.supply || !wasLoaded) return null;
   const most = readings.reduce((peak, { watts }) => Math.max(peak, watts), 0);
   const { low, high } = outputFromWall(most, plan.supply.watts, plan.efficiency);

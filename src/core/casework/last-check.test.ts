@@ -43,7 +43,26 @@ test('an open machine asks for fans, cables, the cover and each drive; a closed 
   expect(Object.keys(outside)).not.toEqual(expect.arrayContaining(['fans']));
 });
 
+test('what cuts out under load is not gone with a start alone', () => {
+  const trials = [
+    ['run-under-load', 'cuts-out'],
+    ['fix/set-rocker@supply', 'works'],
+  ] as const;
+  expect(checked({ reported: 'cuts-out', trials })).toMatchObject({ starts: true, complaint: false });
+  const loaded = checked({ reported: 'cuts-out', trials: [...trials, ['run-under-load', 'works']] });
+  expect(loaded).toMatchObject({ complaint: true, load: true });
+});
+
 test('what was touched decides: memory by its speeds, a card by its picture', () => {
+  expect(
+    checked({
+      trials: [
+        ['start', 'dark'],
+        ['spare/card', 'works'],
+      ],
+    }),
+  ).toMatchObject({ picture: false });
+  expect(Object.keys(checked({ trials: [['start', 'works']] }))).not.toContain('picture');
   const memory = checked({
     trials: [
       ['start', 'at-memory'],

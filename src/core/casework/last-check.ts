@@ -1,4 +1,4 @@
-import { observedStart, type EvidenceStep } from '../diagnosis';
+import { isComplaintGone, observedStart, reproducedComplaint, type EvidenceStep } from '../diagnosis';
 import { nameInWords, placementOf, type PartKind } from '../machine';
 import type { CaseState } from './case-state';
 import { isAgreed } from './consent';
@@ -30,6 +30,7 @@ function runningPoints(state: CaseState): Point[] {
   const since = sinceLastWork(state);
   const works = since.filter((step) => observedStart(step) === 'works');
   const underLoad = works.some(({ trial }) => trial.observe.kind === 'start' && trial.observe.depth === 'load');
+  const complaint = reproducedComplaint(state.steps);
   const touched = touchedKinds(state);
   const open = state.caseOpen;
   const drives = state.machine.parts.filter(({ kind, loose }) => kind === 'drive' && !loose);
@@ -41,7 +42,11 @@ function runningPoints(state: CaseState): Point[] {
       works.length > 0,
     ),
     point('load', 'It keeps running under full load', underLoad),
-    point('complaint', 'What the owner complained of is gone', works.length > 0),
+    point(
+      'complaint',
+      'What the owner complained of is gone',
+      complaint !== null && works.some((step) => isComplaintGone(complaint, step) === true),
+    ),
     outputs.length > 1 || touched.has('card') || touched.has('display-cable')
       ? point('picture', 'There is a picture at each output in use', false)
       : null,
@@ -49,7 +54,7 @@ function runningPoints(state: CaseState): Point[] {
     ...(open ? drives.map((drive) => point(`drive-${drive.id}`, `Seen and opened: ${nameInWords(drive)}`)) : []),
     touched.has('module') ? point('memory', 'Memory shows its full size and its speed', hasSpeeds(state)) : null,
     touched.has('cooler') || touched.has('processor')
-      ? point('temperature', 'The temperature under load is right', sawTemperature(since))
+      ? point('temperature', 'The temperature under load is right')
       : null,
     open ? point('fans', 'All fans turn, and nothing rubs') : null,
     open ? point('cables', 'No cable is near a fan') : null,
@@ -95,6 +100,3 @@ function touchedKinds({ steps, machine }: CaseState): ReadonlySet<PartKind> {
 
 const hasSpeeds = ({ machine, partFacts }: CaseState): boolean =>
   machine.parts.filter(({ kind, loose }) => kind === 'module' && !loose).every(({ id }) => partFacts[id]?.runningMts);
-
-const sawTemperature = (steps: readonly EvidenceStep[]): boolean =>
-  steps.some(({ trial: { ref } }) => ref.kind === 'look' && ref.look.startsWith('temperature'));

@@ -157,6 +157,17 @@ test('an adapter is judged by its own label, and a reversed one says nothing of 
   expect(shareOf(read(0.1), 'adapter-dead@adapter')).toBeGreaterThan(shareOf(read(12.1), 'adapter-dead@adapter'));
 });
 
+test('a trace in which nobody marked a load says nothing of the supply', () => {
+  const state = after(opened(), noted(chained));
+  const idle = {
+    readings: cutOutTrace.readings.map((one) => ({ ...one, watts: Math.min(one.watts, 90) })),
+    phases: [],
+  };
+  const traced = after(state, { kind: 'power-measured', trace: idle });
+  expect(traced.steps).toHaveLength(state.steps.length);
+  expect(traced.power.measured).toHaveLength(1);
+});
+
 test('readings of tests and of the power bench stand in one table; what was crossed out does not', () => {
   const state = after(
     opened({

@@ -11,7 +11,7 @@ export type { PartVerdict } from './advice/part-verdicts';
 export type { Proving, ProvingStart } from './advice/proving';
 export { sureEnoughFor } from './advice/how-sure';
 export { openHazards } from './planning/hazards';
-export { isOwnersWord, observedStart, reportedTrialId } from './belief/complaint';
+export { isComplaintGone, isOwnersWord, observedStart, reportedTrialId, reproducedComplaint } from './belief/complaint';
 export type { Confirmation } from './advice/confirmation';
 export type { DiagnosisInput, EvidenceStep } from './evidence-step';
 export type { EntryFit } from './belief/doubt';

@@ -1,4 +1,4 @@
-import type { Machine, PowerStanding } from '../machine';
+import type { Machine } from '../machine';
 
 /**
  * What the budget of a machine says of its faults, as factors on their weights: engineering judgement. Where nobody
@@ -24,17 +24,11 @@ export function supplyTooSmallFactor({ power }: Machine): number {
 export const adapterTooSmallFactor = (machine: Machine): number =>
   machine.power?.adapterVolts === null ? 1 : supplyTooSmallFactor(machine);
 
-const leadFactors: Readonly<Record<NonNullable<PowerStanding['leads']>, number>> = {
-  overloaded: 2.5,
-  unsafe: 1,
-  sound: 1,
-};
+/** That a lead is split or a chain is a look, and counts as one; an overload makes it worse. */
+const overloadFactor = 2.5;
 
-/** By how much an overload makes it worse; that they are split or a chain is a look, and counts as one. */
-export function leadsFactor({ power }: Machine): number {
-  const leads = power?.own?.leads ?? null;
-  return leads === null ? 1 : leadFactors[leads];
-}
+/** By how much likelier the leads of a card are the cause, as they were drawn. */
+export const leadsFactor = ({ power }: Machine): number => (power?.own?.leads === 'overloaded' ? overloadFactor : 1);
 
 /** How surely the protection trips: the surer, the surer the sustained load passes the limit. */
 export function supplyStops({ power }: Machine): number | null {

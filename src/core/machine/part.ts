@@ -82,7 +82,7 @@ export interface BoardFacts {
 
 /** How the supply and its leads stand to what the machine draws; null for what nobody noted. */
 export interface PowerStanding {
-  /** Probability, 0 to 1, that a peak passes a limit of the label. */
+  /** Probability, 0 to 1, that a peak overloads a limit of the label. */
   readonly peakPasses: number | null;
   /** The same of the sustained load. */
   readonly sustainedPasses: number | null;

@@ -36,7 +36,7 @@ export interface Verdict {
   readonly overload: string | null;
 }
 
-/** From this probability on that a peak passes a limit the supply is too small; from half of it on it is tight. */
+/** From this probability on that a peak overloads it the supply is too small; from the other on it is tight. */
 const tooOften = 0.5;
 const often = 0.05;
 
@@ -72,13 +72,13 @@ function verdictOf({ limits }: PowerBudget, weakest: LoadedElement | null, fit: 
       : null;
   const [first] = limits;
   if (!first) return { verdict: 'no-label', sentence: withoutLabel(fit), overload };
-  const limit = first.limit.id === 'total' ? 'its rating' : `its ${first.limit.name} limit`;
-  const passes = `peaks pass ${limit} ${howOften(first.peakPasses)}`;
+  const what = first.limit.id === 'total' ? 'it' : `its ${first.limit.name}`;
+  const passes = `peaks overload ${what} ${howOften(first.peakPasses)}`;
   if (first.peakPasses >= tooOften) return { verdict: 'too-small', sentence: `Too small: ${passes}.`, overload };
   if (first.peakPasses >= often) return { verdict: 'tight', sentence: `Tight: ${passes}.`, overload };
   return {
     verdict: 'enough',
-    sentence: `Enough: peaks stay below every limit, ${Math.round(leastHeadroom(limits))} W left at sustained load.`,
+    sentence: `Enough: no peak overloads it, ${Math.round(leastHeadroom(limits))} W left at sustained load.`,
     overload,
   };
 }

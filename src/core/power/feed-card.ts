@@ -1,5 +1,6 @@
 import type { ConnectorKind } from './connector';
-import { consumerId, planOf, type PowerSheet, type SheetLead } from './power-sheet';
+import { withoutOrphans } from './lead-orphans';
+import { planOf, type PowerSheet, type SheetLead } from './power-sheet';
 import { cardPlugs } from './usual-leads';
 
 /** How a card may be found to be fed. */
@@ -20,8 +21,7 @@ export type CardFeed = (typeof CARD_FEEDS)[number];
  */
 export function feedCard(sheet: PowerSheet, consumer: string, feed: CardFeed): readonly SheetLead[] {
   const leads = sheet.leads ?? [];
-  const index = sheet.consumers.findIndex((_, i) => consumerId(sheet.consumers, i) === consumer);
-  const draw = planOf(sheet).consumers[index]?.draw;
+  const draw = planOf(sheet).consumers.find(({ id }) => id === consumer)?.draw;
   if (!draw) return leads;
   const isPlug = (lead: SheetLead) =>
     lead.kind === 'input' && lead.consumer === consumer && lead.connector !== 'card-slot';
@@ -74,16 +74,4 @@ function chainOf(card: string, feed: CardFeed, plugs: number): SheetLead[] {
     case 'twelve-pin':
       return [output(1, 'card-12'), input(1, `${card}-out-1`, 'card-12')];
   }
-}
-
-/** What fed only what is gone goes as well, and so on towards the supply. */
-function withoutOrphans(left: readonly SheetLead[], gone: readonly SheetLead[]): readonly SheetLead[] {
-  const feeders = new Set(gone.flatMap(({ from = [] }) => from));
-  const orphans = left.filter(({ id }) => feeders.has(id) && !left.some(({ from = [] }) => from.includes(id)));
-  return orphans.length === 0
-    ? left
-    : withoutOrphans(
-        left.filter((lead) => !orphans.includes(lead)),
-        orphans,
-      );
 }

@@ -21,6 +21,7 @@ export { sheetProblems } from './sheet-problems';
 export type { SheetProblem } from './sheet-problems';
 export { standingOf } from './power-standing';
 export { plugNeeds, usualLeads } from './usual-leads';
+export { withoutOrphans } from './lead-orphans';
 export { CARD_FEEDS, feedCard } from './feed-card';
 export type { CardFeed } from './feed-card';
 export { consumersOfMachine } from './consumers-of-machine';
@@ -41,6 +42,7 @@ export {
   calibrationOf,
   cutOutsOf,
   efficiencyCurve,
+  markedCutOuts,
   outputFromWall,
   phaseWatts,
   TRACE_PHASES,

@@ -73,7 +73,7 @@ test('an old supply with a small +12 V gives there first, and it is said in word
   expect(budget.limits[0]).toMatchObject({ limit: { id: 'v12' } });
   expect(verdict.verdict).toBe('too-small');
   expect(verdict.sentence).toMatch(
-    /^Too small: peaks pass its \+12 V limit in (nearly every load|about \d of 10 loads)\./,
+    /^Too small: peaks overload its \+12 V in (nearly every load|about \d of 10 loads)\./,
   );
 });
 

@@ -8,6 +8,7 @@ import {
   cutOutsOf,
   factsOf,
   leadProblems,
+  markedCutOuts,
   measuredBy,
   phaseWatts,
   planOf,
@@ -136,6 +137,23 @@ describe('a trace', () => {
     expect(cutOutsOf(thin).map(({ watts: before }) => before)).toEqual([610]);
     expect(thin.every(({ seconds }, i) => i === 0 || seconds > (thin[i - 1]?.seconds ?? 0))).toBe(true);
     expect(thinTrace(trace, 5000)).toBe(trace);
+  });
+
+  test('a cut-out is kept however long the trace is: both readings of the fall', () => {
+    const long: WallReading[] = Array.from({ length: 100_000 }, (_, i) => ({
+      seconds: i / 10,
+      watts: i < 61_234 ? 250 + 9 * Math.sin(i) : 2,
+    }));
+    const thin = thinTrace(long, 2000);
+    expect(thin.length).toBeLessThanOrEqual(2000);
+    expect(cutOutsOf(thin)).toEqual(cutOutsOf(long));
+  });
+
+  test('a machine that is switched off while it idles has not cut out', () => {
+    const calm = trace.map(({ seconds, watts: own }) => ({ seconds, watts: Math.min(own, 90) }));
+    expect(cutOutsOf(calm)).toHaveLength(1);
+    expect(markedCutOuts(calm, suggestPhases(calm))).toEqual([]);
+    expect(markedCutOuts(trace, suggestPhases(trace)).map(({ watts: before }) => before)).toEqual([610]);
   });
 
   test('its phases are suggested, the kind of load left to a person', () => {

@@ -11,7 +11,8 @@ const beforeCutOutSeconds = 2;
 
 /**
  * What the phases of a trace probably are, for a person to correct: where it is off, where it runs at its lowest, where it
- * is under load (which of the loads, no trace can tell), and where it went off by itself.
+ * is under load (which of the loads, no trace can tell), and where it went off at once under load. A fall from idle may be
+ * somebody's finger: whether it is a cut-out, a person says.
  */
 export function suggestPhases(trace: readonly WallReading[]): MarkedPhase[] {
   const running = trace.map(({ watts }) => watts).filter((watts) => watts > offWatts);
@@ -21,7 +22,7 @@ export function suggestPhases(trace: readonly WallReading[]): MarkedPhase[] {
     running.filter((_, i) => i % every === 0),
     0.15,
   );
-  const phaseOf = ({ watts }: WallReading): TracePhase =>
+  const phaseOf = ({ watts }: Pick<WallReading, 'watts'>): TracePhase =>
     watts <= offWatts ? 'standby' : watts <= idle * loadOverIdle ? 'idle' : 'load';
   const runs: { phase: TracePhase; fromSeconds: number; toSeconds: number }[] = [];
   for (const reading of trace) {
@@ -30,7 +31,8 @@ export function suggestPhases(trace: readonly WallReading[]): MarkedPhase[] {
     if (last?.phase === phase) last.toSeconds = reading.seconds;
     else runs.push({ phase, fromSeconds: reading.seconds, toSeconds: reading.seconds });
   }
-  const cutOuts = cutOutsOf(trace).map(({ seconds }): MarkedPhase => ({
+  const fromLoad = cutOutsOf(trace).filter((cut) => phaseOf(cut) === 'load');
+  const cutOuts = fromLoad.map(({ seconds }): MarkedPhase => ({
     phase: 'cut-out',
     fromSeconds: Math.max(0, seconds - beforeCutOutSeconds),
     toSeconds: seconds,

@@ -1,6 +1,6 @@
 import type { ConnectorKind } from './connector';
 import type { Plugs } from './plug-count';
-import { consumerId, planOf, type PowerSheet, type SheetLead } from './power-sheet';
+import { planOf, type PowerSheet, type SheetLead } from './power-sheet';
 
 /** What a card draws through its slot at most, and what each 8-pin plug adds, in watts. */
 const slotWatts = 75;
@@ -14,7 +14,7 @@ export const cardPlugs = (watts: number): number => Math.max(0, Math.ceil((watts
  * board; a card draws from its slot and from 8-pin plugs on leads of their own.
  */
 export function usualLeads(sheet: PowerSheet): SheetLead[] {
-  const { consumers, supply } = planOf(sheet);
+  const { consumers } = planOf(sheet);
   const isAdapter = sheet.supply !== undefined && sheet.supply !== null && 'adapterVolts' in sheet.supply;
   const main: ConnectorKind = isAdapter ? 'barrel' : 'board-24';
   const mainOut: SheetLead = { id: 'main-out', kind: 'output', connector: main };
@@ -42,7 +42,7 @@ export function usualLeads(sheet: PowerSheet): SheetLead[] {
         return onBoard;
     }
   });
-  return supply === null && inputs.length === 0 ? [] : [mainOut, ...inputs];
+  return [mainOut, ...inputs];
 }
 
 /** The plugs that a machine needs, counted before a supply is bought. */
@@ -52,8 +52,7 @@ export function plugNeeds(sheet: PowerSheet): Plugs {
     if (n > 0) needs[kind] = (needs[kind] ?? 0) + n;
   };
   const { consumers, leads } = planOf(sheet);
-  consumers.forEach(({ kind, count, draw }, index) => {
-    const id = consumerId(sheet.consumers, index);
+  consumers.forEach(({ id, kind, count, draw }) => {
     const drawn = leads.filter(
       ({ kind: of, consumer, connector }) => of === 'input' && consumer === id && isCard(connector),
     );

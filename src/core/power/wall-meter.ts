@@ -99,21 +99,29 @@ export function phaseWatts(trace: readonly WallReading[], phases: readonly Marke
   });
 }
 
-/** A moment at which the machine went off by itself. */
+/** A moment at which the machine went off at once. */
 export interface CutOut {
   readonly seconds: number;
   /** What the meter showed last before. */
   readonly watts: number;
 }
 
+/** Those of a trace that stand in a phase marked as one: a machine that is switched off falls as suddenly. */
+export const markedCutOuts = (trace: readonly WallReading[], phases: readonly MarkedPhase[]): CutOut[] =>
+  cutOutsOf(trace).filter(({ seconds }) =>
+    phases.some(
+      ({ phase, fromSeconds, toSeconds }) => phase === 'cut-out' && seconds >= fromSeconds && seconds <= toSeconds,
+    ),
+  );
+
 /** As standby or less. */
 const offWatts = 12;
 /** At work before it went off. */
 const workingWatts = 30;
-/** So quickly does nothing shut down in an orderly way. */
+/** Within so many seconds a fall is sudden. */
 const suddenSeconds = 3;
 
-/** Where it fell from work to nothing at once: an orderly end takes longer. */
+/** Where it fell from work to nothing at once: by itself, or as it was switched off. */
 export function cutOutsOf(trace: readonly WallReading[]): CutOut[] {
   return trace.flatMap((reading, i) => {
     const before = trace[i - 1];

@@ -4,7 +4,7 @@ import type { Entry } from '../casework';
 import { STRATEGY_NAMES } from '../diagnosis';
 import { START_OUTCOME_LABELS } from '../startup';
 import { SILENT_OUTCOMES } from '../trials';
-import { cutOutsOf, factsOf } from '../power';
+import { factsOf, markedCutOuts } from '../power';
 import { counted } from '../wording';
 import { boardFactWords } from './board-fact-words';
 import { consentKindWords, consentWayWords } from './consent-words';
@@ -171,7 +171,7 @@ function measuredWords({ reading, trace }: Of<'power-measured'>): Words {
     return { done: `${name}, ${railLoadWords[reading.at]}`, seen: `${reading.value} ${unit}` };
   }
   const most = trace?.readings.reduce((peak, { watts }) => Math.max(peak, watts), 0) ?? 0;
-  const cutOuts = cutOutsOf(trace?.readings ?? []);
+  const cutOuts = trace ? markedCutOuts(trace.readings, trace.phases) : [];
   return {
     done: 'Wall meter',
     seen: [`${Math.round(most)} W at most`, ...cutOuts.map(({ watts }) => `cut out at ${Math.round(watts)} W`)].join(

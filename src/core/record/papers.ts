@@ -58,7 +58,7 @@ const proofSentences: Readonly<Record<Confirmation, string>> = {
   proven: 'With the change the fault was gone, without it the fault came back, and with it the fault was gone again.',
 };
 
-/** One page in plain words for whoever brought the machine. */
+/** One page in plain words for the person who brought the machine. */
 function ownersSheet(of: PaperOf): Paper {
   const { state, number, shop } = of;
   const { opened, closed } = state;
@@ -120,15 +120,14 @@ function replacedParts(state: CaseState): string[] {
   return [...new Set(ids)].map((id) => partInWords(state, id));
 }
 
-function partInWords({ machine, partFacts }: CaseState, id: string): string {
-  const name = machine.parts.find((part) => part.id === id)?.name ?? id;
-  const facts = identityWords(partFacts[id] ? withoutNulls(partFacts[id]) : {});
-  return facts.length > 0 ? `${name}: ${facts.join(', ')}` : name;
+function partInWords(state: CaseState, id: string): string {
+  const name = state.machine.parts.find((part) => part.id === id)?.name ?? id;
+  const facts = factsInWords(state, id);
+  return facts === '' ? name : `${name}: ${facts}`;
 }
 
-/** Facts that nobody noted are left out. */
-const withoutNulls = (facts: CaseState['partFacts'][string]) =>
-  Object.fromEntries(Object.entries(facts).filter(([, value]) => value !== null));
+/** What was noted of a part; empty where nothing was. */
+const factsInWords = ({ partFacts }: CaseState, id: string): string => identityWords(partFacts[id] ?? {}).join(', ');
 
 /** Everything, for the next technician. */
 function technicalRecord(of: PaperOf): Paper {
@@ -187,7 +186,7 @@ function technicalRecord(of: PaperOf): Paper {
 /** Parts of which anything was noted, or that are not as found. */
 function partBlocks(state: CaseState): PaperBlock[] {
   const rows = state.machine.parts.flatMap(({ id, kind, name }) => {
-    const facts = state.partFacts[id] ? identityWords(withoutNulls(state.partFacts[id])).join(', ') : '';
+    const facts = factsInWords(state, id);
     const placed = state.configuration.placements[id]?.state ?? 'as-found';
     const isSaid = kind !== 'slot' && kind !== 'channel' && (facts !== '' || placed !== 'as-found');
     return isSaid ? [[name, facts, placedWords[placed]]] : [];
@@ -251,9 +250,7 @@ function partsList(of: PaperOf): Paper {
         widths: [3, 5, 2, 3],
         rows: results.map(({ part, result, paid: price }) => [
           part.name,
-          identityWords(
-            state.partFacts[part.id] ? withoutNulls(state.partFacts[part.id] as CaseState['partFacts'][string]) : {},
-          ).join(', '),
+          factsInWords(state, part.id),
           price === null ? '' : decimal(price, 2),
           resultWords[result],
         ]),

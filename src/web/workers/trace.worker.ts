@@ -1,10 +1,8 @@
 import { expose } from 'comlink';
 import {
-  cutOutsOf,
   readTraceCsv,
   suggestPhases,
   thinTrace,
-  type CutOut,
   type MarkedPhase,
   type TraceProblem,
   type WallReading,
@@ -17,7 +15,6 @@ export type ReadTraceFile =
       readonly rows: number;
       readonly readings: readonly WallReading[];
       readonly phases: readonly MarkedPhase[];
-      readonly cutOuts: readonly CutOut[];
     }
   | { readonly ok: false; readonly problems: readonly TraceProblem[] };
 
@@ -38,6 +35,5 @@ function readTrace(text: string): ReadTraceFile {
     rows: trace.length,
     readings: thinTrace(trace, maxReadings),
     phases: suggestPhases(trace),
-    cutOuts: cutOutsOf(trace),
   };
 }

@@ -3,9 +3,11 @@ import { MeterProblem } from './transport';
 /** Longer than any answer: what goes on without an end of line is no meter. */
 const maxLine = 1024;
 
-/** Puts pieces of text together to lines, and hands them to whoever waits for one. */
+/** Puts pieces of text together to lines, and hands them out one by one. */
 export interface LineBuffer {
   readonly push: (text: string) => void;
+  /** Forgets what came before a question: it answers another one. */
+  readonly discard: () => void;
   readonly next: (timeoutMs: number) => Promise<string>;
   /** What is still on its way is not waited for any longer. */
   readonly end: () => void;
@@ -31,6 +33,10 @@ export function createLineBuffer(): LineBuffer {
       rest = (all.pop() ?? '').slice(-maxLine);
       lines.push(...all.filter((line) => line !== ''));
       settle();
+    },
+    discard() {
+      rest = '';
+      lines.length = 0;
     },
     next: (timeoutMs) =>
       new Promise((resolve, reject) => {

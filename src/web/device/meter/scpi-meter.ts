@@ -55,7 +55,7 @@ async function ask(transport: MeterTransport, quantity: MeterQuantity): Promise<
   try {
     line = await transport.receive(answerMs);
   } catch (error) {
-    // What comes late would be taken for the answer to the next question.
+    // What it has queued would come late.
     if (error instanceof MeterProblem && error.code === 'timeout') await transport.send(CLEAR);
     throw error;
   }

@@ -29,10 +29,13 @@ export async function openSerial(port: SerialPortLike, baudRate: number): Promis
   try {
     await port.open({ baudRate });
   } catch {
-    throw new MeterProblem('gone');
+    throw new MeterProblem('cannot-open');
   }
   const { readable, writable } = port;
-  if (!readable || !writable) throw new MeterProblem('gone');
+  if (!readable || !writable) {
+    await port.close().catch(() => undefined);
+    throw new MeterProblem('cannot-open');
+  }
   const reader = readable.getReader();
   const writer = writable.getWriter();
   const lines = createLineBuffer();
@@ -51,8 +54,8 @@ export async function openSerial(port: SerialPortLike, baudRate: number): Promis
   };
   void pump();
   return {
-    name: 'serial port',
     async send(line) {
+      lines.discard();
       try {
         await writer.write(new TextEncoder().encode(`${line}\n`));
       } catch {

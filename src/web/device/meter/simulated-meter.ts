@@ -45,8 +45,8 @@ export function simulatedMeter(bench: () => MeterBench): MeterTransport {
     }
   };
   return {
-    name: 'simulated meter',
     send(line) {
+      lines.discard();
       const { mood } = bench();
       if (mood === 'unplugged') {
         lines.end();

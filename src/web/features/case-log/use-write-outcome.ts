@@ -1,6 +1,5 @@
 import type { TrialView } from '../../../core/diagnosis';
 import type { Change } from '../../../core/machine';
-import { usualMeter } from '../../../core/power';
 import { formatTrialId, isSilent } from '../../../core/trials';
 import { deskNow, useDeskStore, type Desk } from '../../stores/desk-store';
 import { newId } from '../../stores/new-id';
@@ -36,7 +35,7 @@ export function useWriteOutcome(caseId: string, view: CaseView, actions: CaseAct
         trial: setUpAs ? formatTrialId({ kind: 'start' }) : trial.id,
         outcome,
         ...(volts === undefined ? {} : { volts }),
-        ...(meter === undefined ? {} : { meter: { name: meter, accuracy: usualMeter } }),
+        ...(meter === undefined ? {} : { meter: { name: meter } }),
         ...(seen ? { seen } : {}),
         ...(note ? { note } : {}),
       })

@@ -4,7 +4,6 @@ import type { PowerReading } from '../../../core/casework';
 import {
   factsOf,
   MEASURED_QUANTITIES,
-  usualMeter,
   type MeasuredQuantity,
   type RailLoad,
   type SheetAdapter,
@@ -90,9 +89,7 @@ export const AddReading = memo(function AddReading({ supply, onReading }: AddRea
       <Button type="submit" $kind="primary">
         Add
       </Button>
-      {facts.unit === 'V' && (
-        <FromMeter onVolts={(value, meter) => onReading({ quantity, at: load, value, meter, accuracy: usualMeter })} />
-      )}
+      {facts.unit === 'V' && <FromMeter onVolts={(value, meter) => onReading({ quantity, at: load, value, meter })} />}
     </Row>
   );
 });

@@ -107,7 +107,7 @@ function LimitList({ assessment: { budget, rails } }: Pick<BudgetPictureProps, '
           {headroomWatts >= 0
             ? `${Math.round(headroomWatts)} W left at sustained load`
             : `${Math.round(-headroomWatts)} W too little for sustained load`}
-          ; peaks {passesInWords(peakPasses)}
+          ; peaks {overloadsInWords(peakPasses)}
         </li>
       ))}
       {roomy.length > 0 && (
@@ -132,9 +132,9 @@ const shortNames: Readonly<Record<School, string>> = {
   'half-load': 'Half load',
 };
 
-function passesInWords(probability: number): string {
-  if (probability < 0.01) return 'hardly ever pass it';
-  return probability > 0.99 ? 'nearly always pass it' : `pass it in ${percent(probability)} of loads`;
+function overloadsInWords(probability: number): string {
+  if (probability < 0.01) return 'hardly ever overload it';
+  return probability > 0.99 ? 'nearly always overload it' : `overload it in ${percent(probability)} of loads`;
 }
 
 function standing(shortBy: number | null): string {

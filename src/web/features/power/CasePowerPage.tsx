@@ -9,21 +9,18 @@ import {
 import { consumersOfMachine, trialQuantityOf, type PowerSheet } from '../../../core/power';
 import { formatTrialId, gradeReading, QUANTITIES } from '../../../core/trials';
 import type { Diagnosis } from '../../../core/diagnosis';
-import { useCaseDetail } from '../../api/cases';
 import { useShopSettings } from '../../api/shop';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { useLatest } from '../../components/use-latest';
 import { Page } from '../../shell/Page';
 import { useMay } from '../../shell/me';
-import { useDesk } from '../../stores/desk-store';
 import { usePowerDraft, usePowerDraftStore, type DraftTrace, type PowerDraft } from '../../stores/power-draft-store';
-import { useDiagnosis, type Diagnosed } from '../../workers/use-diagnosis';
 import { CaseRoom } from '../case-log/CaseRoom';
 import type { CaseView } from '../case-log/case-view';
 import { useCaseActions } from '../case-log/use-case-actions';
 import { useCaseKeys } from '../case-log/use-case-keys';
-import { useCaseView } from '../case-log/use-case-view';
+import { useDiagnosedCase, type DiagnosedCase } from '../case-log/use-diagnosed-case';
 import { FileTools } from './FileTools';
 import { PowerRoom } from './PowerRoom';
 import { Quiet } from './room-parts';
@@ -33,24 +30,16 @@ const noLinks: Diagnosis['links'] = [];
 /** The power bench of a case: its parts, its supply, and what was measured on it. */
 export function CasePowerPage() {
   const { id = '' } = useParams();
-  const { data, error } = useCaseDetail(id);
-  const desk = useDesk(id);
-  const viewed = useCaseView(id, data, desk);
-  const view = viewed?.ok ? viewed.view : null;
-  const diagnosed = useDiagnosis(view, desk.chosenTrial);
-  if (!data || !view || !diagnosed)
-    return <Page title="Power">{error && <Notice kind="danger">{error.message}</Notice>}</Page>;
-  return <CasePower key={id} caseId={id} number={data.number} view={view} diagnosed={diagnosed} />;
+  const { found, error } = useDiagnosedCase(id);
+  if (!found) return <Page title="Power">{error && <Notice kind="danger">{error.message}</Notice>}</Page>;
+  return <CasePower key={id} caseId={id} {...found} />;
 }
 
-interface CasePowerProps {
+interface CasePowerProps extends DiagnosedCase {
   readonly caseId: string;
-  readonly number: number;
-  readonly view: CaseView;
-  readonly diagnosed: Diagnosed<CaseView>;
 }
 
-function CasePower({ caseId, number, view, diagnosed: { diagnosis } }: CasePowerProps) {
+function CasePower({ caseId, number, newest: view, diagnosed: { diagnosis } }: CasePowerProps) {
   const state = view.logged;
   const navigate = useNavigate();
   const mayWrite = useMay('write-cases') && state.stage !== 'closed';

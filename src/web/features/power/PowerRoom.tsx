@@ -1,7 +1,7 @@
 import { useMemo, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { PowerReading, TakenReading } from '../../../core/casework';
-import type { PowerAssessment, PowerSheet, School } from '../../../core/power';
+import { usualMeter, type PowerAssessment, type PowerSheet, type School } from '../../../core/power';
 import { Button } from '../../components/Button';
 import { useLatest } from '../../components/use-latest';
 import type { DraftTrace } from '../../stores/power-draft-store';
@@ -152,7 +152,9 @@ function ReadingsPanel({ bench: { sheet, assessment }, readings, onReading }: Re
     <Panel aria-labelledby="power-readings">
       <PanelHead>
         <h2 id="power-readings">Readings</h2>
-        <span>meter ±0.5 % + 2 counts</span>
+        <span>
+          meter ±{usualMeter.percent} % + {usualMeter.counts} counts
+        </span>
       </PanelHead>
       {onReading && <AddReading supply={sheet.supply ?? null} onReading={add} />}
       {onReading && <MeterPanel />}

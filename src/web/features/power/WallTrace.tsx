@@ -2,7 +2,7 @@ import { FileUp } from 'lucide-react';
 import { memo, useMemo, useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
 import styled, { useTheme } from 'styled-components';
-import { cutOutsOf, type PowerPlan } from '../../../core/power';
+import { markedCutOuts, type PowerPlan } from '../../../core/power';
 import { Chart } from '../../charts/Chart';
 import { wallTraceChart } from '../../charts/wall-trace';
 import { Button } from '../../components/Button';
@@ -62,7 +62,7 @@ function chartOf({ readings, phases }: DraftTrace, { supply, efficiency }: WallT
   const full = efficiency.at(-1);
   const labelAtWall = supply && full ? { low: supply.watts / full.high, high: supply.watts / full.low } : null;
   const named = phases.map((one) => ({ ...one, name: phaseWords[one.phase] }));
-  return wallTraceChart({ readings, phases: named, cutOuts: cutOutsOf(readings), labelAtWall }, theme);
+  return wallTraceChart({ readings, phases: named, cutOuts: markedCutOuts(readings, phases), labelAtWall }, theme);
 }
 
 function outputWords({ efficiency }: Pick<PowerPlan, 'efficiency'>): string {
@@ -71,9 +71,9 @@ function outputWords({ efficiency }: Pick<PowerPlan, 'efficiency'>): string {
   return `output = wall × ${decimal(worst, 2)} to ${decimal(best, 2)}`;
 }
 
-function traceInWords({ readings, name }: DraftTrace): string {
+function traceInWords({ readings, phases, name }: DraftTrace): string {
   const most = readings.reduce((peak, { watts }) => Math.max(peak, watts), 0);
-  const cuts = cutOutsOf(readings);
+  const cuts = markedCutOuts(readings, phases);
   return `${name}: at most ${Math.round(most)} W at the wall${cuts.length > 0 ? `, ${counted(cuts.length, 'cut-out')}` : ''}`;
 }
 

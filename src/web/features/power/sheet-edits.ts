@@ -1,5 +1,12 @@
 import { checkPowerSheet } from '../../../contracts';
-import type { PowerSheet, SheetAdapter, SheetConsumer, SheetLead, SheetSupply } from '../../../core/power';
+import {
+  withoutOrphans,
+  type PowerSheet,
+  type SheetAdapter,
+  type SheetConsumer,
+  type SheetLead,
+  type SheetSupply,
+} from '../../../core/power';
 
 /** An edit either gives the next sheet, or says why it cannot be. */
 export type Edited =
@@ -60,18 +67,5 @@ export function withoutLead(leads: readonly SheetLead[], id: string): readonly S
         ? { ...lead, from: [...new Set(lead.from.flatMap((one) => (one === id ? from : [one])))] }
         : lead,
     );
-  if (gone.kind !== 'input') return rest;
-  return from
-    .filter((feeder) => !rest.some((lead) => lead.from?.includes(feeder)))
-    .reduce<readonly SheetLead[]>((left, feeder) => withoutFeeder(left, feeder), rest);
-}
-
-/** An element that feeds nothing any more, and so on towards the supply. */
-function withoutFeeder(leads: readonly SheetLead[], id: string): readonly SheetLead[] {
-  const gone = leads.find((lead) => lead.id === id);
-  if (!gone) return leads;
-  const rest = leads.filter((lead) => lead.id !== id);
-  return (gone.from ?? [])
-    .filter((feeder) => !rest.some((lead) => lead.from?.includes(feeder)))
-    .reduce<readonly SheetLead[]>((left, feeder) => withoutFeeder(left, feeder), rest);
+  return gone.kind === 'input' ? withoutOrphans(rest, [gone]) : rest;
 }

@@ -12,7 +12,6 @@ import {
   type StartOutcome,
 } from '../../../core/startup';
 import { useBoardDetail } from '../../api/boards';
-import { useCaseDetail } from '../../api/cases';
 import { Button } from '../../components/Button';
 import { Notice } from '../../components/Notice';
 import { useLatest } from '../../components/use-latest';
@@ -20,13 +19,12 @@ import { Page } from '../../shell/Page';
 import { useMay } from '../../shell/me';
 import { deskNow, useDesk, useDeskStore } from '../../stores/desk-store';
 import { emptySignals, seenOfDraft, withSignals, type SignalsDraft } from '../../stores/signals-draft';
-import { useDiagnosis, type Diagnosed } from '../../workers/use-diagnosis';
 import { useTrialWork, type TrialWork } from '../case-log/use-trial-work';
 import { useCaseKeys } from '../case-log/use-case-keys';
 import { CaseRoom } from '../case-log/CaseRoom';
 import type { CaseView } from '../case-log/case-view';
 import { useCaseActions } from '../case-log/use-case-actions';
-import { useCaseView } from '../case-log/use-case-view';
+import { useDiagnosedCase, type DiagnosedCase } from '../case-log/use-diagnosed-case';
 import type { ChosenBoard } from './BoardChoice';
 import { SignalsRoom } from './SignalsRoom';
 
@@ -44,21 +42,13 @@ const noLinks: Diagnosis['links'] = [];
 /** The signals room of a case: what is read here is written with the start in hand. */
 export function CaseSignalsPage() {
   const { id = '' } = useParams();
-  const { data, error } = useCaseDetail(id);
-  const desk = useDesk(id);
-  const viewed = useCaseView(id, data, desk);
-  const view = viewed?.ok ? viewed.view : null;
-  const diagnosed = useDiagnosis(view, desk.chosenTrial);
-  if (!data || !view || !diagnosed)
-    return <Page title="Signals">{error && <Notice kind="danger">{error.message}</Notice>}</Page>;
-  return <CaseSignals key={id} caseId={id} number={data.number} newest={view} diagnosed={diagnosed} />;
+  const { found, error } = useDiagnosedCase(id);
+  if (!found) return <Page title="Signals">{error && <Notice kind="danger">{error.message}</Notice>}</Page>;
+  return <CaseSignals key={id} caseId={id} {...found} />;
 }
 
-interface CaseSignalsProps {
+interface CaseSignalsProps extends DiagnosedCase {
   readonly caseId: string;
-  readonly number: number;
-  readonly newest: CaseView;
-  readonly diagnosed: Diagnosed<CaseView>;
 }
 
 function CaseSignals({ caseId, number, newest, diagnosed }: CaseSignalsProps) {
