@@ -166,7 +166,20 @@ test('the simulated meter gives readings by a key, and is unplugged in the middl
   await page.getByLabel('What', { exact: true }).selectOption('+5 VSB');
   await page.getByRole('heading', { name: 'Readings' }).click();
   await page.keyboard.press('m');
-  await expect(page.getByRole('region', { name: 'Table of readings' })).toContainText('+5 VSB');
+  const table = page.getByRole('region', { name: 'Table of readings' });
+  await expect(table).toContainText('+5 VSB');
+
+  // A clamp reads amperes; how far the meter may be off is typed once and stands with each reading in volts.
+  await page.getByLabel('What', { exact: true }).selectOption('Current of +12 V');
+  await type(page, 'It measures, A', '7.4');
+  await page.getByRole('heading', { name: 'Readings' }).click();
+  await page.keyboard.press('m');
+  await expect(table.getByRole('row', { name: /Current of \+12 V/ })).toContainText('7.40');
+  await page.getByRole('button', { name: 'Change its accuracy' }).click();
+  await type(page, 'Percent of reading', '99');
+  await expect(page.getByText('expected percent, 0 to 50, found "99"')).toBeVisible();
+  await type(page, 'Percent of reading', '0.05');
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
 
   // The running test takes it by the same key, with the meter's name.
   await page.getByRole('button', { name: 'Back to the tests' }).click();
@@ -177,7 +190,9 @@ test('the simulated meter gives readings by a key, and is unplugged in the middl
   await expect(sheet(page).getByText(/Measure \+5 VSB with a USB load/)).toBeVisible();
   const [, id] = /\/cases\/([0-9a-f-]+)/.exec(page.url()) ?? [];
   const file = await (await page.request.get(`${program.url}/api/cases/${id}/file`)).text();
-  expect(file).toContain('"name":"JOVIAL PROBE SIMULATED METER"');
+  expect(file).toContain(
+    '"name":"JOVIAL PROBE SIMULATED METER","accuracy":{"percent":0.05,"counts":2,"resolution":0.01}',
+  );
 
   await page.getByRole('link', { name: 'Power', exact: true }).click();
   await page.getByLabel('The simulated meter').selectOption('does not answer');

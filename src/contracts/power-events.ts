@@ -26,7 +26,11 @@ export const powerMeasuredBody = {
     .strictObject({
       quantity: z.enum(MEASURED_QUANTITIES),
       at: z.enum(RAIL_LOADS),
-      value: z.number().min(-100).max(10_000).describe('In volts; of power-good in milliseconds.'),
+      value: z
+        .number()
+        .min(-100)
+        .max(10_000)
+        .describe('In volts; of a current in amperes, of power-good in milliseconds.'),
       accuracy: meterAccuracySchema.optional(),
       meter: words(120).optional().describe('What the meter said that it is.'),
     })

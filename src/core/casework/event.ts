@@ -69,14 +69,21 @@ export interface CaseOpened extends EventBase {
   readonly dataConsent?: DataConsent;
 }
 
+/** With what a reading was taken. */
+export interface ReadingMeter {
+  /** What a meter that gave it by itself said that it is. */
+  readonly name?: string;
+  /** How far it may be off; left out for a usual bench meter. */
+  readonly accuracy?: MeterAccuracy;
+}
+
 export interface TrialDone extends EventBase {
   readonly kind: 'trial-done';
   readonly trial: string;
   readonly outcome: string;
   /** For a measurement: what the meter read. */
   readonly volts?: number;
-  /** For a reading that a meter gave by itself: which meter, and how far it may be off. */
-  readonly meter?: { readonly name?: string; readonly accuracy?: MeterAccuracy };
+  readonly meter?: ReadingMeter;
   /** For a start: what else was seen and heard of it. */
   readonly seen?: StartSigns;
   readonly note?: string;

@@ -43,6 +43,7 @@ export type {
   PowerMeasured,
   PowerNoted,
   PowerReading,
+  ReadingMeter,
   Recorded,
   StrategyChosen,
   SwitchedOff,

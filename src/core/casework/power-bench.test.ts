@@ -111,6 +111,17 @@ describe('an overload, from intake to the end', () => {
   });
 });
 
+test('a supply that the start alone overloads is suspected of a cut-out at a plain start, a larger one is not', () => {
+  const started = (sheet: PowerSheet) =>
+    after(opened(), noted({ ...sheet, consumers }), { kind: 'trial-done', trial: 'start', outcome: 'cuts-out' });
+  const tiny = started({ ...ownLeads, supply: { watts: 60, v12Amps: [4] } });
+  expect(assessPower(planOf({ ...ownLeads, consumers, supply: { watts: 60 } })).verdict.sentence).toMatch(
+    /start alone/,
+  );
+  expect(diagnoseCase(tiny).suspects[0]?.fault).toBe('supply-too-small@supply');
+  expect(shareOf(started(ownLeads), 'supply-too-small@supply')).toBeLessThan(0.05);
+});
+
 test('without a load that is too much the same complaint is not the supply', () => {
   const enough = after(opened(), noted({ ...ownLeads, consumers }), load('cuts-out'));
   expect(shareOf(enough, 'supply-too-small@supply')).toBeLessThan(

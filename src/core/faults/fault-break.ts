@@ -21,6 +21,7 @@ export function breakOf(fault: FaultInstance, presentation: Presentation, machin
   return {
     link: fault.link,
     probability: fault.stopProbability,
+    whileStarting: fault.stopsStart,
     shows: showsAs(fault, presentation, machine),
   };
 }

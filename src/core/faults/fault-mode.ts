@@ -73,6 +73,8 @@ export interface FaultMode {
   readonly stopProbability?: number;
   /** The same by what was noted of the machine; null where that says nothing of it. */
   readonly stopsIn?: (machine: Machine) => number | null;
+  /** Of a fault at load: probability, 0 to 1, that the start is already too much. Default 0. */
+  readonly stopsStartIn?: (machine: Machine) => number;
   /** Machines in which it can exist. Default: all that have the part. */
   readonly existsIn?: (machine: Machine, part: Part) => boolean;
   /** Configurations in which it can act. Default: while the original part is attached. */

@@ -28,6 +28,8 @@ export interface FaultInstance {
   readonly weight: number;
   /** Probability, 0 to 1, that it stops one attempt. */
   readonly stopProbability: number;
+  /** Of one at load: the same of a start that is not watched under load; 0 of any other. */
+  readonly stopsStart: number;
   /** Stands for whatever the catalogue does not know at this link. */
   readonly somethingElse: boolean;
 }
@@ -104,6 +106,7 @@ function instantiate(mode: FaultMode, part: Part, { machine, circumstances }: Ca
     repairClass: repairFor(mode, part, machine),
     weight: mode.prior.weight * factor * (mode.prior.inMachine?.(machine) ?? 1),
     stopProbability: mode.stopsIn?.(machine) ?? mode.stopProbability ?? 1,
+    stopsStart: mode.stopsStartIn?.(machine) ?? 0,
     somethingElse: false,
   };
 }

@@ -36,6 +36,9 @@ export function supplyStops({ power }: Machine): number | null {
   return passes === null ? null : between(0.9, 0.99, passes);
 }
 
+/** How surely it trips while the machine starts: where the start alone draws more than it gives. */
+export const supplyStopsStart = ({ power }: Machine): number => between(0, 0.9, power?.own?.startPasses ?? 0);
+
 /** A supply that is too small is seldom alone where the leads are stretched as well; with sound ones it is. */
 export function chanceOfOverload({ power }: Machine): number | null {
   const own = power?.own;

@@ -86,6 +86,8 @@ export interface PowerStanding {
   readonly peakPasses: number | null;
   /** The same of the sustained load. */
   readonly sustainedPasses: number | null;
+  /** The same of what a start draws. */
+  readonly startPasses: number | null;
   /** "overloaded": one carries more than it may. "unsafe": a card is fed in a way that it should not be. */
   readonly leads: 'overloaded' | 'unsafe' | 'sound' | null;
 }

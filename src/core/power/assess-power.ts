@@ -73,6 +73,8 @@ function verdictOf({ limits }: PowerBudget, weakest: LoadedElement | null, fit: 
   const [first] = limits;
   if (!first) return { verdict: 'no-label', sentence: withoutLabel(fit), overload };
   const what = first.limit.id === 'total' ? 'it' : `its ${first.limit.name}`;
+  if (limits.some(({ startPasses }) => startPasses >= tooOften))
+    return { verdict: 'too-small', sentence: 'Too small: the start alone draws more than it gives.', overload };
   const passes = `peaks overload ${what} ${howOften(first.peakPasses)}`;
   if (first.peakPasses >= tooOften) return { verdict: 'too-small', sentence: `Too small: ${passes}.`, overload };
   if (first.peakPasses >= often) return { verdict: 'tight', sentence: `Tight: ${passes}.`, overload };

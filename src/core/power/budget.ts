@@ -1,4 +1,4 @@
-import { LOADS, type Consumer, type Load } from './consumer';
+import { LOADS, type Consumer, type ConsumerKind, type Load } from './consumer';
 import type { Rail } from './rail';
 import { limitsOf, shareLeft, usualDerating, type Derating, type Limit, type SupplyLabel } from './supply-label';
 import { probabilityAbove, quantileOf, sumOfRanges, type WattsRange } from './watts-distribution';
@@ -20,6 +20,8 @@ export interface LimitStanding {
   readonly headroomWatts: number;
   /** Probability, 0 to 1, that the sustained load passes it. */
   readonly sustainedPasses: number;
+  /** The same of a start: typical work, with drives and fans at their peak as they spin up. */
+  readonly startPasses: number;
   /** The same that a peak passes it by more than the protection bears. */
   readonly peakPasses: number;
 }
@@ -70,11 +72,16 @@ export function powerBudget({
       loads: ownLoads,
       headroomWatts: watts - ownLoads.sustained.middle,
       sustainedPasses: probabilityAbove(sums.sustained, watts),
+      startPasses: probabilityAbove(sumOfRanges(rows.map((row) => on(row, loadOfStart(row.consumer), rails))), watts),
       peakPasses: probabilityAbove(sums.peak, watts * derating.peakAllowance),
     };
   });
   return { loads, consumers: rows, limits: limits.sort(firstToGive), shareLeft: left };
 }
+
+/** What has a motor spins up; everything else does typical work while the machine starts. */
+const loadOfStart = ({ kind }: Consumer): Load => (spinsUp.includes(kind) ? 'peak' : 'typical');
+const spinsUp: readonly ConsumerKind[] = ['hard-drive', 'optical-drive', 'fan', 'pump'];
 
 /** The likeliest to be passed first; among the equally likely the one that is fullest. */
 function firstToGive(a: LimitStanding, b: LimitStanding): number {

@@ -29,9 +29,17 @@ export { calibrateByTrace } from './calibrate-by-trace';
 export type { TraceCalibration } from './calibrate-by-trace';
 export { RAILS } from './rail';
 export type { Rail } from './rail';
-export { factsOf, MEASURED_QUANTITIES, measuredBy, RAIL_LOADS, trialQuantityOf } from './measured-quantity';
+export {
+  currentBeside,
+  factsOf,
+  isCurrent,
+  MEASURED_QUANTITIES,
+  measuredBy,
+  RAIL_LOADS,
+  trialQuantityOf,
+} from './measured-quantity';
 export type { MeasuredQuantity, QuantityFacts, RailLoad } from './measured-quantity';
-export { probabilityWithin, railDrop, railLimits, spreadOf, usualMeter } from './reading';
+export { probabilityWithin, railDrop, railLimits, spreadOf, usualClamp, usualMeter } from './reading';
 export type { Limits, MeterAccuracy, RailDrop } from './reading';
 export { shareLeft, usualDerating } from './supply-label';
 export type { Derating, Limit, SupplyLabel } from './supply-label';

@@ -145,7 +145,8 @@ function drawOf(one: SheetConsumer): Draw {
   };
 }
 
-function labelOf(supply: SheetSupply | SheetAdapter): SupplyLabel {
+/** The label that a sheet notes, with null for what it leaves out. */
+export function labelOf(supply: SheetSupply | SheetAdapter): SupplyLabel {
   if ('adapterVolts' in supply)
     return adapterLabel({ name: supply.name ?? 'DC adapter', volts: supply.adapterVolts, amps: supply.adapterAmps });
   const { name = 'supply', watts, v12Amps = [] } = supply;

@@ -12,6 +12,7 @@ export function standingOf({ budget, leads, unsafe }: PowerAssessment): PowerSta
   return {
     peakPasses: worst(({ peakPasses }) => peakPasses),
     sustainedPasses: worst(({ sustainedPasses }) => sustainedPasses),
+    startPasses: worst(({ startPasses }) => startPasses),
     leads: leads.length === 0 ? null : isOverloaded ? 'overloaded' : isUnsafe ? 'unsafe' : 'sound',
   };
 }

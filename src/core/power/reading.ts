@@ -11,6 +11,9 @@ export interface MeterAccuracy {
 /** A usual bench meter in its 20 V range. */
 export const usualMeter: MeterAccuracy = { percent: 0.5, counts: 2, resolution: 0.01 };
 
+/** A usual clamp meter for direct current in its 60 A range. */
+export const usualClamp: MeterAccuracy = { percent: 2, counts: 5, resolution: 0.01 };
+
 /** One standard deviation of a reading: the limits of the meter taken as a rectangular distribution (GUM 4.3.7). */
 export const spreadOf = (reading: number, { percent, counts, resolution }: MeterAccuracy): number =>
   (Math.abs(reading) * (percent / 100) + counts * resolution) / Math.sqrt(3);

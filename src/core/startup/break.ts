@@ -17,8 +17,17 @@ export interface Break {
   readonly link: LinkId;
   /** Probability, 0 to 1, that it stops this attempt. */
   readonly probability: number;
+  /** Of one under load: probability, 0 to 1, that the start is already too much. Default 0. */
+  readonly whileStarting?: number;
   readonly shows: StartDistribution;
 }
+
+/** How far a start attempt is watched: to a started system, or on through minutes of full load. */
+export type StartDepth = 'start' | 'load';
+
+/** Probability, 0 to 1, that a break stops an attempt that is watched so far; what breaks at load lets most starts pass. */
+export const stopsAt = ({ link, probability, whileStarting = 0 }: Omit<Break, 'shows'>, depth: StartDepth): number =>
+  depth === 'start' && link === 'load' ? whileStarting : probability;
 
 const nothing = distributionOf({ dead: 1 });
 const noSystem = distributionOf({ 'no-boot': 1 });

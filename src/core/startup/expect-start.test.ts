@@ -44,6 +44,14 @@ test('a load fault shows only when the watch goes on to load', () => {
   expect(probability(expectStart(machine, asFound, weak, { depth: 'load' }), 'cuts-out')).toBe(1);
 });
 
+test('a load that the start alone is stops a start by its own probability, behind every earlier link', () => {
+  const heavy = { ...stop('load', 'cuts-out', 0.95), whileStarting: 0.4 };
+  expect(probability(expectStart(machine, asFound, [heavy]), 'cuts-out')).toBeCloseTo(0.4, 12);
+  expect(probability(expectStart(machine, asFound, [heavy], { depth: 'load' }), 'cuts-out')).toBeCloseTo(0.95, 12);
+  const behind = expectStart(machine, asFound, [heavy, stop('boot', 'no-boot', 0.5)]);
+  expect(probability(behind, 'cuts-out')).toBeCloseTo(0.2, 12);
+});
+
 test.each<[string, string, Partial<DeclaredMachine>, StartOutcome]>([
   ['without memory, a speaker complains of memory', 'module', { board: { speaker: true } }, 'at-memory'],
   ['without memory, stage lights name memory', 'module', { board: { stageLights: true } }, 'at-memory'],

@@ -1,18 +1,15 @@
 import type { Configuration, Machine } from '../machine';
-import { missingBreaks, attemptDoubt, type Break } from './break';
+import { attemptDoubt, missingBreaks, stopsAt, type Break, type StartDepth } from './break';
 import { linkIndex, type LinkId } from './link';
 import { START_OUTCOMES, startOutcomeIndex, type StartDistribution } from './start-outcome';
-
-/** How far a start attempt is watched: to a started system, or on through minutes of full load. */
-export type StartDepth = 'start' | 'load';
 
 const works = startOutcomeIndex('works');
 
 /**
  * The generative start-up model: probabilities of what is seen when a machine with these breaks is started.
  * Walks the chain; the first link that fails decides, later links are not reached.
- * Returns probabilities over START_OUTCOMES that sum to 1. Breaks at "load" count only when the watch goes on to load. A
- * spare in place may be bad itself, unless spares are to be trusted.
+ * Returns probabilities over START_OUTCOMES that sum to 1. Breaks at "load" count when the watch goes on to load, or by
+ * how often they stop a start already. A spare in place may be bad itself, unless spares are to be trusted.
  */
 export function expectStart(
   machine: Machine,
@@ -28,20 +25,17 @@ export function expectStart(
 function walk(breaks: readonly Break[], depth: StartDepth): StartDistribution {
   const seen = new Float64Array(START_OUTCOMES.length);
   let reached = 1;
-  for (const { probability, shows } of inChainOrder(breaks, depth)) {
-    const stopped = reached * probability;
-    for (let i = 0; i < seen.length; i++) seen[i] = (seen[i] ?? 0) + stopped * (shows[i] ?? 0);
+  for (const stop of inChainOrder(breaks)) {
+    const stopped = reached * stopsAt(stop, depth);
+    for (let i = 0; i < seen.length; i++) seen[i] = (seen[i] ?? 0) + stopped * (stop.shows[i] ?? 0);
     reached -= stopped;
   }
   seen[works] = (seen[works] ?? 0) + reached;
   return seen;
 }
 
-function inChainOrder(breaks: readonly Break[], depth: StartDepth): Break[] {
-  return breaks
-    .filter(({ link }) => depth === 'load' || link !== 'load')
-    .sort((a, b) => linkIndex(a.link) - linkIndex(b.link));
-}
+const inChainOrder = (breaks: readonly Break[]): Break[] =>
+  [...breaks].sort((a, b) => linkIndex(a.link) - linkIndex(b.link));
 
 /** Probability, 0 to 1, that a start gets past a link, whatever may stop it later. */
 export function probabilityToPass(

@@ -1,4 +1,5 @@
-import { desktopWithLights as desktop, diagnosisOf, stateOf, type BriefLog } from '../../casework/testing-log';
+import { diagnoseCase, foldOn, type CaseState, type EventBody } from '../../casework';
+import { desktopWithLights as desktop, diagnosisOf, eventId, stateOf, type BriefLog } from '../../casework/testing-log';
 import { instantiateFaults } from '../../faults';
 import { priorBelief } from './belief';
 import { enumeratePosterior } from './testing-enumeration';
@@ -67,12 +68,31 @@ test.each<[string, BriefLog]>([
       ],
     },
   ],
-])('the posterior equals a plain enumeration %s', (_when, log) => {
-  const { machine, steps, opened } = stateOf(log);
+])('the posterior equals a plain enumeration %s', (_when, log) => expectExact(stateOf(log)));
+
+function expectExact(state: CaseState): void {
+  const { machine, steps, opened } = state;
   const expected = enumeratePosterior(machine, steps, createSpace(machine, opened.circumstances));
-  const { suspects } = diagnosisOf(log);
+  const { suspects } = diagnoseCase(state);
   expect(suspects).toHaveLength(expected.size);
   for (const { fault, probability: p } of suspects) expect(Math.abs(p - (expected.get(fault) ?? 0))).toBeLessThan(1e-9);
+}
+
+test('the same where the start alone may be too much for the supply, and is made again', () => {
+  const bodies: EventBody[] = [
+    { kind: 'power-noted', sheet: { consumers: [{ kind: 'processor', baseWatts: 95 }], supply: { watts: 75 } } },
+    { kind: 'trial-done', trial: 'start', outcome: 'cuts-out' },
+    { kind: 'trial-done', trial: 'start', outcome: 'works' },
+    { kind: 'trial-done', trial: 'run-under-load', outcome: 'cuts-out' },
+  ];
+  const folded = foldOn(
+    stateOf({ machine: desktop, reported: 'cuts-out' }),
+    bodies.map((body, i) => ({ ...body, id: eventId(i + 50), at: '2026-01-05T10:00:00Z', by: 'Test' })),
+  );
+  if (!folded.ok) throw new Error(folded.problem.message);
+  const atStart = folded.state.machine.power?.own?.startPasses ?? 0;
+  expect([atStart > 0.2, atStart < 0.8]).toEqual([true, true]);
+  expectExact(folded.state);
 });
 
 test('probabilities of hypotheses and of links sum to 1, those of suspects to no more than two faults', () => {

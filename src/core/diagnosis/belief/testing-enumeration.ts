@@ -6,6 +6,7 @@ import {
   likelihoodOfSigns,
   linkIndex,
   missingBreaks,
+  stopsAt,
   type StartOutcome,
 } from '../../startup';
 import { densityOfReading, expectReading, type PresentFault } from '../../trials';
@@ -55,9 +56,9 @@ function likelihoodAgain(step: EvidenceStep, machine: Machine, present: readonly
   let kept = 1;
   let seen = 0;
   for (const { fault, stops } of present) {
-    const s = stops.probability;
-    const reached = linkIndex(stops.link) < firstMissing && (depth === 'load' || stops.link !== 'load');
-    if (s === 1 || !reached || !canAct(fault, machine, configuration)) continue;
+    const s = stopsAt(stops, depth);
+    const reached = linkIndex(stops.link) < firstMissing;
+    if (s === 1 || s === 0 || !reached || !canAct(fault, machine, configuration)) continue;
     const [asStruck, asQuiet] = [s * (stops.shows[last] ?? 0), (1 - s) * (healthy[last] ?? 0)];
     const struck = asStruck + asQuiet > 0 ? asStruck / (asStruck + asQuiet) : 0;
     seen += kept * (struck * (1 - s) * (healthy[now] ?? 0) + (1 - struck) * s * (stops.shows[now] ?? 0));

@@ -110,8 +110,13 @@ function decidersOf(pass: Float64Array): Int32Array {
 }
 
 /** By variant: probability that it does not stop an attempt in this configuration, among those that count. */
-function passes({ acting, variants }: Compiling, counts: (link: number) => boolean): Float64Array {
-  const { faultIndex, link, stops } = factsOf(variants);
+function passes(
+  { acting, variants }: Compiling,
+  counts: (link: number) => boolean,
+  depth: StartDepth = 'load',
+): Float64Array {
+  const { faultIndex, link, ...facts } = factsOf(variants);
+  const stops = depth === 'load' ? facts.stops : facts.stopsStart;
   const counted = LINKS.map((_, at) => counts(at));
   const pass = new Float64Array(variants.length).fill(1);
   for (let v = 0; v < pass.length; v++)
@@ -123,8 +128,7 @@ function compileStart(depth: StartDepth, compiling: Compiling): OutcomeModel {
   const { machine, configuration, variants } = compiling;
   const none = expectStart(machine, configuration, [], { depth, trustSpares: true });
   const stopsAt = missingBreaks(machine, configuration).reduce((top, { link }) => Math.min(top, linkIndex(link)), 99);
-  const load = linkIndex('load');
-  const pass = passes(compiling, (link) => link < stopsAt && (depth === 'load' || link !== load));
+  const pass = passes(compiling, (link) => link < stopsAt, depth);
   return {
     width: none.length,
     pass,

@@ -1,4 +1,4 @@
-import { linkIndex } from '../../startup';
+import { linkIndex, stopsAt } from '../../startup';
 import type { Showing, Variant } from './hypothesis-space';
 
 /** What every trial asks of the variants of a space, by variant: it never changes, and all trials share it. */
@@ -8,6 +8,8 @@ export interface VariantFacts {
   readonly link: Int32Array;
   /** Probability that it stops an attempt in which it acts. */
   readonly stops: Float64Array;
+  /** The same of a start that is not watched under load. */
+  readonly stopsStart: Float64Array;
   readonly showsAtStart: readonly (readonly Showing[])[];
   /** In a look at a sign of the chain: the sign is gone. */
   readonly showsAsSign: readonly (readonly Showing[])[];
@@ -37,6 +39,7 @@ function gather(variants: readonly Variant[]): VariantFacts {
     faultIndex: Int32Array.from(variants, ({ faultIndex }) => faultIndex),
     link: Int32Array.from(variants, ({ fault }) => linkIndex(fault.link)),
     stops: Float64Array.from(variants, ({ present }) => present.stops.probability),
+    stopsStart: Float64Array.from(variants, ({ present }) => stopsAt(present.stops, 'start')),
     showsAtStart: variants.map(({ showsAs }) => showsAs),
     showsAsSign: variants.map(() => signGone),
     atPart,

@@ -1,7 +1,7 @@
 /** Fault modes from picture to load: monitor, ports, drives, system, heat. Over 250 lines because it is a table. */
 import type { FaultMode } from '../fault-mode';
 import { judged } from '../fault-mode';
-import { leadsFactor, supplyStops, supplyTooSmallFactor } from '../power-factors';
+import { leadsFactor, supplyStops, supplyStopsStart, supplyTooSmallFactor } from '../power-factors';
 import {
   asFoundOnly,
   cableWhereFound,
@@ -328,6 +328,7 @@ export const outsideFaults: readonly FaultMode[] = [
     presentations: [{ as: 'cuts-out', weight: 1 }],
     stopProbability: 0.95,
     stopsIn: supplyStops,
+    stopsStartIn: supplyStopsStart,
     actsIn: tooSmallSupplyIn,
     repair: 'replace',
     sightings: [{ look: 'wall-meter-load', as: 'near', probability: 0.7 }],

@@ -9,7 +9,7 @@ import { canReadAloud } from '../../components/read-aloud';
 import { useLatest } from '../../components/use-latest';
 import { useDesk, useDeskStore } from '../../stores/desk-store';
 import { isDrafted, type CaseView } from './case-view';
-import { isOffByLog } from '../../../core/casework';
+import { isOffByLog, type ReadingMeter } from '../../../core/casework';
 import type { CaseActions } from './use-case-actions';
 import { outcomeForKey, splitOutcomes, type OutcomeChoices } from './outcome-choices';
 import { useReadNext } from './use-read-next';
@@ -29,7 +29,7 @@ export interface TrialWork {
   readonly choices: OutcomeChoices;
   readonly choose: (id: string | null) => void;
   readonly backToProposal: () => void;
-  readonly outcome: (id: string, volts?: number, meter?: string) => void;
+  readonly outcome: (id: string, volts?: number, meter?: ReadingMeter) => void;
   /** Set while the reason is asked for which the trial could not be done. */
   readonly whyNot: { readonly answer: (reason: string) => void; readonly leave: () => void } | null;
   /** Set while it is asked whether unticked leads of a stripped start are still connected. */
@@ -72,7 +72,7 @@ export function useTrialWork({ caseId, view, newest, diagnosis, canWrite, action
   const [asksWhyNot, setAsksWhyNot] = useState(false);
   const write = useWriteOutcome(caseId, view, actions);
   const leads = useLeftIn({ caseId, view, trial, write });
-  const outcome = useLatest((id: string, volts?: number, meter?: string) => {
+  const outcome = useLatest((id: string, volts?: number, meter?: ReadingMeter) => {
     if (!trial || isDisabled || !gate.pass(id)) return;
     if (id === 'could-not') return setAsksWhyNot(true);
     if (leads.isAsked(id)) return;

@@ -1,3 +1,4 @@
+import type { ReadingMeter } from '../../../core/casework';
 import type { TrialView } from '../../../core/diagnosis';
 import type { Change } from '../../../core/machine';
 import { formatTrialId, isSilent } from '../../../core/trials';
@@ -9,8 +10,8 @@ import type { CaseActions } from './use-case-actions';
 export interface SeenOutcome {
   readonly outcome: string;
   readonly volts?: number | undefined;
-  /** The meter that gave the reading by itself. */
-  readonly meter?: string | undefined;
+  /** With what a reading was taken. */
+  readonly meter?: ReadingMeter | undefined;
   readonly note: string;
   /** What was really set up for it, where the trial was not done as it stands: then a plain start is written. */
   readonly setUpAs?: readonly Change[];
@@ -35,7 +36,7 @@ export function useWriteOutcome(caseId: string, view: CaseView, actions: CaseAct
         trial: setUpAs ? formatTrialId({ kind: 'start' }) : trial.id,
         outcome,
         ...(volts === undefined ? {} : { volts }),
-        ...(meter === undefined ? {} : { meter: { name: meter } }),
+        ...(meter && Object.keys(meter).length > 0 ? { meter } : {}),
         ...(seen ? { seen } : {}),
         ...(note ? { note } : {}),
       })

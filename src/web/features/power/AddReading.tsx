@@ -5,6 +5,7 @@ import {
   factsOf,
   MEASURED_QUANTITIES,
   type MeasuredQuantity,
+  type QuantityFacts,
   type RailLoad,
   type SheetAdapter,
   type SheetSupply,
@@ -13,9 +14,10 @@ import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
 import { Select } from '../../components/Select';
 import { capitalized, decimal } from '../../components/format';
+import { useNotedAccuracy } from '../../stores/meter-accuracy-store';
 import { FromMeter } from '../case-log/FromMeter';
 import { railLoadWords } from '../../../core/record';
-import { parseFigure } from './parse-figures';
+import { parseFigure, type Figure } from './parse-figures';
 
 const Row = styled.form`
   display: grid;
@@ -29,6 +31,14 @@ const Row = styled.form`
   }
 `;
 
+const unitWords = { V: 'volts', A: 'amperes', ms: 'milliseconds' } as const;
+
+/** Why what was typed is no reading. */
+const problemOf = (read: Figure<number>, facts: QuantityFacts): string =>
+  read.ok ? `expected ${unitWords[facts.unit]}, for instance ${decimal(usualOf(facts), 2)}` : read.message;
+
+const usualOf = ({ limits: { low, high } }: QuantityFacts): number => (high === Infinity ? 8.4 : (low + high) / 2);
+
 interface AddReadingProps {
   readonly supply: SheetSupply | SheetAdapter | null;
   readonly onReading: (reading: PowerReading) => void;
@@ -41,24 +51,23 @@ export const AddReading = memo(function AddReading({ supply, onReading }: AddRea
   const facts = factsOf(quantity, supply);
   const [wantedLoad, setLoad] = useState<RailLoad>('idle');
   const load = facts.loads.includes(wantedLoad) ? wantedLoad : (facts.loads[0] ?? 'idle');
+  // What the meter of the bench is worth is said of its volts; a clamp or a scope is another instrument.
+  const ownAccuracy = useNotedAccuracy();
+  const noted = facts.unit === 'V' && !quantity.startsWith('ripple') ? ownAccuracy : {};
   const [text, setText] = useState('');
   const [error, setError] = useState<string | undefined>();
-  const unit = facts.unit === 'V' ? 'volts' : 'milliseconds';
+  const unit = unitWords[facts.unit];
   return (
     <Row
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        const read = parseFigure(text, { min: -100, max: facts.unit === 'V' ? 300 : 10_000, unit });
+        const read = parseFigure(text, { min: -100, max: facts.unit === 'ms' ? 10_000 : 300, unit });
         if (!read.ok || read.value === null) {
-          setError(
-            read.ok
-              ? `expected ${unit}, for instance ${decimal((facts.limits.low + facts.limits.high) / 2, 2)}`
-              : read.message,
-          );
+          setError(problemOf(read, facts));
           return;
         }
-        onReading({ quantity, at: load, value: read.value });
+        onReading({ quantity, at: load, value: read.value, ...noted });
         setText('');
       }}
     >
@@ -89,7 +98,12 @@ export const AddReading = memo(function AddReading({ supply, onReading }: AddRea
       <Button type="submit" $kind="primary">
         Add
       </Button>
-      {facts.unit === 'V' && <FromMeter onVolts={(value, meter) => onReading({ quantity, at: load, value, meter })} />}
+      {facts.unit !== 'ms' && (
+        <FromMeter
+          quantity={facts.unit === 'A' ? 'amps' : 'volts'}
+          onValue={(value, meter) => onReading({ quantity, at: load, value, meter, ...noted })}
+        />
+      )}
     </Row>
   );
 });

@@ -16,6 +16,10 @@ const Space = styled.div`
   margin-bottom: 0.6rem;
 `;
 
+const Whole = styled.div`
+  grid-column: 1 / -1;
+`;
+
 const moodWords: Readonly<Record<MeterMood, string>> = {
   answers: 'answers as it should',
   silent: 'does not answer',
@@ -87,16 +91,23 @@ function SimulatedBench() {
         onEnter={(text) => figure(text, 'volts', 'volts')}
       />
       <ValueCell
+        label="It measures, A"
+        shown={String(bench.amps)}
+        onEnter={(text) => figure(text, 'amps', 'amperes')}
+      />
+      <ValueCell
         label="At the wall, W"
         shown={String(bench.watts)}
         onEnter={(text) => figure(text, 'watts', 'watts')}
       />
-      <Select
-        label="The simulated meter"
-        value={bench.mood}
-        choices={METER_MOODS.map((id) => ({ id, label: moodWords[id] }))}
-        onChange={(mood) => setBench({ mood: mood as MeterMood })}
-      />
+      <Whole>
+        <Select
+          label="The simulated meter"
+          value={bench.mood}
+          choices={METER_MOODS.map((id) => ({ id, label: moodWords[id] }))}
+          onChange={(mood) => setBench({ mood: mood as MeterMood })}
+        />
+      </Whole>
     </Fields>
   );
 }

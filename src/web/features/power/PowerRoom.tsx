@@ -1,7 +1,7 @@
 import { useMemo, type ReactNode } from 'react';
 import styled from 'styled-components';
 import type { PowerReading, TakenReading } from '../../../core/casework';
-import { usualMeter, type PowerAssessment, type PowerSheet, type School } from '../../../core/power';
+import { type PowerAssessment, type PowerSheet, type School } from '../../../core/power';
 import { Button } from '../../components/Button';
 import { useLatest } from '../../components/use-latest';
 import type { DraftTrace } from '../../stores/power-draft-store';
@@ -10,6 +10,7 @@ import { BudgetPanel } from './BudgetPanel';
 import { ConsumersTable } from './ConsumersTable';
 import { LeadEditor } from './LeadEditor';
 import { FirstLeads, LeadListPanel, LeadsPanel } from './LeadsPanel';
+import { MeterAccuracyFields } from './MeterAccuracyFields';
 import { MeterPanel } from './MeterPanel';
 import { PlugCount } from './PlugCount';
 import { PowerCautions } from './PowerCautions';
@@ -152,12 +153,10 @@ function ReadingsPanel({ bench: { sheet, assessment }, readings, onReading }: Re
     <Panel aria-labelledby="power-readings">
       <PanelHead>
         <h2 id="power-readings">Readings</h2>
-        <span>
-          meter ±{usualMeter.percent} % + {usualMeter.counts} counts
-        </span>
       </PanelHead>
       {onReading && <AddReading supply={sheet.supply ?? null} onReading={add} />}
       {onReading && <MeterPanel />}
+      {onReading && <MeterAccuracyFields />}
       <ReadingsTable rows={rows} />
     </Panel>
   );

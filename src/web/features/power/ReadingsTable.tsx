@@ -2,6 +2,7 @@ import { memo } from 'react';
 import styled from 'styled-components';
 import { decimal } from '../../components/format';
 import { railLoadWords } from '../../../core/record';
+import type { QuantityFacts } from '../../../core/power';
 import { dropInWords, loadsRead, type ReadingRow } from './readings-view';
 import { Quiet, Table, Wide } from './room-parts';
 
@@ -14,6 +15,9 @@ const Name = styled.th`
 const Out = styled.strong`
   color: ${({ theme }) => theme.danger};
 `;
+
+const limitsInWords = ({ limits: { low, high }, unit }: QuantityFacts, digits: number): string =>
+  high === Infinity ? `in ${unit}` : `${decimal(low, digits)}–${decimal(high, digits)} ${unit}`;
 
 /** The readings of supply and adapter: quantities down, loads across, and what each means. */
 export const ReadingsTable = memo(function ReadingsTable({ rows }: { readonly rows: readonly ReadingRow[] }) {
@@ -46,7 +50,7 @@ export const ReadingsTable = memo(function ReadingsTable({ rows }: { readonly ro
                   </td>
                 ))}
                 <td data-figure title={facts.source}>
-                  {decimal(facts.limits.low, digits)}–{decimal(facts.limits.high, digits)} {facts.unit}
+                  {limitsInWords(facts, digits)}
                 </td>
                 <td>
                   {isOut ? <Out>{verdict}</Out> : verdict}

@@ -2,10 +2,12 @@ import { useId, useState } from 'react';
 import styled from 'styled-components';
 import { fonts } from '../../theme/tokens';
 
-const Box = styled.label`
-  display: grid;
-  gap: 0.1rem;
+const Box = styled.div`
   min-width: 0;
+  label {
+    display: grid;
+    gap: 0.1rem;
+  }
   span {
     font-size: 0.86rem;
     color: ${({ theme }) => theme.muted};
@@ -72,21 +74,23 @@ export function ValueCell({ label, isBare = false, isText = false, shown, placeh
   };
   return (
     <Box>
-      {!isBare && <span>{label}</span>}
-      <Input
-        {...(isText ? { 'data-text': true } : { inputMode: 'decimal' })}
-        {...(isBare ? { 'aria-label': label } : {})}
-        value={typed ?? shown}
-        placeholder={placeholder}
-        aria-invalid={error !== null}
-        aria-describedby={error ? errorId : undefined}
-        autoComplete="off"
-        onChange={(event) => enter(event.target.value)}
-        onBlur={leave}
-        onKeyDown={(event) => {
-          if (event.key === 'Enter') leave();
-        }}
-      />
+      <label>
+        {!isBare && <span>{label}</span>}
+        <Input
+          {...(isText ? { 'data-text': true } : { inputMode: 'decimal' })}
+          {...(isBare ? { 'aria-label': label } : {})}
+          value={typed ?? shown}
+          placeholder={placeholder}
+          aria-invalid={error !== null}
+          aria-describedby={error ? errorId : undefined}
+          autoComplete="off"
+          onChange={(event) => enter(event.target.value)}
+          onBlur={leave}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') leave();
+          }}
+        />
+      </label>
       {error && (
         <Wrong id={errorId} role="alert">
           {error}

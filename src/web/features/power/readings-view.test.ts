@@ -48,3 +48,16 @@ test('an adapter is judged by its label, and columns stand for loads that were r
   expect(rows[0]?.verdict).toBe('within');
   expect(loadsRead(rowsOf(taken('v12', 'load', 12), taken('vsb', 'standby', 5)))).toEqual(['standby', 'load']);
 });
+
+test('a current is held against the label, and read at idle and load it makes the source resistance', () => {
+  const [volts, amps] = rowsOf(
+    taken('v12', 'idle', 12.1),
+    taken('v12', 'load', 11.7),
+    taken('amps-12', 'idle', 4),
+    taken('amps-12', 'load', 24),
+  );
+  expect([amps?.facts.limits.high, amps?.verdict, amps?.drop]).toEqual([30, 'within', null]);
+  expect(volts?.drop?.sourceOhms).toBeCloseTo(0.4 / 20, 9);
+  expect(rowsOf(taken('amps-12', 'load', 34))[0]?.verdict).toMatch(/^high/);
+  expect(rowsOf(taken('amps-5', 'load', 9))[0]?.verdict).toBe('');
+});

@@ -1,10 +1,13 @@
 import type { TakenReading } from '../../../core/casework';
 import {
+  currentBeside,
   factsOf,
+  isCurrent,
   MEASURED_QUANTITIES,
   probabilityWithin,
   RAIL_LOADS,
   railDrop,
+  usualClamp,
   usualMeter,
   type MeasuredQuantity,
   type MeterAccuracy,
@@ -29,6 +32,7 @@ export interface ReadingRow {
 
 /** Of a scope or a wall clock: another instrument than the bench meter, in its own digits. */
 const accuracyOf = (quantity: MeasuredQuantity): MeterAccuracy => {
+  if (isCurrent(quantity)) return usualClamp;
   if (quantity.startsWith('ripple')) return { percent: 3, counts: 2, resolution: 0.001 };
   return quantity === 'power-good' ? { percent: 1, counts: 5, resolution: 1 } : usualMeter;
 };
@@ -52,7 +56,7 @@ export function readingRows(
       idle && loaded && facts.unit === 'V' && !quantity.startsWith('ripple')
         ? railDrop(
             { idleVolts: Math.abs(idle.value), loadVolts: Math.abs(loaded.value) },
-            currentsOf(quantity, budget),
+            currentsRead(quantity, readings) ?? currentsOf(quantity, budget),
             idle.accuracy ?? usualMeter,
           )
         : null;
@@ -64,12 +68,24 @@ function judged(reading: TakenReading | undefined, facts: QuantityFacts): Pick<R
   if (!reading) return { verdict: '', isOut: false };
   const { low, high } = facts.limits;
   const { value, quantity } = reading;
+  if (high === Infinity) return { verdict: '', isOut: false };
   if (quantity === 'adapter' && value < 0) return { verdict: 'reversed: the outside is positive', isOut: true };
   const within = probabilityWithin(value, facts.limits, reading.accuracy ?? accuracyOf(quantity));
   if (within >= 0.5) return { verdict: within > 0.995 ? 'within' : `within, ${percent(within)} sure`, isOut: false };
   // Of a negative rail the weaker one is nearer to zero.
   const isLow = low < 0 ? value > high : value < low;
   return { verdict: `${isLow ? 'low' : 'high'}, ${percent(1 - within)} sure`, isOut: true };
+}
+
+/** Amperes at idle and under load as a clamp read them; null unless both were read. */
+function currentsRead(quantity: MeasuredQuantity, readings: readonly TakenReading[]) {
+  const current = currentBeside(quantity);
+  const amps = (...loads: RailLoad[]) =>
+    readings.findLast((one) => one.quantity === current && loads.includes(one.load))?.value;
+  const [idleAmps, loadAmps] = [amps('idle'), amps('load', 'cut-out')];
+  // Nothing is drawn from an adapter that feeds nothing.
+  const least = quantity === 'adapter' ? 0 : idleAmps;
+  return least === undefined || loadAmps === undefined ? null : { idleAmps: least, loadAmps };
 }
 
 /** Amperes at idle and under load by the budget, where the rail has one. */

@@ -33,7 +33,8 @@ export const Quiet = styled.p`
 export const Tools = styled.div`
   display: flex;
   flex-wrap: wrap;
-  gap: 0.4rem;
+  align-items: center;
+  gap: 0.4rem 0.7rem;
 `;
 export const Table = styled.table`
   width: 100%;

@@ -3,10 +3,12 @@ import { FromMeter } from '../../case-log/FromMeter';
 import { useCaseKeys } from '../../case-log/use-case-keys';
 import styled from 'styled-components';
 import { gradeReading } from '../../../../core/trials';
+import type { ReadingMeter } from '../../../../core/casework';
 import type { TrialView } from '../../../../core/diagnosis';
 import { Button } from '../../../components/Button';
 import { Field } from '../../../components/Field';
 import { useLatest } from '../../../components/use-latest';
+import { useNotedAccuracy } from '../../../stores/meter-accuracy-store';
 
 const Row = styled.form`
   display: grid;
@@ -28,13 +30,13 @@ export function ReadingEntry({
   onReading,
 }: {
   readonly trial: TrialView;
-  /** `meter` is the name of the meter that gave it by itself. */
-  readonly onReading: (outcome: string, volts: number, meter?: string) => void;
+  readonly onReading: (outcome: string, volts: number, meter?: ReadingMeter) => void;
 }) {
   const [text, setText] = useState('');
   const [error, setError] = useState<string | undefined>();
   const row = useRef<HTMLFormElement>(null);
   const { limits } = trial;
+  const noted = useNotedAccuracy();
   // The first figure of a reading finds its field by itself.
   const type = useLatest((key: string) => {
     if (!/^[\d.,−-]$/.test(key)) return false;
@@ -54,7 +56,7 @@ export function ReadingEntry({
       onSubmit={(event) => {
         event.preventDefault();
         if (volts === null || grade === null) setError('Enter volts between −30 and 300, for instance 5.04.');
-        else onReading(grade, volts);
+        else onReading(grade, volts, ...(noted.accuracy ? [noted] : []));
       }}
     >
       <Field
@@ -73,7 +75,7 @@ export function ReadingEntry({
         {label ? `${label}. ` : ''}Limits {Number(limits.lowVolts.toFixed(3))} to {Number(limits.highVolts.toFixed(3))}{' '}
         V.
       </p>
-      <FromMeter onVolts={(read, meter) => onReading(gradeReading(limits, read), read, meter)} />
+      <FromMeter onValue={(read, name) => onReading(gradeReading(limits, read), read, { name, ...noted })} />
     </Row>
   );
 }

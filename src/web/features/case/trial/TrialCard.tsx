@@ -4,7 +4,7 @@ import { memo } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { CaseState } from '../../../../core/casework';
+import type { CaseState, ReadingMeter } from '../../../../core/casework';
 import { kindInWords } from '../../../../core/machine';
 import type { Diagnosis, TrialView } from '../../../../core/diagnosis';
 import { rightForTrial } from '../../../../contracts';
@@ -121,7 +121,7 @@ interface TrialCardProps {
   /** The machine was set up by hand for this start. */
   readonly isSetUp: boolean;
   readonly onOutcome: (outcome: string) => void;
-  readonly onReading: (outcome: string, volts: number, meter?: string) => void;
+  readonly onReading: (outcome: string, volts: number, meter?: ReadingMeter) => void;
   readonly onStartWait: () => void;
   readonly onBackToProposal: () => void;
 }
