@@ -63,10 +63,7 @@ export const AddReading = memo(function AddReading({ supply, onReading }: AddRea
       onSubmit={(event) => {
         event.preventDefault();
         const read = parseFigure(text, { min: -100, max: facts.unit === 'ms' ? 10_000 : 300, unit });
-        if (!read.ok || read.value === null) {
-          setError(problemOf(read, facts));
-          return;
-        }
+        if (!read.ok || read.value === null) return setError(problemOf(read, facts));
         onReading({ quantity, at: load, value: read.value, ...noted });
         setText('');
       }}
