@@ -5,11 +5,13 @@ import { createCaseService, type CaseService } from '../src/server/services/case
 import { inShop } from '../src/server/database/in-shop';
 import { createPool } from '../src/server/database/pool';
 import { ensureShop } from '../src/server/repositories/shops';
+import { createShelfService } from '../src/server/services/shelf-service';
 import { createTestDatabase } from '../src/server/testing-database';
 import { demoCases } from './cases';
 import { demoId, trial } from './demo-case';
 import { demoBoards } from './boards';
-import { loadDemo, loadDemoBoards } from './load-demo';
+import { loadDemo, loadDemoBoards, loadDemoShelf } from './load-demo';
+import { demoSpareId, demoSpares } from './shelf';
 import { demoShop } from './people';
 
 const now = new Date('2026-01-05T12:00:00Z');
@@ -59,4 +61,27 @@ test('the demo boards fit the schema of board files and are loaded once', async 
   for (const board of Object.values(demoBoards))
     expect(boardBookFileSchema.safeParse(board)).toMatchObject({ success: true });
   expect(await loadDemoBoards(boards)).toBe(0);
+});
+
+test('the demo shelf is loaded once; the demo cases move its spares', async () => {
+  // The cases first brought out what was not on the list: they are loaded anew, as the program does it.
+  const shelf = createShelfService({
+    pool,
+    shopId: demoShop.id,
+    actor: null,
+    now: () => new Date('2025-12-01T12:00:00Z'),
+  });
+  expect(await loadDemoShelf(shelf)).toBe(Object.keys(demoSpares).length);
+  expect(await loadDemoShelf(shelf)).toBe(0);
+  const again = demoCases
+    .filter(({ key }) => key === '03' || key === '08')
+    .map((demo) => ({ ...demo, key: `9${demo.key[1] ?? ''}` }));
+  expect(await loadDemo(cases, now, again)).toBe(2);
+  const { items } = await shelf.list();
+  expect(items.filter(({ lent }) => lent).map(({ id }) => id)).toEqual([demoSpareId('02')]);
+  expect(items.find(({ id }) => id === demoSpareId('10'))).toMatchObject({
+    standing: 'good',
+    standingCase: { number: expect.any(Number) as number },
+    lent: null,
+  });
 });

@@ -1,9 +1,11 @@
 import type { BoardService } from '../src/server/services/board-service';
 import type { CaseService } from '../src/server/services/case-service';
+import type { ShelfService } from '../src/server/services/shelf-service';
 import { closingDiagnosis, diagnoseCase, foldCase, type WritableEvent } from '../src/core/casework';
 import { Refusal } from '../src/server/services/refusal';
 import { demoBoardId, demoBoards } from './boards';
 import { demoCases } from './cases';
+import { demoSpareId, demoSpares } from './shelf';
 import { demoId, eventsOfDemoCase, type DemoCase } from './demo-case';
 
 /**
@@ -42,6 +44,20 @@ export async function loadDemoBoards(boards: BoardService): Promise<number> {
   }
   return added;
 }
+
+/** Loads the demo's shelf through the same service as the API. A spare that is there stays as it has become. */
+export async function loadDemoShelf(shelf: ShelfService): Promise<number> {
+  let added = 0;
+  for (const [key, { part, standing }] of Object.entries(demoSpares).sort(byKey)) {
+    const id = demoSpareId(key);
+    if (await isThere(() => shelf.read(id), 'no-such-spare')) continue;
+    await shelf.put(id, { expectedEdition: 0, part, standing });
+    added += 1;
+  }
+  return added;
+}
+
+const byKey = ([a]: readonly [string, unknown], [b]: readonly [string, unknown]) => a.localeCompare(b);
 
 async function isThere(read: () => Promise<unknown>, absence: string): Promise<boolean> {
   try {

@@ -1,9 +1,11 @@
+import { subDays } from 'date-fns';
 import type pg from 'pg';
 import { createBoardService } from '../src/server/services/board-service';
 import { createCaseService } from '../src/server/services/case-service';
 import { seedShop } from '../src/server/services/seed-people';
+import { createShelfService } from '../src/server/services/shelf-service';
 import { startServer } from '../src/server/start-server';
-import { loadDemo, loadDemoBoards } from './load-demo';
+import { loadDemo, loadDemoBoards, loadDemoShelf } from './load-demo';
 import { demoShop } from './people';
 
 /** The program with the demo in it: loaded through the same services as requests, then served. */
@@ -11,6 +13,9 @@ async function prepareDemo(pool: pg.Pool) {
   await seedShop(pool, demoShop, new Date());
   const own = { pool, shopId: demoShop.id, actor: null, now: () => new Date() };
   await loadDemoBoards(createBoardService(own));
+  // The shelf was there before any of the cases.
+  const before = subDays(new Date(), 60);
+  await loadDemoShelf(createShelfService({ ...own, now: () => before }));
   await loadDemo(createCaseService(own), new Date());
   return [...demoShop.people];
 }

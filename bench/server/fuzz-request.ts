@@ -14,7 +14,7 @@ export interface FuzzRequest {
 
 /** What is in the database and may be asked for. */
 export interface Known {
-  readonly ids: Record<'case' | 'board' | 'person' | 'invitation', string[]>;
+  readonly ids: Record<'case' | 'board' | 'person' | 'invitation' | 'spare', string[]>;
   /** Bodies that would be taken as they are, by method and path of the door. */
   readonly good: Readonly<Record<string, () => unknown>>;
 }

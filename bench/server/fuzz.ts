@@ -99,7 +99,7 @@ const fresh = (events: readonly CaseEvent[]) => {
 /** Codes of invitations that nobody followed yet, as a lead would hand them on. */
 const codes: string[] = [];
 const known: Known = {
-  ids: { case: [], board: [], person: spare.map(({ id }) => id), invitation: ['0123456789abcdef'] },
+  ids: { case: [], board: [], spare: [], person: spare.map(({ id }) => id), invitation: ['0123456789abcdef'] },
   good: {
     'POST /api/cases': () => {
       const demo = fresh(eventsOfDemoCase(pick(draw, demoCases), new Date()));

@@ -12,7 +12,9 @@ import {
   openCaseSchema,
   ownerQuerySchema,
   putBoardSchema,
+  putShelfItemSchema,
   setUpSchema,
+  shopSettingsSchema,
   signInSchema,
 } from '../../src/contracts';
 import type { JsonSchema } from '../../src/contracts/testing-fit';
@@ -21,7 +23,7 @@ import type { JsonSchema } from '../../src/contracts/testing-fit';
 export interface Door {
   readonly method: string;
   readonly path: string;
-  readonly id?: 'case' | 'board' | 'person' | 'invitation';
+  readonly id?: 'case' | 'board' | 'person' | 'invitation' | 'spare';
   readonly body?: JsonSchema;
   readonly query?: JsonSchema;
   /** It ends the session that asks. */
@@ -60,6 +62,14 @@ export const doors: readonly Door[] = [
   { method: 'GET', path: '/api/owners', query: schema(ownerQuerySchema) },
   { method: 'GET', path: '/api/owners/file', query: schema(ownerQuerySchema) },
   { method: 'POST', path: '/api/owners/erase', body: schema(ownerQuerySchema) },
+  { method: 'GET', path: '/api/shop/settings' },
+  { method: 'PUT', path: '/api/shop/settings', body: schema(shopSettingsSchema) },
+  { method: 'GET', path: '/api/cases/:id/papers/record.md', id: 'case' },
+  { method: 'GET', path: '/api/shelf' },
+  { method: 'GET', path: '/api/shelf/labels.pdf' },
+  { method: 'GET', path: '/api/shelf/:id', id: 'spare' },
+  { method: 'PUT', path: '/api/shelf/:id', id: 'spare', body: schema(putShelfItemSchema) },
+  { method: 'DELETE', path: '/api/shelf/:id', id: 'spare' },
   { method: 'GET', path: '/api/changes' },
 ];
 

@@ -1,4 +1,5 @@
 import type { PowerSheet } from '../../src/core/power';
+import { demoSpareId } from '../shelf';
 import { trial, type DemoCase } from '../demo-case';
 
 /** The stronger card hangs on one drive plug through a splitter and an adapter, on a supply that was small before. */
@@ -114,6 +115,16 @@ export const drawingMachine: DemoCase = {
             { phase: 'cut-out', fromSeconds: 204, toSeconds: 206 },
           ],
         },
+      },
+    },
+    {
+      afterMinutes: 41,
+      event: {
+        kind: 'part-lent',
+        item: demoSpareId('02'),
+        name: 'Large supply with its leads',
+        part: 'supply',
+        serial: 'PL-00391',
       },
     },
   ],

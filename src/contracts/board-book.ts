@@ -8,11 +8,11 @@ import {
   SIGNAL_STAGES,
   type BoardBookEntry,
 } from '../core/firmware';
+import { words } from './words';
 
 export const BOARD_BOOK_FORMAT = 'jovial-probe/board';
 export const BOARD_BOOK_VERSION = 1;
 
-const words = (max: number) => z.string().trim().min(1).max(max);
 const version = words(40);
 
 const releaseSchema = z.strictObject({

@@ -1,7 +1,6 @@
 import * as z from 'zod';
 import { CONSENT_KINDS, CONSENT_WAYS } from '../core/casework';
-
-const words = (max: number) => z.string().trim().min(1).max(max);
+import { words } from './words';
 
 /** What was agreed to or refused, besides who wrote it down and when. */
 export const consentBody = {

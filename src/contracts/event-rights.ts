@@ -41,6 +41,9 @@ export function rightForEvent(event: CaseEvent): Action {
     case 'firmware-verified':
     case 'power-noted':
     case 'consent-noted':
+    case 'part-lent':
+    case 'part-home':
+    case 'part-moved':
     case 'power-measured':
       return 'write-cases';
   }

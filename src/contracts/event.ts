@@ -1,24 +1,17 @@
 import * as z from 'zod';
-import {
-  DATA_CONSENTS,
-  ENDINGS,
-  EVENT_VERSION,
-  FLASH_ENDS,
-  FLASH_PURPOSES,
-  PART_CONDITIONS,
-  type WritableEvent,
-} from '../core/casework';
+import { DATA_CONSENTS, ENDINGS, EVENT_VERSION, PART_CONDITIONS, type WritableEvent } from '../core/casework';
 import { STRATEGIES } from '../core/diagnosis';
 import { CIRCUMSTANCES } from '../core/faults';
-import { FLASH_METHODS } from '../core/firmware';
 import { PART_KINDS } from '../core/machine';
 import { START_OUTCOMES } from '../core/startup';
 import { boardFactsSchema, changeSchema, declaredMachineSchema, declaredPartSchema } from './machine';
 import { consentBody } from './consent';
+import { boardNotedBody, firmwareFlashedBody, firmwareVerifiedBody } from './firmware-events';
+import { partHomeBody, partLentBody, partMovedBody } from './part-events';
 import { meterAccuracySchema, powerMeasuredBody, powerNotedBody } from './power-events';
 import { startSignsSchema } from './start-signs';
+import { words } from './words';
 
-const words = (max: number) => z.string().trim().min(1).max(max);
 const entryId = z.uuid();
 /** Beyond these years neither the database nor a calendar follows. */
 const years = { from: 1970, to: 2999 } as const;
@@ -112,39 +105,15 @@ const bodies = {
     rating: words(80).optional().describe('As its label says it, for instance "650 W".'),
     condition: z.enum(PART_CONDITIONS).optional(),
   },
-  board: {
-    kind: z.literal('board-noted'),
-    board: entryId.describe("Its id in the shop's board book."),
-    model: words(120),
-    revision: words(40),
-    installed: words(40).nullable().describe('The version that is on now; null where it could not be read.'),
-  },
-  flashed: {
-    kind: z.literal('firmware-flashed'),
-    method: z.enum(FLASH_METHODS),
-    purpose: z.enum(FLASH_PURPOSES),
-    from: words(40).nullable().describe('The version before; null where nobody knew.'),
-    to: words(40).nullable().describe('Null where it came from the second image, whose version nobody knew.'),
-    end: z.enum(FLASH_ENDS),
-    seconds: z.number().min(0).max(86_400).optional().describe('From the first blink to the end.'),
-    reason: words(400).optional().describe('For one that gave up: the likeliest reason.'),
-    againstBook: words(400)
-      .optional()
-      .describe('Why an image that is not the one of the board book was flashed: a decision of a lead.'),
-    backup: z
-      .strictObject({ name: words(255), sha256: z.string().regex(/^[0-9a-f]{64}$/, 'expected 64 hexadecimal digits') })
-      .optional()
-      .describe('The image that was on before, saved first.'),
-  },
-  verified: {
-    kind: z.literal('firmware-verified'),
-    version: words(40).describe('As it is shown after the flash.'),
-    setAgain: z.array(words(120)).max(40).describe('Settings that were set again.'),
-    done: z.array(words(120)).max(20).optional().describe('What was done before the first start.'),
-  },
+  board: boardNotedBody,
+  flashed: firmwareFlashedBody,
+  verified: firmwareVerifiedBody,
   power: powerNotedBody,
   measured: powerMeasuredBody,
   consent: consentBody,
+  lent: partLentBody,
+  home: partHomeBody,
+  moved: partMovedBody,
   off: { kind: z.literal('switched-off') },
   resumed: { kind: z.literal('case-resumed') },
   closed: {
@@ -158,6 +127,7 @@ const bodies = {
       .strictObject({ done: z.array(words(200)).max(60), accepted: z.array(words(200)).max(60) })
       .optional()
       .describe('What was checked before it left, and what was accepted as open.'),
+    stillLent: z.array(entryId).max(40).optional().describe('Spares that stay out beyond the end of the case.'),
   },
   reopened: { kind: z.literal('case-reopened'), reason: words(400) },
   strategy: {
@@ -221,6 +191,9 @@ export const caseEventSchema: z.ZodType<WritableEvent> = z.discriminatedUnion('k
   z.strictObject({ ...base, ...bodies.power }),
   z.strictObject({ ...base, ...bodies.measured }),
   z.strictObject({ ...base, ...bodies.consent }),
+  z.strictObject({ ...base, ...bodies.lent }),
+  z.strictObject({ ...base, ...bodies.home }),
+  z.strictObject({ ...base, ...bodies.moved }),
 ]);
 
 const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional(), recorded, v: version };
@@ -256,6 +229,9 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...loose, ...bodies.power }),
   z.strictObject({ ...loose, ...bodies.measured }),
   z.strictObject({ ...loose, ...bodies.consent }),
+  z.strictObject({ ...loose, ...bodies.lent }),
+  z.strictObject({ ...loose, ...bodies.home }),
+  z.strictObject({ ...loose, ...bodies.moved }),
 ]);
 
 export type WrittenEvent = z.infer<typeof writtenEventSchema>;

@@ -33,3 +33,6 @@ export { ACTIONS, may, ROLES } from './roles';
 export type { Action, Role } from './roles';
 export { shopSettingsSchema } from './shop-settings';
 export type { ShopSettings } from './shop-settings';
+export { amountSchema } from './part-events';
+export { putShelfItemSchema, shelfItemSchema, shelfPartSchema, shelfSchema, SPARE_STANDINGS } from './shelf';
+export type { PutShelfItem, Shelf, ShelfItem, ShelfPart, SpareStanding } from './shelf';

@@ -73,6 +73,8 @@ export const AUDIT_ACTIONS = [
   'board-written',
   'board-deleted',
   'board-exported',
+  'spare-written',
+  'spare-removed',
   'owner-read',
   'owner-exported',
   'owner-erased',

@@ -1,8 +1,7 @@
 import * as z from 'zod';
 import { MEASURED_QUANTITIES, RAIL_LOADS, TRACE_PHASES } from '../core/power';
 import { powerSheetSchema } from './power-file';
-
-const words = (max: number) => z.string().trim().min(1).max(max);
+import { words } from './words';
 
 /** How far a meter may be off. */
 export const meterAccuracySchema = z.strictObject({

@@ -20,6 +20,8 @@ export const MAY = {
   'import-cases': ['lead', 'technician'],
   /** A case as a file leaves the shop. */
   'export-cases': ['lead', 'technician'],
+  /** What stands on the shelf, and whether it is known to be good. */
+  'write-shelf': ['lead', 'technician'],
   'manage-people': ['lead'],
   /** What the shop allows at its benches. */
   'manage-shop': ['lead'],

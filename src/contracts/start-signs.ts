@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { STAGES, START_OUTCOMES } from '../core/startup';
+import { words } from './words';
 
-const words = (max: number) => z.string().trim().min(1).max(max);
 const stage = z.enum(STAGES);
 
 /** What else was seen and heard of a start, besides its outcome. */

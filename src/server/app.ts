@@ -22,8 +22,10 @@ import { changeRoutes } from './routes/changes';
 import { healthRoutes } from './routes/health';
 import { auditRoutes, ownerRoutes, peopleRoutes } from './routes/people';
 import { sessionRoutes } from './routes/session';
+import { shelfRoutes } from './routes/shelf';
 import { shopRoutes } from './routes/shop';
 import { webPages } from './routes/web-pages';
+import { createShelfService } from './services/shelf-service';
 import { createShopService } from './services/shop-service';
 import { createSignInService } from './services/sign-in-service';
 
@@ -92,6 +94,10 @@ export function createApp(given: AppDependencies): Express {
   app.use(
     '/api/shop',
     shopRoutes((response) => createShopService(own(response))),
+  );
+  app.use(
+    '/api/shelf',
+    shelfRoutes((response) => createShelfService(own(response))),
   );
   app.use('/api/changes', changeRoutes({ feed: changes, pool, now }));
   app.use('/api', notFound);

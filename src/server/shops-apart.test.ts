@@ -12,6 +12,7 @@ import * as outlooks from './repositories/outlooks';
 import * as owners from './repositories/owners';
 import * as people from './repositories/people';
 import * as sessions from './repositories/sessions';
+import * as shelf from './repositories/shelf';
 import * as shops from './repositories/shops';
 import * as devices from './repositories/known-devices';
 import * as failures from './repositories/sign-in-failures';
@@ -20,6 +21,8 @@ import { createTestServer, testShops, type TestServer } from './testing-server';
 
 const caseId = '88888888-8888-4888-8888-000000000001';
 const boardId = '88888888-8888-4888-8888-000000000002';
+const spareId = '88888888-8888-4888-8888-000000000003';
+const spare = { kind: 'supply', name: 'Guest spare' } as const;
 const owner = 'Only of shop one';
 const deviceHash = 'd'.repeat(64);
 const [one, two] = testShops;
@@ -30,7 +33,7 @@ let code: string;
 /** Everything that shop one has; what shop two does must leave all of it as it is. */
 const everything = async () => {
   const tables = ['shops', 'cases', 'case_events', 'boards', 'people', 'sessions', 'invitations'];
-  tables.push('case_owners', 'case_words', 'case_outlooks', 'known_devices');
+  tables.push('shelf_items', 'case_owners', 'case_words', 'case_outlooks', 'known_devices');
   const rows = await inShop(server.pool, one.id, async (db) => {
     const found: unknown[] = [];
     for (const table of tables) found.push((await db.query(`SELECT * FROM ${table} t ORDER BY t::text`)).rows);
@@ -46,6 +49,7 @@ beforeAll(async () => {
   log = ((await lead.post('/api/cases').send({ id: caseId, events }).expect(201)).body as CaseDetail).events;
   await lead.put(`/api/boards/${boardId}`).send({ expectedEdition: 0, board: fullBoard }).expect(200);
   await lead.put('/api/shop/settings').send({ allowsSupplyBridge: true }).expect(200);
+  await lead.put(`/api/shelf/${spareId}`).send({ expectedEdition: 0, part: spare, standing: 'good' }).expect(200);
   const invited = await lead.post('/api/people/invitations').send({ name: 'Guest', role: 'reader' }).expect(201);
   code = (invited.body as { code: string }).code;
   const device = { personId: server.personId('lead'), shopId: one.id, deviceHash };
@@ -79,8 +83,19 @@ const routes: Record<string, [Ask, number]> = {
   'GET /audit?person': [(c) => c.get('/api/audit').query({ person: server.personId('lead') }), 200],
   'GET /owners': [(c) => c.get('/api/owners').query({ name: owner }), 200],
   'GET /owners/file': [(c) => c.get('/api/owners/file').query({ name: owner }), 200],
-  'GET /shop/settings': [(c) => c.get('/api/shop/settings').expect({ allowsSupplyBridge: false }), 200],
+  'GET /shop/settings': [
+    (c) => c.get('/api/shop/settings').expect({ allowsSupplyBridge: false, keepsShelf: false }),
+    200,
+  ],
   'PUT /shop/settings': [(c) => c.put('/api/shop/settings').send({ allowsSupplyBridge: false }), 200],
+  'GET /shelf': [(c) => c.get('/api/shelf'), 200],
+  'GET /shelf/labels.pdf': [(c) => c.get('/api/shelf/labels.pdf').query({ items: spareId }), 404],
+  'GET /shelf/:id': [(c) => c.get(`/api/shelf/${spareId}`), 404],
+  'PUT /shelf/:id': [
+    (c) => c.put(`/api/shelf/${spareId}`).send({ expectedEdition: 0, part: spare, standing: 'good' }),
+    409,
+  ],
+  'DELETE /shelf/:id': [(c) => c.delete(`/api/shelf/${spareId}`), 404],
   'POST /owners/erase': [(c) => c.post('/api/owners/erase').send({ name: owner }), 200],
 };
 
@@ -120,7 +135,7 @@ function servedRoutes(mounts: readonly string[]): string[] {
 
 test('no route of the application is left out above', () => {
   const ofNoShop = ['health', 'session', 'changes'];
-  const served = servedRoutes(['cases', 'boards', 'people', 'audit', 'owners', 'shop', ...ofNoShop]).filter(
+  const served = servedRoutes(['cases', 'boards', 'people', 'audit', 'owners', 'shop', 'shelf', ...ofNoShop]).filter(
     (route) => !ofNoShop.some((name) => route.split('/')[1] === name),
   );
   const asked = Object.keys(routes).map((name) => name.replace(/\?.*/, ''));
@@ -249,6 +264,19 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
     deleteSessionsOf: (db) => sessions.deleteSessionsOf(db, server.personId('lead')),
     deleteStaleSessions: (db) => sessions.deleteStaleSessions(db, at, at),
   },
+  shelf: {
+    listShelf: (db) => shelf.listShelf(db),
+    findShelfItem: (db) => shelf.findShelfItem(db, spareId),
+    insertShelfItem: (db) => shelf.insertShelfItem(db, { id: spareId, part: spare, standing: 'good', at }),
+    updateShelfItem: (db) => shelf.updateShelfItem(db, { id: spareId, part: spare, standing: 'failed', at }),
+    deleteShelfItem: (db) => shelf.deleteShelfItem(db, spareId),
+    followSpares: (db) =>
+      shelf.followSpares(db, {
+        caseId,
+        out: [{ item: spareId, since: '2026-01-05T10:00:00Z' }],
+        home: [{ item: spareId, standing: 'failed', home: '2027-01-05T10:00:00Z' }],
+      }),
+  },
   shops: {
     ensureShop: (db) => shops.ensureShop(db, { id: one.id, name: 'Taken over' }),
     findShop: async (db) => ((await shops.findShop(db))?.id === two.id ? null : 'another shop'),
@@ -256,7 +284,7 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
       await shops.takeCaseNumber(db);
     },
     readShopSettings: async (db) => (await shops.readShopSettings(db)).allowsSupplyBridge,
-    writeShopSettings: (db) => shops.writeShopSettings(db, { allowsSupplyBridge: false }),
+    writeShopSettings: (db) => shops.writeShopSettings(db, { allowsSupplyBridge: false, keepsShelf: false }),
   },
   failures: { readWait: null, countFailure: null, forgetFailures: null, deleteExpiredFailures: null },
   devices: {
@@ -276,6 +304,7 @@ const modules = {
   owners,
   people,
   sessions,
+  shelf,
   shops,
   failures,
   devices,

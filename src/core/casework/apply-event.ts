@@ -18,6 +18,8 @@ import type {
 import { foldFlash, foldVersion } from './fold-firmware';
 import { noteConsent } from './consent';
 import { notePart } from './fold-part';
+import { foldPartEvent, sparesForgotten } from './fold-spares';
+import { isPartEvent } from './part-events';
 import { notePower, notePowerMeasured } from './fold-power';
 import { ownerTryOf, ownerTryStep, withOwnerTry } from './owner-tries';
 import { correctMachine } from './correct-machine';
@@ -72,6 +74,9 @@ export function openCase(opened: CaseOpened): Stepped {
     firmware: { board: null, installed: null, flashes: [], stepsBeforeFlash: 0, verified: null },
     power: { own: null, spare: null, measured: [] },
     consents: [],
+    sparesOut: [],
+    sparesHome: [],
+    partMoves: [],
   });
 }
 
@@ -84,6 +89,7 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
   };
   if (struck) return advance(listed);
   if (state.stage === 'closed' && !onClosed.includes(event.kind)) return refuseOnClosed(event);
+  if (isPartEvent(event)) return foldPartEvent(listed, event);
   switch (event.kind) {
     case 'case-opened':
       return refuse(['kind'], 'opened-twice', 'expected one case-opened in a log, found a second');
@@ -135,7 +141,7 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
 }
 
 /** What a closed case still takes. */
-const onClosed: readonly CaseEvent['kind'][] = ['case-reopened', 'entry-struck', 'note-added'];
+const onClosed: readonly CaseEvent['kind'][] = ['case-reopened', 'entry-struck', 'note-added', 'part-home'];
 
 const refuseOnClosed = ({ kind }: CaseEvent): Stepped =>
   refuse(['kind'], 'case-closed', `expected case-reopened first, found ${kind} after the case was closed`);
@@ -245,6 +251,13 @@ function strike(before: CaseState, listed: CaseState, event: EntryStruck): Stepp
 }
 
 function closeCase(state: CaseState, event: CaseClosed): Stepped {
+  const [spare] = sparesForgotten(state, event.stillLent);
+  if (spare)
+    return refuse(
+      ['stillLent'],
+      'spare-out',
+      `expected every spare back on the shelf or written as still lent, found ${spare.name}`,
+    );
   const known = event.fault === null || instantiateFaults(state.machine).some(({ id }) => id === event.fault);
   return known
     ? advance({ ...state, stage: 'closed', ...notWaiting, closed: event })

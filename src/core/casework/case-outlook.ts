@@ -1,3 +1,4 @@
+import type { PartKind } from '../machine';
 import type { CaseState } from './case-state';
 import { diagnoseCase } from './diagnose-case';
 
@@ -13,8 +14,8 @@ export interface CaseOutlook {
 }
 
 /** The next test and the leading suspect of a case in its present state. */
-export function outlookOf(state: CaseState): CaseOutlook {
-  const { advice, suspects, proving } = diagnoseCase(state);
+export function outlookOf(state: CaseState, shelfLacks?: readonly PartKind[]): CaseOutlook {
+  const { advice, suspects, proving } = diagnoseCase(state, shelfLacks);
   const suspect = proving && !proving.isFailing ? undefined : suspects.find((one) => !one.somethingElse);
   return {
     nextTest: advice.trial?.title ?? null,

@@ -15,6 +15,7 @@ import type {
   PartCondition,
   PowerMeasured,
 } from './event';
+import type { PartMoved, SpareResult } from './part-events';
 
 /** Where a case stands. */
 export const CASE_STAGES = ['waiting', 'on-bench', 'parked', 'closed'] as const;
@@ -68,6 +69,25 @@ export interface PowerState {
   readonly measured: readonly PowerMeasured[];
 }
 
+/** A spare of the shelf that is out for a case. */
+export interface SpareOut {
+  /** Its id on the shelf. */
+  readonly item: string;
+  readonly name: string;
+  /** The part in whose place it stands. */
+  readonly part: string;
+  readonly serial: string | null;
+  /** ISO 8601. */
+  readonly since: string;
+}
+
+/** The same once it is back. */
+export interface SpareHome extends SpareOut {
+  readonly result: SpareResult;
+  /** When it came back: ISO 8601. */
+  readonly home: string;
+}
+
 /** A case as its log makes it. */
 export interface CaseState {
   readonly opened: CaseOpened;
@@ -93,6 +113,10 @@ export interface CaseState {
   readonly power: PowerState;
   /** The last word of each kind. */
   readonly consents: readonly ConsentNoted[];
+  readonly sparesOut: readonly SpareOut[];
+  readonly sparesHome: readonly SpareHome[];
+  /** Parts that came and went, in order. */
+  readonly partMoves: readonly PartMoved[];
 }
 
 /** Why an event or a log is refused, and where. */

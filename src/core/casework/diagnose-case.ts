@@ -1,4 +1,5 @@
-import { createDiagnoser, type Diagnosis, type DiagnosisInput, type StrategyPrice } from '../diagnosis';
+import { createDiagnoser, type Diagnosis, type DiagnosisInput, type Lacking, type StrategyPrice } from '../diagnosis';
+import type { PartKind } from '../machine';
 import type { Circumstance } from '../faults';
 import type { CaseState } from './case-state';
 import { CONSENT_REASONS, consentFor } from './consent';
@@ -11,23 +12,31 @@ export function circumstancesOf({ circumstances, firmware }: CaseState): readonl
     : circumstances;
 }
 
-/** What the engine is asked about a case in its present state. */
-export const inputOf = (state: CaseState): DiagnosisInput => ({
+/** What the engine is asked about a case in its present state; `shelfLacks` is what the shop has no spare of. */
+export const inputOf = (state: CaseState, shelfLacks: readonly PartKind[] = []): DiagnosisInput => ({
   machine: state.machine,
   circumstances: circumstancesOf(state),
   steps: state.steps,
   configuration: state.configuration,
   caseOpen: state.caseOpen,
   strategy: state.strategy,
-  lacking: state.lacking,
+  lacking: lackingOf(state, shelfLacks),
   asks: (repair) => {
     const kind = consentFor(state, repair);
     return kind && CONSENT_REASONS[kind];
   },
 });
 
+/** A spare that is out for this case is at hand, whatever the shelf lacks. */
+function lackingOf({ lacking, sparesOut, machine }: CaseState, shelfLacks: readonly PartKind[]): Lacking {
+  if (shelfLacks.length === 0) return lacking;
+  const here = sparesOut.flatMap(({ part }) => machine.parts.find(({ id }) => id === part)?.kind ?? []);
+  const missing = shelfLacks.filter((kind) => !here.includes(kind));
+  return { ...lacking, spares: [...new Set([...lacking.spares, ...missing])] };
+}
+
 export interface CaseDiagnoser {
-  (state: CaseState): Diagnosis;
+  (state: CaseState, shelfLacks?: readonly PartKind[]): Diagnosis;
   /** What each strategy would take from where the last call stood. */
   strategyPrices(): StrategyPrice[];
 }
@@ -35,12 +44,12 @@ export interface CaseDiagnoser {
 /** Diagnoses states of one case as its log grows; what earlier calls computed is kept. */
 export function createCaseDiagnoser(): CaseDiagnoser {
   const diagnose = createDiagnoser();
-  return Object.assign((state: CaseState) => diagnose(inputOf(state)), {
+  return Object.assign((state: CaseState, lacks?: readonly PartKind[]) => diagnose(inputOf(state, lacks)), {
     strategyPrices: () => diagnose.strategyPrices(),
   });
 }
 
 /** The diagnosis of a case in its present state. */
-export function diagnoseCase(state: CaseState): Diagnosis {
-  return createCaseDiagnoser()(state);
+export function diagnoseCase(state: CaseState, shelfLacks?: readonly PartKind[]): Diagnosis {
+  return createCaseDiagnoser()(state, shelfLacks);
 }

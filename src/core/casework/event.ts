@@ -1,4 +1,5 @@
-import type { EVENT_VERSION } from './event-record';
+import type { EventBase } from './event-base';
+import type { PartHome, PartLent, PartMoved } from './part-events';
 import type { Strategy } from '../diagnosis';
 import type { FlashMethod } from '../firmware';
 import type { Circumstance } from '../faults';
@@ -9,32 +10,6 @@ import type { StartOutcome, StartSigns } from '../startup';
 /** How a case can end. */
 export const ENDINGS = ['repaired', 'work-around', 'nothing-wrong', 'parts-tested', 'returned', 'given-up'] as const;
 export type Ending = (typeof ENDINGS)[number];
-
-/** What the server adds to an event that it takes: it stands in the chain of hashes. */
-export interface Recorded {
-  /** When it was taken, by the server's clock: ISO 8601. */
-  readonly at: string;
-  /** Who was signed in: the name, and the id of the person. */
-  readonly by: string;
-  readonly person: string;
-  /** It came with the log of another bench: who did it and when is as that log says. */
-  readonly imported?: true;
-  /** What the clock of the device said, where that cannot be: `at` of the event is then when it was taken. */
-  readonly deviceAt?: string;
-}
-
-interface EventBase {
-  /** A UUID made by the writer of the event, so that a repeat is harmless. */
-  readonly id: string;
-  /** When it happened: ISO 8601 with zone. */
-  readonly at: string;
-  /** Who did it. */
-  readonly by: string;
-  /** Left out before a server has taken it, and in logs of version 2 and before. */
-  readonly recorded?: Recorded;
-  /** The version of its shape; see EVENT_VERSION. */
-  readonly v?: typeof EVENT_VERSION;
-}
 
 /** What the owner says of the data on the machine. */
 export const DATA_CONSENTS = ['may-be-lost', 'ask-first', 'must-be-kept'] as const;
@@ -158,6 +133,8 @@ export interface CaseClosed extends EventBase {
   readonly diagnosis?: ClosingDiagnosis;
   /** What was looked at before it left, and what was accepted as open by the one who closed it. */
   readonly lastCheck?: { readonly done: readonly string[]; readonly accepted: readonly string[] };
+  /** Ids of spares that stay out beyond the end of the case. */
+  readonly stillLent?: readonly string[];
 }
 
 export interface CaseReopened extends EventBase {
@@ -339,7 +316,10 @@ export type WritableEvent =
   | FirmwareVerified
   | PowerNoted
   | PowerMeasured
-  | ConsentNoted;
+  | ConsentNoted
+  | PartLent
+  | PartHome
+  | PartMoved;
 
 /** Everything that can stand in a case's log. */
 export type CaseEvent = WritableEvent | UnreadEntry;

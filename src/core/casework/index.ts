@@ -13,6 +13,10 @@ export {
   PART_CONDITIONS,
 } from './event';
 export type { DataConsent, PartCondition } from './event';
+export { isPartEvent, PART_WAYS, SPARE_RESULTS } from './part-events';
+export type { Amount, PartEvent, PartMoved, PartWay, SpareResult } from './part-events';
+export { sparesForgotten } from './fold-spares';
+export { shelfLacks, SPARE_KINDS } from './shelf-lacks';
 export type {
   BoardNoted,
   CaseClosed,
@@ -44,7 +48,6 @@ export type {
   PowerNoted,
   PowerReading,
   ReadingMeter,
-  Recorded,
   StrategyChosen,
   SwitchedOff,
   TrialDone,
@@ -52,6 +55,7 @@ export type {
   WallTrace,
   WritableEvent,
 } from './event';
+export type { Recorded } from './event-base';
 export { EVENT_VERSION } from './event-record';
 export type { EventRecord } from './event-record';
 export { currentFaultId } from './renamed-ids';
@@ -66,6 +70,8 @@ export type {
   Folded,
   PartFacts,
   PowerState,
+  SpareHome,
+  SpareOut,
 } from './case-state';
 export { checkChain, digestIn, ERASED_OWNER, firstHash, hashEvent, sealed, sealOwner } from './chain';
 export type { ChainCheck, ChainedEvent, Seal } from './chain';

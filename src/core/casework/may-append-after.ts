@@ -9,6 +9,9 @@ function leavesTheMachine(event: CaseEvent): boolean {
     case 'board-noted':
     case 'power-noted':
     case 'consent-noted':
+    case 'part-lent':
+    case 'part-home':
+    case 'part-moved':
     case 'power-measured':
     case 'lacking-set':
     case 'owner-tried':

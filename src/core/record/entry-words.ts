@@ -1,6 +1,6 @@
 import { circumstanceWords } from './circumstance-words';
 import { kindInWords } from '../machine';
-import type { Entry } from '../casework';
+import { isPartEvent, type Entry } from '../casework';
 import { STRATEGY_NAMES } from '../diagnosis';
 import { START_OUTCOME_LABELS } from '../startup';
 import { SILENT_OUTCOMES } from '../trials';
@@ -10,6 +10,7 @@ import { boardFactWords } from './board-fact-words';
 import { consentKindWords, consentWayWords } from './consent-words';
 import { identityWords } from './part-words';
 import { railLoadWords } from './rail-load-words';
+import { partEventWords } from './spare-words';
 import { signsInWords } from './signs-in-words';
 import { format, parseISO } from 'date-fns';
 import { capitalized, listOf, uncapitalized } from '../wording';
@@ -30,6 +31,7 @@ type Of<Kind extends Entry['event']['kind']> = Extract<Entry['event'], { kind: K
 
 /** What was done and what was seen, for the bench sheet and the evidence. */
 export function entryWords({ event, trial }: Entry): Words {
+  if (isPartEvent(event)) return partEventWords(event);
   switch (event.kind) {
     case 'case-opened':
       return {

@@ -1,28 +1,13 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import PDFDocument from 'pdfkit';
 import type { Paper, PaperBlock } from '../../core/record';
+import { registerFaces, write, type Doc, type Face } from './faces';
 
 /** Papers as PDF: A4, fonts embedded, the same bytes for the same paper. Lengths in points. */
-
-const require = createRequire(import.meta.url);
-const font = (file: string) => readFileSync(require.resolve(file));
-const hyperlegible = (weight: number) =>
-  font(`@fontsource/atkinson-hyperlegible/files/atkinson-hyperlegible-latin-${weight}-normal.woff`);
-
-type Face = 'text' | 'bold';
-/** The face of the interface, and for letters that it lacks one that has them. */
-const files: Readonly<Record<Face, { readonly own: Buffer; readonly rest: Buffer }>> = {
-  text: { own: hyperlegible(400), rest: font('dejavu-fonts-ttf/ttf/DejaVuSans.ttf') },
-  bold: { own: hyperlegible(700), rest: font('dejavu-fonts-ttf/ttf/DejaVuSans-Bold.ttf') },
-};
 
 const margin = 50;
 const sizes = { title: 20, heading: 12.5, body: 10.5, foot: 7.5 } as const;
 const ink = '#122c2a';
 const line = '#cbc6b8';
-
-type Doc = InstanceType<typeof PDFDocument>;
 
 /** The bytes of a paper. @param madeAt stands in the file as its date: that of the last entry, so that it never differs */
 export function paperPdf(paper: Paper, madeAt: Date): Promise<Buffer> {
@@ -39,8 +24,7 @@ export function paperPdf(paper: Paper, madeAt: Date): Promise<Buffer> {
     },
     lang: 'en',
   });
-  for (const [face, { own, rest }] of Object.entries(files))
-    doc.registerFont(face, own).registerFont(`${face} rest`, rest);
+  registerFaces(doc);
   const chunks: Buffer[] = [];
   doc.on('data', (chunk: Buffer) => chunks.push(chunk));
   const done = new Promise<Buffer>((resolve, reject) => {
@@ -133,33 +117,6 @@ function drawRows(
     doc.x = margin;
     doc.y = top + height + 2;
   }
-}
-
-/** Words in the face of the interface; letters that it lacks in the other, in the same line. */
-function write(doc: Doc, words: string, face: Face, size: number, width?: number): void {
-  const runs = runsOf(words);
-  const options = width === undefined ? {} : { width };
-  runs.forEach(({ text, isOwn }, i) => {
-    doc.font(isOwn ? face : `${face} rest`).fontSize(size);
-    doc.text(text, { ...options, continued: i < runs.length - 1, lineGap: 1.5 });
-  });
-}
-
-/** What the shipped cut of the face has: Latin 1, and the signs of ordinary typesetting. */
-const isInOwn = (character: string): boolean =>
-  /^[\u0020-\u007e\u00a0-\u00ff\u0131\u0152\u0153\u2013\u2014\u2018\u2019\u201a\u201c\u201d\u201e\u2022\u2026\u20ac\u2122\u2212]$/u.test(
-    character,
-  );
-
-function runsOf(words: string): { text: string; isOwn: boolean }[] {
-  const runs: { text: string; isOwn: boolean }[] = [];
-  for (const character of words.replaceAll(/\s+/g, ' ')) {
-    const isOwn = isInOwn(character);
-    const last = runs.at(-1);
-    if (last?.isOwn === isOwn) last.text += character;
-    else runs.push({ text: character, isOwn });
-  }
-  return runs.length > 0 ? runs : [{ text: ' ', isOwn: true }];
 }
 
 /** The foot of each page, with its number; written last, as the number of pages is known only then. */

@@ -57,7 +57,7 @@ export async function listAudit(
        a.at,
        p.name AS person,
        a.action,
-       coalesce('case ' || lpad(c.number::text, greatest(4, length(c.number::text)), '0'), b.model, s.name, a.subject) AS subject,
+       coalesce('case ' || lpad(c.number::text, greatest(4, length(c.number::text)), '0'), b.model, i.part->>'name', s.name, a.subject) AS subject,
        a.detail
      FROM audit_entries a
      LEFT JOIN people p ON p.id = a.person_id
@@ -66,6 +66,7 @@ export async function listAudit(
      LEFT JOIN cases c ON c.id = of.id
      LEFT JOIN boards b ON b.id = of.id
      LEFT JOIN people s ON s.id = of.id
+     LEFT JOIN shelf_items i ON i.id = of.id
      WHERE ${conditions.join(' AND ')}
      ORDER BY a.id DESC
      LIMIT ${auditPageSize + 1}`,

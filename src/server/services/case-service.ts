@@ -17,6 +17,7 @@ import { refuseUnlessMay, type Actor } from './actor';
 import { refuseTooLong, refuseUnseen, struckIn } from './append-rules';
 import { createCaseLogs, type CaseLogs } from './case-logs';
 import type { PaperName } from '../../core/record';
+import { followShelf } from './follow-shelf';
 import { makePaper, type MadePaper } from './make-paper';
 import type { Outlooks } from './outlooks';
 import { readDetail } from './read-detail';
@@ -169,6 +170,7 @@ async function openCase(doing: Doing, { id, events, contact, imported }: OpenCas
   const detail = { entries: stored.length, ...(imported ? { imported } : {}) };
   const audit = { ...entry(doing, 'case-opened', id), detail };
   await growCase(db, { shopId, caseId: id, events: stored, projection, audit, at: now });
+  if (!imported) await followShelf(db, id, { state, fresh: stamped });
   return { id, number, events: stored, ...(contact ? { contact } : {}) };
 }
 
@@ -202,6 +204,7 @@ async function appendEvents(
     audit: { ...entry(doing, 'case-written', caseId), detail },
     at: now,
   });
+  await followShelf(db, caseId, { state, fresh: stamped });
   logs.keep(caseId, { hash: last.hash, state });
   return stored;
 }

@@ -1,8 +1,15 @@
 import { Worker } from 'node:worker_threads';
 import type { CaseEvent, CaseOutlook } from '../../core/casework';
+import type { PartKind } from '../../core/machine';
+
+/** What the thread is asked. */
+export interface OutlookRequest {
+  readonly events: readonly CaseEvent[];
+  readonly shelfLacks: readonly PartKind[];
+}
 
 /** Judges one log; null for one that cannot be read. Failure: throws where the thread breaks down. */
-export type Foresee = (events: readonly CaseEvent[]) => Promise<CaseOutlook | null>;
+export type Foresee = (events: readonly CaseEvent[], shelfLacks: readonly PartKind[]) => Promise<CaseOutlook | null>;
 
 const idleMs = 30_000;
 
@@ -16,7 +23,7 @@ export function createOutlookThread(file: URL): { readonly foresee: Foresee; rea
     thread = null;
     await leaving?.terminate();
   };
-  const foresee: Foresee = (events) => {
+  const foresee: Foresee = (events, shelfLacks) => {
     clearTimeout(idle);
     const own = (thread ??= new Worker(file));
     own.unref();
@@ -36,7 +43,7 @@ export function createOutlookThread(file: URL): { readonly foresee: Foresee; rea
         idle = setTimeout(() => void close(), idleMs).unref();
       };
       own.on('message', answer).on('error', fail).on('exit', end);
-      own.postMessage(events);
+      own.postMessage({ events, shelfLacks } satisfies OutlookRequest);
     });
   };
   return { foresee, close };

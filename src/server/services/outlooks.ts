@@ -6,6 +6,7 @@ import { inShop } from '../database/in-shop';
 import { readEvents } from '../repositories/cases';
 import { noOutlook, saveOutlook } from '../repositories/outlooks';
 import type { Foresee } from './outlook-thread';
+import { readShelfLacks } from './shelf-service';
 
 /** Where each case of the queue stands, found out beside the requests once somebody looks at the queue. */
 export interface Outlooks {
@@ -32,10 +33,16 @@ export function createOutlooks({ pool, foresee, announce, log }: OutlookDependen
   let working: Promise<void> | null = null;
   let isClosed = false;
   const judge = async (shopId: string, caseId: string) => {
-    const events = await inShop(pool, shopId, (db) => readEvents(db, caseId));
+    const { events, lacks } = await inShop(pool, shopId, async (db) => ({
+      events: await readEvents(db, caseId),
+      lacks: await readShelfLacks(db),
+    }));
     const sequence = events.at(-1)?.sequence;
     if (sequence === undefined) return;
-    const outlook = await foresee(events.map(({ event }) => readEvent(event)));
+    const outlook = await foresee(
+      events.map(({ event }) => readEvent(event)),
+      lacks,
+    );
     await inShop(pool, shopId, (db) => saveOutlook(db, { caseId, sequence, outlook: outlook ?? noOutlook }));
     announce({ shopId, caseId, sequence });
   };

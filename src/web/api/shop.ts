@@ -12,6 +12,10 @@ export function useChangeShop() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (body: ShopSettings) => request(shopSettingsSchema, '/shop/settings', { method: 'PUT', body }),
-    onSuccess: (settings) => client.setQueryData(key, settings),
+    onSuccess: (settings) => {
+      client.setQueryData(key, settings);
+      // What the shelf lacks depends on them.
+      return client.invalidateQueries({ queryKey: ['shelf'] });
+    },
   });
 }

@@ -59,6 +59,11 @@ function screens(): RouteObject[] {
       lazy: async () => ({ Component: (await import('../features/boards/BoardPage')).BoardPage }),
       HydrateFallback: () => null,
     },
+    ...['/shelf', '/shelf/:id'].map((path) => ({
+      path,
+      lazy: async () => ({ Component: (await import('../features/shelf/ShelfPage')).ShelfPage }),
+      HydrateFallback: () => null,
+    })),
     {
       path: '/shop',
       lazy: async () => ({ Component: (await import('../features/shop/ShopPage')).ShopPage }),
@@ -93,6 +98,11 @@ function ofCases(): RouteObject[] {
     {
       path: '/cases/:id/firmware',
       lazy: async () => ({ Component: (await import('../features/firmware/CaseFirmwarePage')).CaseFirmwarePage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/cases/:id/parts',
+      lazy: async () => ({ Component: (await import('../features/parts/CasePartsPage')).CasePartsPage }),
       HydrateFallback: () => null,
     },
     {

@@ -26,6 +26,7 @@ const isKept: Readonly<Record<string, (key: readonly unknown[]) => boolean>> = {
   cases: ([, , search]) => search === '',
   boards: () => true,
   board: () => true,
+  shelf: () => true,
 };
 
 /** A session in which nobody is signed in is never remembered: somebody may be by now. */

@@ -96,6 +96,7 @@ export function TopBar({ children }: { readonly children?: ReactNode }) {
 const rooms = [
   ['/', 'Queue'],
   ['/boards', 'Board book'],
+  ['/shelf', 'Shelf'],
   ['/signals', 'Signals'],
   ['/power', 'Power'],
   ['/firmware', 'Firmware'],

@@ -1,4 +1,5 @@
 import type { CaseEvent } from '../../core/casework';
+import type { PartKind } from '../../core/machine';
 import type { DiagnosisAnswer, DiagnosisRequest } from './diagnosis.worker';
 
 /** What a worker is to this client. */
@@ -6,7 +7,7 @@ export type DiagnosisPort = Pick<Worker, 'postMessage' | 'terminate' | 'onmessag
 
 export interface DiagnosisClient {
   /** Asks for a diagnosis of a log. Answers to what was asked before are dropped from now on. */
-  readonly ask: (events: readonly CaseEvent[], chosen: string | null) => void;
+  readonly ask: (events: readonly CaseEvent[], chosen: string | null, shelfLacks?: readonly PartKind[]) => void;
   /** After a failure: starts again with what was asked last. */
   readonly retry: () => void;
   readonly close: () => void;
@@ -32,7 +33,7 @@ export function createDiagnosisClient({ start, onAnswer, onFailure }: DiagnosisC
   let port = begin();
   let ticket = 0;
   let sent: readonly CaseEvent[] = [];
-  let asked: { readonly events: readonly CaseEvent[]; readonly chosen: string | null } | null = null;
+  let asked: Pick<DiagnosisRequest, 'events' | 'chosen' | 'shelfLacks'> | null = null;
   let failures = 0;
   let watchdog: ReturnType<typeof setTimeout> | undefined;
 
@@ -59,15 +60,15 @@ export function createDiagnosisClient({ start, onAnswer, onFailure }: DiagnosisC
   function restart(): void {
     port = begin();
     sent = [];
-    if (asked) ask(asked.events, asked.chosen);
+    if (asked) ask(asked.events, asked.chosen, asked.shelfLacks);
   }
 
-  function ask(events: readonly CaseEvent[], chosen: string | null): void {
-    asked = { events, chosen };
+  function ask(events: readonly CaseEvent[], chosen: string | null, shelfLacks: readonly PartKind[] = []): void {
+    asked = { events, chosen, shelfLacks };
     ticket += 1;
     const keep = commonLength(sent, events);
     sent = events;
-    const request: DiagnosisRequest = { ticket, keep, events: events.slice(keep), chosen };
+    const request: DiagnosisRequest = { ticket, keep, events: events.slice(keep), chosen, shelfLacks };
     clearTimeout(watchdog);
     watchdog = setTimeout(fail, longestMs);
     port.postMessage(request);

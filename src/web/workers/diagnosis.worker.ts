@@ -1,5 +1,6 @@
 import { createCaseDiagnoser, foldOn, foldStored, type CaseEvent, type CaseState } from '../../core/casework';
 import type { Diagnosis, StrategyPrice, TrialView } from '../../core/diagnosis';
+import type { PartKind } from '../../core/machine';
 import { formatTrialId } from '../../core/trials';
 
 /** The log to diagnose: as many events of the last one as still stand, and those that come behind them. */
@@ -9,6 +10,8 @@ export interface DiagnosisRequest {
   readonly events: readonly CaseEvent[];
   /** The trial that is chosen, if any: it is sent whole at once. */
   readonly chosen: string | null;
+  /** Kinds of part of which the shop has no spare. */
+  readonly shelfLacks: readonly PartKind[];
 }
 
 /**
@@ -65,11 +68,11 @@ function take({ keep, events }: DiagnosisRequest): CaseState | null {
 }
 
 self.onmessage = ({ data }: MessageEvent<DiagnosisRequest>) => {
-  const { ticket, chosen } = data;
+  const { ticket, chosen, shelfLacks } = data;
   clearTimeout(resting);
   const startedAt = performance.now();
   const folded = take(data);
-  const diagnosis = folded ? diagnose(folded) : null;
+  const diagnosis = folded ? diagnose(folded, shelfLacks) : null;
   const milliseconds = performance.now() - startedAt;
   if (!diagnosis) {
     answer({ kind: 'diagnosis', ticket, diagnosis, milliseconds });

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useEffectEvent, useRef, useState } from 'react';
 import type { Diagnosis, StrategyPrice } from '../../core/diagnosis';
+import type { PartKind } from '../../core/machine';
 import type { CaseEvent } from '../../core/casework';
 import { createDiagnosisClient, type DiagnosisClient } from './diagnosis-client';
 import type { DiagnosisAnswer } from './diagnosis.worker';
@@ -29,10 +30,18 @@ interface Answered<View> {
   readonly prices: readonly StrategyPrice[] | null;
 }
 
+interface DiagnosisOptions {
+  readonly chosen?: string | null;
+  /** Kinds of part of which the shop has no spare; the same array as long as it says the same. */
+  readonly shelfLacks?: readonly PartKind[];
+}
+
+const nothing: readonly PartKind[] = [];
+
 /** The diagnosis of a case, computed off the main thread. Null where there is no view yet. */
 export function useDiagnosis<View extends Logged>(
   view: View | null,
-  chosen: string | null = null,
+  { chosen = null, shelfLacks = nothing }: DiagnosisOptions = {},
 ): Diagnosed<View> | null {
   const client = useRef<DiagnosisClient | null>(null);
   const [answered, setAnswered] = useState<Answered<View> | null>(null);
@@ -42,7 +51,7 @@ export function useDiagnosis<View extends Logged>(
   const onAnswer = useEffectEvent((answer: DiagnosisAnswer, of: readonly CaseEvent[]) => {
     if (view?.events === of) setAnswered((before) => taken(before, view, answer));
   });
-  const ask = useEffectEvent((log: readonly CaseEvent[]) => client.current?.ask(log, chosen));
+  const ask = useEffectEvent((log: readonly CaseEvent[]) => client.current?.ask(log, chosen, shelfLacks));
 
   useEffect(() => {
     client.current = createDiagnosisClient({
@@ -55,7 +64,7 @@ export function useDiagnosis<View extends Logged>(
 
   useEffect(() => {
     if (events) ask(events);
-  }, [events]);
+  }, [events, shelfLacks]);
 
   const retry = useCallback(() => {
     setFailed(false);

@@ -1,4 +1,5 @@
 import { useCaseDetail } from '../../api/cases';
+import { useShelfLacks } from '../../api/shelf';
 import { useDesk } from '../../stores/desk-store';
 import { useDiagnosis, type Diagnosed } from '../../workers/use-diagnosis';
 import type { CaseView } from './case-view';
@@ -17,6 +18,6 @@ export function useDiagnosedCase(id: string): { readonly found: DiagnosedCase | 
   const desk = useDesk(id);
   const viewed = useCaseView(id, data, desk);
   const newest = viewed?.ok ? viewed.view : null;
-  const diagnosed = useDiagnosis(newest, desk.chosenTrial);
+  const diagnosed = useDiagnosis(newest, { chosen: desk.chosenTrial, shelfLacks: useShelfLacks() });
   return { found: data && newest && diagnosed ? { number: data.number, newest, diagnosed } : null, error };
 }

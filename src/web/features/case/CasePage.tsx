@@ -1,3 +1,4 @@
+import { useShelfLacks } from '../../api/shelf';
 import { Link, useParams } from 'react-router';
 import { useCaseDetail } from '../../api/cases';
 import { Notice } from '../../components/Notice';
@@ -18,7 +19,10 @@ function OneCase({ caseId }: { readonly caseId: string }) {
   const { data, error } = useCaseDetail(caseId);
   const desk = useDesk(caseId);
   const viewed = useCaseView(caseId, data, desk);
-  const diagnosed = useDiagnosis(viewed?.ok ? viewed.view : null, desk.chosenTrial);
+  const diagnosed = useDiagnosis(viewed?.ok ? viewed.view : null, {
+    chosen: desk.chosenTrial,
+    shelfLacks: useShelfLacks(),
+  });
   if (viewed?.ok && diagnosed && data)
     return (
       <CaseScreen

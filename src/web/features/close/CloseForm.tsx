@@ -24,6 +24,7 @@ import { SaveNotice } from '../case-log/SaveNotice';
 import { useCaseActions } from '../case-log/use-case-actions';
 import { LastCheck } from './LastCheck';
 import { ProofStrip } from './ProofStrip';
+import { SparesStillOut } from './SparesStillOut';
 
 const Form = styled.form`
   display: grid;
@@ -126,6 +127,7 @@ function useCloseForm({ caseId, state, diagnosis }: CloseFormProps, known: Diagn
       ...rest,
       diagnosis: closingDiagnosis(diagnosis),
       ...(points.length > 0 ? { lastCheck: resultOf(points, ticked) } : {}),
+      ...(state.sparesOut.length > 0 ? { stillLent: state.sparesOut.map(({ item }) => item) } : {}),
     });
     if (saved) back();
   });
@@ -183,6 +185,7 @@ export function CloseForm({ caseId, state, diagnosis }: CloseFormProps) {
       )}
       {!diagnosis.proving && <ProofStrip proof={proof} words={proofWords[proof]} />}
       <CloseWords control={form.control} onEdit={() => setEdited(true)} />
+      <SparesStillOut state={state} onRecord={(body) => void actions.record(body)} />
       <LastCheck {...check} />
       <AskWorkaround check={check} onNote={(consent) => void actions.record(consent)} />
       <SaveNotice caseId={caseId} />

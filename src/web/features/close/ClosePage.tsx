@@ -1,5 +1,6 @@
 import { useParams } from 'react-router';
 import { useCaseDetail } from '../../api/cases';
+import { useShelfLacks } from '../../api/shelf';
 import { useMay } from '../../shell/me';
 import { Page } from '../../shell/Page';
 import { caseNumber } from '../../components/format';
@@ -14,7 +15,7 @@ export function ClosePage() {
   const { data, error } = useCaseDetail(id);
   const viewed = useCaseView(id, data);
   const view = viewed?.ok ? viewed.view : null;
-  const diagnosis = useDiagnosis(view)?.diagnosis;
+  const diagnosis = useDiagnosis(view, { shelfLacks: useShelfLacks() })?.diagnosis;
   const mayClose = useMay('close-cases');
   const title = data && view ? `Close ${caseNumber(data.number)} ${view.logged.opened.machine.name}` : 'Close the case';
   return (

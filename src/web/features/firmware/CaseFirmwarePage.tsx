@@ -1,3 +1,4 @@
+import { useShelfLacks } from '../../api/shelf';
 import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
@@ -30,7 +31,7 @@ export function CaseFirmwarePage() {
   const { data, error } = useCaseDetail(id);
   const viewed = useCaseView(id, data);
   const view = viewed?.ok ? viewed.view : null;
-  const diagnosed = useDiagnosis(view);
+  const diagnosed = useDiagnosis(view, { shelfLacks: useShelfLacks() });
   if (!data || !view) return <Page title="Firmware">{error && <Notice kind="danger">{error.message}</Notice>}</Page>;
   const links = diagnosed?.diagnosis?.links ?? noLinks;
   return <CaseFirmware caseId={id} number={data.number} state={view.logged} links={links} />;

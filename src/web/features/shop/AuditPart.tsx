@@ -56,6 +56,8 @@ const actionWords: Readonly<Record<AuditAction, string>> = {
   'board-written': 'wrote a board',
   'board-deleted': 'took out a board',
   'board-exported': 'saved a board as a file',
+  'spare-written': 'wrote a spare',
+  'spare-removed': 'took a spare off the shelf',
   'owner-read': 'looked up an owner',
   'owner-exported': "saved an owner's data",
   'owner-erased': 'erased an owner',

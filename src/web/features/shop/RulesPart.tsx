@@ -1,4 +1,5 @@
 import styled from 'styled-components';
+import type { ShopSettings } from '../../../contracts';
 import { useChangeShop, useShopSettings } from '../../api/shop';
 import { Notice } from '../../components/Notice';
 
@@ -8,6 +9,7 @@ const Rule = styled.label`
   align-items: flex-start;
   min-height: 44px;
   max-width: 46rem;
+  margin-bottom: 0.8rem;
   cursor: pointer;
   input {
     width: 1.4rem;
@@ -22,31 +24,45 @@ const Rule = styled.label`
   }
 `;
 
-/** What the shop allows at its benches. */
+const rules = [
+  {
+    id: 'allowsSupplyBridge',
+    title: 'A supply may be started by itself',
+    words:
+      'By the bridge of its start pin, disconnected from the whole machine, and by those who were trained to. Where it is not allowed, the power bench points to a supply tester.',
+  },
+  {
+    id: 'keepsShelf',
+    title: 'The list of the shelf is complete',
+    words:
+      'A kind of spare of which none on the list is known to be good and free counts as not at hand, in every case. Tests that need it are left out.',
+  },
+] as const satisfies readonly { readonly id: keyof ShopSettings; readonly title: string; readonly words: string }[];
+
+/** What the shop allows at its benches, and how it works. */
 export function RulesPart() {
   const { data, error } = useShopSettings();
   const change = useChangeShop();
   const problem = error ?? change.error;
+  const shown = change.isPending ? change.variables : data;
   return (
     <>
       {problem && <Notice kind="danger">{problem.message}</Notice>}
-      {data && (
-        <Rule>
-          <input
-            type="checkbox"
-            checked={(change.isPending ? change.variables : data).allowsSupplyBridge}
-            disabled={change.isPending}
-            onChange={({ target }) => change.mutate({ ...data, allowsSupplyBridge: target.checked })}
-          />
-          <span>
-            A supply may be started by itself
-            <small>
-              By the bridge of its start pin, disconnected from the whole machine, and by those who were trained to.
-              Where it is not allowed, the power bench points to a supply tester.
-            </small>
-          </span>
-        </Rule>
-      )}
+      {data &&
+        rules.map(({ id, title, words }) => (
+          <Rule key={id}>
+            <input
+              type="checkbox"
+              checked={shown?.[id] ?? false}
+              disabled={change.isPending}
+              onChange={({ target }) => change.mutate({ ...data, [id]: target.checked })}
+            />
+            <span>
+              {title}
+              <small>{words}</small>
+            </span>
+          </Rule>
+        ))}
     </>
   );
 }

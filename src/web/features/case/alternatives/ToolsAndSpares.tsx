@@ -2,7 +2,8 @@ import { Wrench } from 'lucide-react';
 import { useState } from 'react';
 import { Dialog, DialogTrigger, Heading } from 'react-aria-components';
 import type { TrialView, Lacking } from '../../../../core/diagnosis';
-import type { PartKind } from '../../../../core/machine';
+import { kindInWords, type PartKind } from '../../../../core/machine';
+import { useShelfLacks } from '../../../api/shelf';
 import { Button } from '../../../components/Button';
 import { CheckGrid } from '../../../components/ChoiceGrid';
 import { HeadButton } from './HeadButton';
@@ -60,6 +61,7 @@ function LackingForm({
   readonly lacking: Lacking;
   readonly onSet: (lacking: { tools: string[]; spares: PartKind[] }) => void;
 }) {
+  const shelfLacks = useShelfLacks();
   const [noTools, setNoTools] = useState<readonly string[]>(lacking.tools);
   const [noSpares, setNoSpares] = useState<readonly string[]>(lacking.spares);
   return (
@@ -73,6 +75,9 @@ function LackingForm({
       <p>Tick what is missing. Tests that need it are left out; others are suggested.</p>
       <CheckGrid label="Tools" choices={choicesOf(tools)} values={noTools} onChange={setNoTools} />
       <CheckGrid label="Known-good spares" choices={choicesOf(spares)} values={noSpares} onChange={setNoSpares} />
+      {shelfLacks.length > 0 && (
+        <p>Not on the shelf either: {shelfLacks.map((kind) => kindInWords(kind)).join(', ')}.</p>
+      )}
       <Button type="submit" $kind="primary">
         Continue without these
       </Button>

@@ -140,6 +140,7 @@ export const CaseBar = memo(function CaseBar({
           </Dialog>
         </KeySheet>
       </DialogTrigger>
+      <RoomLink to={`/cases/${caseId}/parts`}>Parts</RoomLink>
       <RoomLink to={`/cases/${caseId}/power`}>Power</RoomLink>
       <RoomLink to={`/cases/${caseId}/firmware`}>Firmware</RoomLink>
       <Allowed action="export-cases">

@@ -26,6 +26,12 @@ const List = styled.ul`
 const Small = styled(Button)`
   padding: 0.3rem 0.5rem;
   font-weight: 400;
+  /* Where the bar is narrow the word is enough. */
+  @media (max-width: 1500px) {
+    svg {
+      display: none;
+    }
+  }
 `;
 
 interface PapersMenuProps {

@@ -24,6 +24,7 @@ import { MoreSeen } from './MoreSeen';
 import { OutcomeButtons } from './OutcomeButtons';
 import type { OutcomeChoices } from '../../case-log/outcome-choices';
 import { ProcedureSteps, ShowHow } from './ProcedureSteps';
+import { SpareForTrial } from './SpareForTrial';
 import { ReadingEntry } from './ReadingEntry';
 import { StopLine } from './StopLine';
 import { StripDown } from './StripDown';
@@ -244,6 +245,7 @@ function Help({ caseId, state, trial }: HelpProps) {
   const ref = parseTrialId(trial);
   return (
     <>
+      <SpareForTrial caseId={caseId} state={state} trial={trial} />
       {isStrippedStart(trial) && <StripDown caseId={caseId} state={state} />}
       {isStrippedStart(trial) && <ExpectedNote state={state} trial={trial} />}
       {ref && isFirmwareWork(ref) && (

@@ -1,0 +1,86 @@
+import PDFDocument from 'pdfkit';
+import QRCode from 'qrcode';
+import type { ShelfItem } from '../../contracts';
+import { registerFaces, write, type Doc } from './faces';
+
+/** Labels of spares as PDF: A4, three columns of eight, each with a QR code that opens the spare. Lengths in points. */
+
+const columns = 3;
+const rowsOnPage = 8;
+const page = { width: 595.28, height: 841.89 } as const;
+const edge = { left: 20, top: 36 } as const;
+const label = {
+  width: (page.width - 2 * edge.left) / columns,
+  height: (page.height - 2 * edge.top) / rowsOnPage,
+} as const;
+const codeSize = 66;
+const inset = 10;
+
+export interface LabelOf {
+  readonly item: ShelfItem;
+  /** What its QR code opens. */
+  readonly link: string;
+}
+
+/** As the label shows it. @example spareNumber(7) // => 'S-0007' */
+export const spareNumber = (number: number): string => `S-${String(number).padStart(4, '0')}`;
+
+/** The bytes of a sheet of labels, as many pages as it takes. */
+export function labelsPdf(labels: readonly LabelOf[]): Promise<Buffer> {
+  const doc = new PDFDocument({
+    size: 'A4',
+    margin: 0,
+    info: { Title: 'Labels', Producer: 'Jovial Probe' },
+    lang: 'en',
+  });
+  registerFaces(doc);
+  const chunks: Buffer[] = [];
+  doc.on('data', (chunk: Buffer) => chunks.push(chunk));
+  const done = new Promise<Buffer>((resolve, reject) => {
+    doc.on('end', () => resolve(Buffer.concat(chunks)));
+    doc.on('error', reject);
+  });
+  labels.forEach((one, i) => {
+    const onPage = i % (columns * rowsOnPage);
+    if (i > 0 && onPage === 0) doc.addPage();
+    drawLabel(doc, one, {
+      left: edge.left + (onPage % columns) * label.width,
+      top: edge.top + Math.floor(onPage / columns) * label.height,
+    });
+  });
+  doc.end();
+  return done;
+}
+
+function drawLabel(
+  doc: Doc,
+  { item, link }: LabelOf,
+  { left, top }: { readonly left: number; readonly top: number },
+): void {
+  const { part, number } = item;
+  drawCode(doc, link, { left: left + inset, top: top + (label.height - codeSize) / 2, size: codeSize });
+  const words = { left: left + inset + codeSize + 8, width: label.width - codeSize - 2 * inset - 8 } as const;
+  doc.x = words.left;
+  doc.y = top + inset + 2;
+  // A long name is cut before it reaches the next label.
+  doc.save().rect(left, top, label.width, label.height).clip();
+  write(doc, spareNumber(number), 'bold', 13, words.width);
+  write(doc, part.name, 'text', 9.5, words.width);
+  const serial = part.serial ? `serial ${part.serial}` : '';
+  for (const line of [part.rating ?? '', serial].filter(Boolean)) write(doc, line, 'text', 8, words.width);
+  doc.restore();
+}
+
+/** Draws a QR code as squares. */
+export function drawCode(
+  doc: Doc,
+  text: string,
+  { left, top, size }: { readonly left: number; readonly top: number; readonly size: number },
+): void {
+  const { modules } = QRCode.create(text, { errorCorrectionLevel: 'M' });
+  const cell = size / modules.size;
+  for (let row = 0; row < modules.size; row++)
+    for (let column = 0; column < modules.size; column++)
+      if (modules.get(row, column)) doc.rect(left + column * cell, top + row * cell, cell + 0.05, cell + 0.05);
+  doc.fill('#000000').fillColor('#122c2a');
+}
