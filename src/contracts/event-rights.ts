@@ -44,6 +44,9 @@ export function rightForEvent(event: CaseEvent): Action {
     case 'part-lent':
     case 'part-home':
     case 'part-moved':
+    case 'charge-noted':
+    case 'time-corrected':
+    case 'estimate-given':
     case 'power-measured':
       return 'write-cases';
   }

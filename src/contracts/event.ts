@@ -7,6 +7,7 @@ import { START_OUTCOMES } from '../core/startup';
 import { boardFactsSchema, changeSchema, declaredMachineSchema, declaredPartSchema } from './machine';
 import { consentBody } from './consent';
 import { boardNotedBody, firmwareFlashedBody, firmwareVerifiedBody } from './firmware-events';
+import { chargeNotedBody, estimateGivenBody, timeCorrectedBody } from './money-events';
 import { partHomeBody, partLentBody, partMovedBody } from './part-events';
 import { meterAccuracySchema, powerMeasuredBody, powerNotedBody } from './power-events';
 import { startSignsSchema } from './start-signs';
@@ -114,6 +115,9 @@ const bodies = {
   lent: partLentBody,
   home: partHomeBody,
   moved: partMovedBody,
+  charge: chargeNotedBody,
+  time: timeCorrectedBody,
+  estimate: estimateGivenBody,
   off: { kind: z.literal('switched-off') },
   resumed: { kind: z.literal('case-resumed') },
   closed: {
@@ -194,6 +198,9 @@ export const caseEventSchema: z.ZodType<WritableEvent> = z.discriminatedUnion('k
   z.strictObject({ ...base, ...bodies.lent }),
   z.strictObject({ ...base, ...bodies.home }),
   z.strictObject({ ...base, ...bodies.moved }),
+  z.strictObject({ ...base, ...bodies.charge }),
+  z.strictObject({ ...base, ...bodies.time }),
+  z.strictObject({ ...base, ...bodies.estimate }),
 ]);
 
 const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional(), recorded, v: version };
@@ -232,6 +239,9 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...loose, ...bodies.lent }),
   z.strictObject({ ...loose, ...bodies.home }),
   z.strictObject({ ...loose, ...bodies.moved }),
+  z.strictObject({ ...loose, ...bodies.charge }),
+  z.strictObject({ ...loose, ...bodies.time }),
+  z.strictObject({ ...loose, ...bodies.estimate }),
 ]);
 
 export type WrittenEvent = z.infer<typeof writtenEventSchema>;

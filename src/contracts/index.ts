@@ -34,5 +34,5 @@ export type { Action, Role } from './roles';
 export { shopSettingsSchema } from './shop-settings';
 export type { ShopSettings } from './shop-settings';
 export { amountSchema } from './part-events';
-export { putShelfItemSchema, shelfItemSchema, shelfPartSchema, shelfSchema, SPARE_STANDINGS } from './shelf';
+export { putShelfItemSchema, shelfItemSchema, shelfSchema, SPARE_STANDINGS } from './shelf';
 export type { PutShelfItem, Shelf, ShelfItem, ShelfPart, SpareStanding } from './shelf';

@@ -86,6 +86,56 @@ test('the technical record has every entry, the evidence, who accepted what, and
   expect(text.replaceAll(' ', '')).toContain(file.chain.at(-1)?.hash);
 });
 
+test('bill, estimate, ticket and return evidence say what they are for', async () => {
+  const lead = server.as('lead');
+  await lead
+    .put('/api/shop/settings')
+    .send({ rates: { currency: 'EUR', hour: '48', taxPercent: '20', stepMinutes: 15, onPartsPercent: '0' } })
+    .expect(200);
+  const bill = textOf(await bytes('bill.pdf'));
+  for (const words of [
+    'Work, The lead',
+    '0.5 h',
+    '48.00',
+    '24.00',
+    'Tax, 20 %',
+    '4.80',
+    'To be paid 28.80 EUR',
+    'halves up',
+  ])
+    expect(bill).toContain(words);
+  const { text: csv } = await lead.get(`/api/cases/${caseId}/papers/bill.csv`).expect(200);
+  expect(csv.split('\r\n').slice(0, 2)).toEqual(['What,Quantity,Price,Amount', '"Work, The lead",0.5 h,48.00,24.00']);
+  const estimate = textOf(await bytes('estimate.pdf'));
+  expect(estimate).toMatch(/Estimate, case \d{4}.*\d+ to \d+ EUR, with tax.*Agreed by/);
+  const ticket = textOf(await bytes('ticket.pdf'));
+  for (const words of ['Job ticket', 'Owner', '“Complaint”', 'Handed in by']) expect(ticket).toContain(words);
+  const evidence = textOf(await bytes('return.pdf'));
+  for (const words of ['Return evidence', 'supply', 'Check the rocker switch of the supply', 'It is at O', 'Tested by'])
+    expect(evidence).toContain(words);
+});
+
+test('a name that a spreadsheet would compute is text', async () => {
+  const id = '99999999-9999-4999-8999-000000000077';
+  const [opened] = eventsOf({ reported: 'dead' });
+  const charge = {
+    kind: 'charge-noted',
+    of: 'service',
+    name: '=HYPERLINK("x")',
+    amount: '1',
+    id: '99999999-9999-4999-8999-000000000078',
+    at: '2026-01-05T10:00:00Z',
+    by: 'Test',
+  };
+  await server
+    .as('lead')
+    .post('/api/cases')
+    .send({ id, events: [opened, charge] })
+    .expect(201);
+  const { text } = await server.as('lead').get(`/api/cases/${id}/papers/bill.csv`).expect(200);
+  expect(text).toContain(`"'=HYPERLINK(""x"")"`);
+});
+
 test('the same case gives the same bytes, and Markdown the same words', async () => {
   const digest = async () =>
     createHash('sha256')

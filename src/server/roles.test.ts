@@ -155,6 +155,9 @@ const entries: Readonly<Record<Exclude<CaseEventKind, 'case-opened' | 'entry-str
   'part-lent': [lent, 'write-cases'],
   'part-home': [{ item: lent.item, result: 'worked' }, 'write-cases'],
   'part-moved': [{ way: 'bought', name: 'Cooler', price: '12.50' }, 'write-cases'],
+  'charge-noted': [{ of: 'service', name: 'Cleaning', amount: '9.95' }, 'write-cases'],
+  'time-corrected': [{ person: 'Ebbe', minutes: 30, reason: 'Two machines' }, 'write-cases'],
+  'estimate-given': [{ low: '40', high: '120.50' }, 'write-cases'],
   'power-measured': [{ reading: { quantity: 'v12', at: 'idle', value: 12 } }, 'write-cases'],
 };
 /** What has to stand in the log before an entry fits. */

@@ -1,6 +1,6 @@
 import { eventsOf } from '../core/casework/testing-log';
 import { fullBoard } from '../contracts/testing-board';
-import type { CaseDetail } from '../contracts';
+import { shopSettingsSchema, type CaseDetail } from '../contracts';
 import { inShop, inTransaction, type Queryable } from './database/in-shop';
 import * as audit from './repositories/audit';
 import * as boards from './repositories/boards';
@@ -83,10 +83,7 @@ const routes: Record<string, [Ask, number]> = {
   'GET /audit?person': [(c) => c.get('/api/audit').query({ person: server.personId('lead') }), 200],
   'GET /owners': [(c) => c.get('/api/owners').query({ name: owner }), 200],
   'GET /owners/file': [(c) => c.get('/api/owners/file').query({ name: owner }), 200],
-  'GET /shop/settings': [
-    (c) => c.get('/api/shop/settings').expect({ allowsSupplyBridge: false, keepsShelf: false }),
-    200,
-  ],
+  'GET /shop/settings': [(c) => c.get('/api/shop/settings').expect(shopSettingsSchema.parse({})), 200],
   'PUT /shop/settings': [(c) => c.put('/api/shop/settings').send({ allowsSupplyBridge: false }), 200],
   'GET /shelf': [(c) => c.get('/api/shelf'), 200],
   'GET /shelf/labels.pdf': [(c) => c.get('/api/shelf/labels.pdf').query({ items: spareId }), 404],
@@ -284,7 +281,7 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
       await shops.takeCaseNumber(db);
     },
     readShopSettings: async (db) => (await shops.readShopSettings(db)).allowsSupplyBridge,
-    writeShopSettings: (db) => shops.writeShopSettings(db, { allowsSupplyBridge: false, keepsShelf: false }),
+    writeShopSettings: (db) => shops.writeShopSettings(db, shopSettingsSchema.parse({})),
   },
   failures: { readWait: null, countFailure: null, forgetFailures: null, deleteExpiredFailures: null },
   devices: {

@@ -1,12 +1,10 @@
 import { applyChanges, completeMachine, describeChanges, foundConfiguration, type CompletedMachine } from '../machine';
-import { instantiateFaults } from '../faults';
 import type { EvidenceStep } from '../diagnosis';
 import { findTrial, handlingOf, misreadProbabilityOf, type Trial } from '../trials';
 import type { CaseState } from './case-state';
 import { checkChange, checkOutcome, crowdedSlot, type Refusal } from './check-event';
 import type {
   BoardNoted,
-  CaseClosed,
   CaseEvent,
   CaseOpened,
   ConfigurationChanged,
@@ -18,7 +16,10 @@ import type {
 import { foldFlash, foldVersion } from './fold-firmware';
 import { noteConsent } from './consent';
 import { notePart } from './fold-part';
-import { foldPartEvent, sparesForgotten } from './fold-spares';
+import { closeCase, reopenCase } from './close-case';
+import { foldPartEvent } from './fold-spares';
+import { foldMoneyEvent } from './fold-money';
+import { isMoneyEvent } from './money-events';
 import { isPartEvent } from './part-events';
 import { notePower, notePowerMeasured } from './fold-power';
 import { ownerTryOf, ownerTryStep, withOwnerTry } from './owner-tries';
@@ -77,6 +78,7 @@ export function openCase(opened: CaseOpened): Stepped {
     sparesOut: [],
     sparesHome: [],
     partMoves: [],
+    money: { charges: [], corrected: [], estimate: null },
   });
 }
 
@@ -90,6 +92,7 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
   if (struck) return advance(listed);
   if (state.stage === 'closed' && !onClosed.includes(event.kind)) return refuseOnClosed(event);
   if (isPartEvent(event)) return foldPartEvent(listed, event);
+  if (isMoneyEvent(event)) return foldMoneyEvent(listed, event);
   switch (event.kind) {
     case 'case-opened':
       return refuse(['kind'], 'opened-twice', 'expected one case-opened in a log, found a second');
@@ -136,12 +139,19 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
     case 'case-closed':
       return closeCase(listed, event);
     case 'case-reopened':
-      return reopen(listed);
+      return reopenCase(listed);
   }
 }
 
 /** What a closed case still takes. */
-const onClosed: readonly CaseEvent['kind'][] = ['case-reopened', 'entry-struck', 'note-added', 'part-home'];
+const onClosed: readonly CaseEvent['kind'][] = [
+  'case-reopened',
+  'entry-struck',
+  'note-added',
+  'part-home',
+  'charge-noted',
+  'time-corrected',
+];
 
 const refuseOnClosed = ({ kind }: CaseEvent): Stepped =>
   refuse(['kind'], 'case-closed', `expected case-reopened first, found ${kind} after the case was closed`);
@@ -151,11 +161,6 @@ const withBoard = (firmware: CaseState['firmware'], board: BoardNoted): CaseStat
   board,
   installed: board.installed ?? firmware.installed,
 });
-
-const reopen = (state: CaseState): Stepped =>
-  state.closed
-    ? advance({ ...state, stage: 'on-bench', closed: null })
-    : refuse(['kind'], 'not-closed', 'expected a closed case, found an open one');
 
 const unreadKind = ({ writtenKind }: UnreadEntry): Refusal => ({
   path: ['kind'],
@@ -248,18 +253,4 @@ function strike(before: CaseState, listed: CaseState, event: EntryStruck): Stepp
   return target.struckBy === event.id
     ? advance(listed)
     : refuse(['entry'], 'struck-twice', `expected an entry that still counts, found one already struck`);
-}
-
-function closeCase(state: CaseState, event: CaseClosed): Stepped {
-  const [spare] = sparesForgotten(state, event.stillLent);
-  if (spare)
-    return refuse(
-      ['stillLent'],
-      'spare-out',
-      `expected every spare back on the shelf or written as still lent, found ${spare.name}`,
-    );
-  const known = event.fault === null || instantiateFaults(state.machine).some(({ id }) => id === event.fault);
-  return known
-    ? advance({ ...state, stage: 'closed', ...notWaiting, closed: event })
-    : refuse(['fault'], 'unknown-fault', `expected a fault that this machine can have, found "${event.fault}"`);
 }

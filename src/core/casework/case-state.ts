@@ -15,6 +15,7 @@ import type {
   PartCondition,
   PowerMeasured,
 } from './event';
+import type { ChargeNoted, EstimateGiven, TimeCorrected } from './money-events';
 import type { PartMoved, SpareResult } from './part-events';
 
 /** Where a case stands. */
@@ -88,6 +89,14 @@ export interface SpareHome extends SpareOut {
   readonly home: string;
 }
 
+/** What belongs to the bill besides parts. */
+export interface MoneyState {
+  readonly charges: readonly ChargeNoted[];
+  /** The last one of each person. */
+  readonly corrected: readonly TimeCorrected[];
+  readonly estimate: EstimateGiven | null;
+}
+
 /** A case as its log makes it. */
 export interface CaseState {
   readonly opened: CaseOpened;
@@ -117,6 +126,7 @@ export interface CaseState {
   readonly sparesHome: readonly SpareHome[];
   /** Parts that came and went, in order. */
   readonly partMoves: readonly PartMoved[];
+  readonly money: MoneyState;
 }
 
 /** Why an event or a log is refused, and where. */

@@ -34,12 +34,12 @@ export function consentFor(state: CaseState, { repair, price }: RepairClass): As
   if (repair === 'clear-password') return isAgreed(state, 'password-clearing') ? null : 'password-clearing';
   if (repair === 'restore-system' && dataConsent !== undefined && dataConsent !== 'may-be-lost')
     return isAgreed(state, 'data-may-be-lost') ? null : 'data-may-be-lost';
-  const limit = limitOf(state);
+  const limit = agreedLimit(state);
   return limit !== null && price > 0 && spentOf(state) + price > limit ? 'over-limit' : null;
 }
 
 /** What it may cost without asking; null where nobody said. */
-function limitOf({ consents, opened }: CaseState): number | null {
+export function agreedLimit({ consents, opened }: Pick<CaseState, 'consents' | 'opened'>): number | null {
   const raised = consents.find(({ to, isAgreed: agreed }) => to === 'over-limit' && agreed);
   return raised?.upTo ?? opened.spendingLimit ?? null;
 }

@@ -1,4 +1,5 @@
 import type { EventBase } from './event-base';
+import type { MoneyEvent } from './money-events';
 import type { PartHome, PartLent, PartMoved } from './part-events';
 import type { Strategy } from '../diagnosis';
 import type { FlashMethod } from '../firmware';
@@ -319,7 +320,8 @@ export type WritableEvent =
   | ConsentNoted
   | PartLent
   | PartHome
-  | PartMoved;
+  | PartMoved
+  | MoneyEvent;
 
 /** Everything that can stand in a case's log. */
 export type CaseEvent = WritableEvent | UnreadEntry;

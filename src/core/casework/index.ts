@@ -1,6 +1,6 @@
 export { outlookOf } from './case-outlook';
 export type { CaseOutlook } from './case-outlook';
-export { consentAsked } from './consent';
+export { agreedLimit, consentAsked } from './consent';
 export { lastCheck } from './last-check';
 export type { CheckPoint } from './last-check';
 export {
@@ -15,7 +15,8 @@ export {
 export type { DataConsent, PartCondition } from './event';
 export { isPartEvent, PART_WAYS, SPARE_RESULTS } from './part-events';
 export type { Amount, PartEvent, PartMoved, PartWay, SpareResult } from './part-events';
-export { sparesForgotten } from './fold-spares';
+export { CHARGE_KINDS, isMoneyEvent } from './money-events';
+export type { ChargeKind, ChargeNoted, EstimateGiven, MoneyEvent } from './money-events';
 export { shelfLacks, SPARE_KINDS } from './shelf-lacks';
 export type {
   BoardNoted,
@@ -68,6 +69,7 @@ export type {
   Entry,
   FirmwareState,
   Folded,
+  MoneyState,
   PartFacts,
   PowerState,
   SpareHome,

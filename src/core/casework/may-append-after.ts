@@ -12,6 +12,9 @@ function leavesTheMachine(event: CaseEvent): boolean {
     case 'part-lent':
     case 'part-home':
     case 'part-moved':
+    case 'charge-noted':
+    case 'time-corrected':
+    case 'estimate-given':
     case 'power-measured':
     case 'lacking-set':
     case 'owner-tried':

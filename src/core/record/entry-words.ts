@@ -1,6 +1,6 @@
 import { circumstanceWords } from './circumstance-words';
 import { kindInWords } from '../machine';
-import { isPartEvent, type Entry } from '../casework';
+import { isMoneyEvent, isPartEvent, type Entry, type MoneyEvent, type PartEvent } from '../casework';
 import { STRATEGY_NAMES } from '../diagnosis';
 import { START_OUTCOME_LABELS } from '../startup';
 import { SILENT_OUTCOMES } from '../trials';
@@ -8,6 +8,7 @@ import { factsOf, markedCutOuts } from '../power';
 import { counted } from '../wording';
 import { boardFactWords } from './board-fact-words';
 import { consentKindWords, consentWayWords } from './consent-words';
+import { moneyEventWords } from './money-words';
 import { identityWords } from './part-words';
 import { railLoadWords } from './rail-load-words';
 import { partEventWords } from './spare-words';
@@ -29,9 +30,12 @@ interface Words {
 }
 type Of<Kind extends Entry['event']['kind']> = Extract<Entry['event'], { kind: Kind }>;
 
+const wordsOfRecord = (event: PartEvent | MoneyEvent): Words =>
+  isPartEvent(event) ? partEventWords(event) : moneyEventWords(event);
+
 /** What was done and what was seen, for the bench sheet and the evidence. */
 export function entryWords({ event, trial }: Entry): Words {
-  if (isPartEvent(event)) return partEventWords(event);
+  if (isPartEvent(event) || isMoneyEvent(event)) return wordsOfRecord(event);
   switch (event.kind) {
     case 'case-opened':
       return {

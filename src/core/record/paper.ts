@@ -19,6 +19,8 @@ export type PaperBlock =
       readonly widths: readonly number[];
       readonly rows: readonly (readonly string[])[];
     }
+  /** A QR code of a text, for instance an address. */
+  | { readonly kind: 'code'; readonly text: string }
   /** A line to sign on. */
   | { readonly kind: 'signature'; readonly label: string };
 
@@ -41,6 +43,8 @@ function blockMarkdown(block: PaperBlock): string {
       return [block.heads, block.heads.map(() => '---'), ...block.rows.map((row) => row.map(escaped))]
         .map((cells) => `| ${cells.join(' | ')} |`)
         .join('\n');
+    case 'code':
+      return `<${block.text}>`;
     case 'signature':
       return `${escaped(block.label)}: ______________________________`;
   }

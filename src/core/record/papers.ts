@@ -1,25 +1,27 @@
-import { differenceInMinutes, format, parseISO } from 'date-fns';
-import { partResults, proofOfCause, totalPaid, type CaseState, type Entry, type PartResult } from '../casework';
-import { MODEL_VERSION, type Confirmation, type Diagnosis } from '../diagnosis';
+import { differenceInMinutes, parseISO } from 'date-fns';
+import { partResults, proofOfCause, totalPaid, type CaseState, type PartResult } from '../casework';
+import { MODEL_VERSION, type Confirmation } from '../diagnosis';
 import { capitalized, counted, decimal, minutesInWords, percent } from '../wording';
 import { circumstanceWords } from './circumstance-words';
 import { entryWords } from './entry-words';
+import { billPaper, estimatePaper } from './bill-papers';
 import type { Paper, PaperBlock } from './paper';
-import { identityWords } from './part-words';
-
-export const PAPERS = ['owner', 'record', 'parts'] as const;
-export type PaperName = (typeof PAPERS)[number];
-
-/** All that a paper is made from. */
-export interface PaperOf {
-  readonly state: CaseState;
-  readonly diagnosis: Diagnosis;
-  /** As it stands on the tag. */
-  readonly number: string;
-  readonly shop: string;
-  /** The last hash of the log: by it the paper is verified against the case file. */
-  readonly hash: string;
-}
+import {
+  counting,
+  day,
+  factsInWords,
+  footOf,
+  heading,
+  listed,
+  moment,
+  partInWords,
+  sentence,
+  text,
+  type PaperName,
+  type PaperOf,
+} from './paper-parts';
+import { returnEvidence } from './return-paper';
+import { jobTicket } from './ticket-paper';
 
 /** The paper of a case by its name. */
 export function paperOf(name: PaperName, of: PaperOf): Paper {
@@ -30,27 +32,16 @@ export function paperOf(name: PaperName, of: PaperOf): Paper {
       return technicalRecord(of);
     case 'parts':
       return partsList(of);
+    case 'ticket':
+      return jobTicket(of);
+    case 'estimate':
+      return estimatePaper(of);
+    case 'bill':
+      return billPaper(of);
+    case 'return':
+      return returnEvidence(of);
   }
 }
-
-const day = (iso: string): string => format(parseISO(iso), 'd MMMM yyyy');
-const moment = (iso: string): string => format(parseISO(iso), 'd MMM HH:mm');
-const heading = (text: string): PaperBlock => ({ kind: 'heading', text });
-const text = (words: string): PaperBlock => ({ kind: 'text', text: words });
-/** Nothing where there is nothing to list. */
-const listed = (title: string, items: readonly string[]): PaperBlock[] =>
-  items.length === 0 ? [] : [heading(title), { kind: 'list', items }];
-
-/** With its full stop, which who closes a case often leaves out. */
-const sentence = (words: string): string => (/[.!?]$/.test(words.trim()) ? words.trim() : `${words.trim()}.`);
-
-const counting = ({ entries }: CaseState): readonly Entry[] =>
-  entries.filter(
-    ({ struckBy, unread, event }) => struckBy === null && unread === null && event.kind !== 'entry-struck',
-  );
-
-const footOf = ({ number, shop, hash }: PaperOf): string =>
-  `${shop}, case ${number}. Record ${hash.slice(0, 16)} ${hash.slice(16, 32)} ${hash.slice(32, 48)} ${hash.slice(48)}`;
 
 const proofSentences: Readonly<Record<Confirmation, string>> = {
   suggested: 'The tests point to it. It was not made to come and go.',
@@ -119,15 +110,6 @@ function replacedParts(state: CaseState): string[] {
   );
   return [...new Set(ids)].map((id) => partInWords(state, id));
 }
-
-function partInWords(state: CaseState, id: string): string {
-  const name = state.machine.parts.find((part) => part.id === id)?.name ?? id;
-  const facts = factsInWords(state, id);
-  return facts === '' ? name : `${name}: ${facts}`;
-}
-
-/** What was noted of a part; empty where nothing was. */
-const factsInWords = ({ partFacts }: CaseState, id: string): string => identityWords(partFacts[id] ?? {}).join(', ');
 
 /** Everything, for the next technician. */
 function technicalRecord(of: PaperOf): Paper {

@@ -6,6 +6,9 @@ import type PDFDocument from 'pdfkit';
 
 export type Doc = InstanceType<typeof PDFDocument>;
 
+/** The colour of words and lines. */
+export const ink = '#122c2a';
+
 const require = createRequire(import.meta.url);
 const font = (file: string) => readFileSync(require.resolve(file));
 const hyperlegible = (weight: number) =>

@@ -1,6 +1,6 @@
 import PDFDocument from 'pdfkit';
-import QRCode from 'qrcode';
 import type { ShelfItem } from '../../contracts';
+import { drawCode } from './draw-code';
 import { registerFaces, write, type Doc } from './faces';
 
 /** Labels of spares as PDF: A4, three columns of eight, each with a QR code that opens the spare. Lengths in points. */
@@ -69,18 +69,4 @@ function drawLabel(
   const serial = part.serial ? `serial ${part.serial}` : '';
   for (const line of [part.rating ?? '', serial].filter(Boolean)) write(doc, line, 'text', 8, words.width);
   doc.restore();
-}
-
-/** Draws a QR code as squares. */
-export function drawCode(
-  doc: Doc,
-  text: string,
-  { left, top, size }: { readonly left: number; readonly top: number; readonly size: number },
-): void {
-  const { modules } = QRCode.create(text, { errorCorrectionLevel: 'M' });
-  const cell = size / modules.size;
-  for (let row = 0; row < modules.size; row++)
-    for (let column = 0; column < modules.size; column++)
-      if (modules.get(row, column)) doc.rect(left + column * cell, top + row * cell, cell + 0.05, cell + 0.05);
-  doc.fill('#000000').fillColor('#122c2a');
 }

@@ -1,12 +1,14 @@
 import PDFDocument from 'pdfkit';
 import type { Paper, PaperBlock } from '../../core/record';
-import { registerFaces, write, type Doc, type Face } from './faces';
+import { drawCode } from './draw-code';
+import { ink, registerFaces, write, type Doc, type Face } from './faces';
 
 /** Papers as PDF: A4, fonts embedded, the same bytes for the same paper. Lengths in points. */
 
 const margin = 50;
+/** Of a QR code. */
+const codeSize = 84;
 const sizes = { title: 20, heading: 12.5, body: 10.5, foot: 7.5 } as const;
-const ink = '#122c2a';
 const line = '#cbc6b8';
 
 /** The bytes of a paper. @param madeAt stands in the file as its date: that of the last entry, so that it never differs */
@@ -68,6 +70,11 @@ function drawBlock(doc: Doc, block: PaperBlock): void {
       drawRows(doc, block.widths, block.rows, all('text'));
       return void doc.moveDown(0.5);
     }
+    case 'code':
+      doc.moveDown(0.6);
+      drawCode(doc, block.text, { left: margin, top: doc.y, size: codeSize });
+      doc.y += codeSize;
+      return void doc.moveDown(0.6);
     case 'signature':
       doc.moveDown(2.2);
       write(doc, `${block.label}:`, 'text', sizes.body);

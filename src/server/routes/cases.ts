@@ -9,6 +9,7 @@ import {
 } from '../../contracts';
 import { MODEL_VERSION } from '../../core/diagnosis';
 import { paperMarkdown, PAPERS, type PaperName } from '../../core/record';
+import { paperCsv } from '../papers/paper-csv';
 import { paperPdf } from '../papers/paper-pdf';
 import type { CaseService } from '../services/case-service';
 import { parse } from '../middleware/parse';
@@ -17,8 +18,8 @@ import { allow } from '../middleware/session';
 const caseId = z.uuid();
 /** The name of a paper and what it is made as, for instance "owner.pdf". */
 const paperFile = z
-  .templateLiteral([z.enum(PAPERS), '.', z.enum(['pdf', 'md'])])
-  .transform((file) => file.split('.') as [PaperName, 'pdf' | 'md']);
+  .templateLiteral([z.enum(PAPERS), '.', z.enum(['pdf', 'md', 'csv'])])
+  .transform((file) => file.split('.') as [PaperName, 'pdf' | 'md' | 'csv']);
 
 /** /api/cases: the queue, one case, its log, its export. */
 export function caseRoutes(cases: (response: Response) => CaseService): Router {
@@ -51,9 +52,11 @@ export function caseRoutes(cases: (response: Response) => CaseService): Router {
   });
   router.get('/:id/papers/:paper', allow('export-cases'), async (request, response) => {
     const [name, kind] = parse(paperFile, request.params.paper);
-    const made = await cases(response).paper(parse(caseId, request.params.id), name);
+    const id = parse(caseId, request.params.id);
+    const made = await cases(response).paper(id, name, `${request.protocol}://${request.host}/cases/${id}`);
     const file = `case-${made.number}-${name}.${kind}`;
     if (kind === 'md') response.attachment(file).type('text/markdown').send(paperMarkdown(made.paper));
+    else if (kind === 'csv') response.attachment(file).type('text/csv').send(paperCsv(made.paper));
     else
       response
         .attachment(file)

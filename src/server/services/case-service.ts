@@ -29,14 +29,14 @@ import { insertAudit, insertAuditOnce } from '../repositories/audit';
 import { findCase, insertCase, readEvents, lockCaseHead, growCase, type Projection } from '../repositories/cases';
 import { listCases } from '../repositories/case-list';
 import { insertOwner } from '../repositories/owners';
-import { findShop, takeCaseNumber } from '../repositories/shops';
+import { findShop, readShopSettings, takeCaseNumber } from '../repositories/shops';
 
 /** What can be done with the cases of one shop. The API and the demo loader both go through it. */
 export interface CaseService {
   list(query: ListQuery): Promise<CaseList>;
   read(caseId: string): Promise<CaseDetail>;
   /** A paper of the case as data, and when its last entry was written. */
-  paper(caseId: string, name: PaperName): Promise<MadePaper>;
+  paper(caseId: string, name: PaperName, link: string): Promise<MadePaper>;
   /** The same to be taken out of the shop as a file. */
   readForFile(caseId: string): Promise<CaseDetail>;
   open(request: OpenCase): Promise<CaseDetail>;
@@ -101,11 +101,12 @@ export function createCaseService({
         if (actor) await insertAuditOnce(doing.db, entry(doing, 'case-read', caseId), doing.now, readOnceInMinutes);
         return detail;
       }),
-    paper: (caseId, name) =>
+    paper: (caseId, name, link) =>
       run(async (doing) => {
         const detail = await readCase(doing.db, caseId);
         await insertAudit(doing.db, { ...entry(doing, 'case-exported', caseId), detail: { paper: name } }, doing.now);
-        return makePaper(detail, name, (await findShop(doing.db))?.name ?? '');
+        const { rates } = await readShopSettings(doing.db);
+        return makePaper(detail, name, { shop: (await findShop(doing.db))?.name ?? '', rates, link });
       }),
     readForFile: (caseId) =>
       run(async (doing) => {

@@ -1,6 +1,6 @@
 import { readEvent, type CaseDetail } from '../../contracts';
 import { diagnoseCase, foldStored } from '../../core/casework';
-import { paperOf, type Paper, type PaperName } from '../../core/record';
+import { paperOf, type Paper, type PaperName, type PaperOf } from '../../core/record';
 
 /** A paper with what its file is called after. */
 export interface MadePaper {
@@ -11,13 +11,16 @@ export interface MadePaper {
   readonly at: Date;
 }
 
+/** What a paper has of the shop and of where it is served. */
+export type PaperBy = Pick<PaperOf, 'shop' | 'rates' | 'link'>;
+
 /** Makes a paper of a case from its log; it is the same as long as nothing is written into it. */
-export function makePaper({ number, events }: CaseDetail, name: PaperName, shop: string): MadePaper {
+export function makePaper({ number, events }: CaseDetail, name: PaperName, by: PaperBy): MadePaper {
   const folded = foldStored(events.map(({ event }) => readEvent(event)));
   const last = events.at(-1);
   if (!folded.ok || !last) throw new Error(`case ${number}: expected a log that can be read`);
   const { state } = folded;
   const tag = String(number).padStart(4, '0');
-  const paper = paperOf(name, { state, diagnosis: diagnoseCase(state), number: tag, shop, hash: last.hash });
+  const paper = paperOf(name, { state, diagnosis: diagnoseCase(state), number: tag, hash: last.hash, ...by });
   return { paper, number: tag, at: new Date(state.entries.at(-1)?.event.at ?? state.opened.at) };
 }

@@ -23,8 +23,9 @@ export function createShopService({ pool, shopId, actor: { personId }, now }: Sh
     settings: () => inShop(pool, shopId, readShopSettings),
     change: (settings) =>
       inShop(pool, shopId, async (db) => {
+        const { rates, ...rest } = settings;
         await writeShopSettings(db, settings);
-        await insertAudit(db, { action: 'shop-changed', personId, detail: { ...settings } }, now());
+        await insertAudit(db, { action: 'shop-changed', personId, detail: { ...rest, ...rates } }, now());
         return settings;
       }),
   };

@@ -12,6 +12,7 @@ import { Page } from '../../shell/Page';
 import { CaseRoom } from '../case-log/CaseRoom';
 import { useCaseActions } from '../case-log/use-case-actions';
 import { useDiagnosedCase } from '../case-log/use-diagnosed-case';
+import { MoneyPanel } from './MoneyPanel';
 import { MovedPartSheet } from './MovedPartSheet';
 import { SparesPanel } from './SparesPanel';
 import { Panel, PanelHead, Quiet, Table } from './panel-parts';
@@ -38,8 +39,9 @@ export function CasePartsPage() {
   const navigate = useNavigate();
   const { found, error } = useDiagnosedCase(id);
   const actions = useCaseActions(id);
-  if (!found?.diagnosed.diagnosis)
-    return <Page title="Parts">{error && <Notice kind="danger">{error.message}</Notice>}</Page>;
+  const diagnosis = found?.diagnosed.diagnosis;
+  if (!found || !diagnosis)
+    return <Page title="Parts and money">{error && <Notice kind="danger">{error.message}</Notice>}</Page>;
   const { logged } = found.newest;
   const record = (body: EventBody) => void actions.record(body);
   return (
@@ -47,8 +49,8 @@ export function CasePartsPage() {
       caseId={id}
       number={found.number}
       machine={logged.opened.machine.name}
-      room="Parts"
-      links={found.diagnosed.diagnosis.links}
+      room="Parts and money"
+      links={diagnosis.links}
       onLeave={() => void navigate(`/cases/${id}`)}
     >
       <Frame>
@@ -57,7 +59,10 @@ export function CasePartsPage() {
             <SparesPanel state={logged} onRecord={record} />
             <Machine state={logged} />
           </div>
-          <Moves state={logged} onRecord={record} />
+          <div>
+            <Moves state={logged} onRecord={record} />
+            <MoneyPanel state={logged} diagnosis={diagnosis} onRecord={record} />
+          </div>
         </Columns>
       </Frame>
     </CaseRoom>

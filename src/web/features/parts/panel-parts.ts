@@ -39,6 +39,7 @@ export const Table = styled.table`
   }
   td[data-figure] {
     width: 7rem;
+    padding-right: 0;
     text-align: right;
     white-space: nowrap;
     color: ${({ theme }) => theme.muted};

@@ -1,7 +1,7 @@
 import styled from 'styled-components';
-import type { ShopSettings } from '../../../contracts';
 import { useChangeShop, useShopSettings } from '../../api/shop';
 import { Notice } from '../../components/Notice';
+import { RatesForm } from './RatesForm';
 
 const Rule = styled.label`
   display: flex;
@@ -12,6 +12,7 @@ const Rule = styled.label`
   margin-bottom: 0.8rem;
   cursor: pointer;
   input {
+    flex: none;
     width: 1.4rem;
     height: 1.4rem;
     margin-top: 0.1rem;
@@ -37,7 +38,11 @@ const rules = [
     words:
       'A kind of spare of which none on the list is known to be good and free counts as not at hand, in every case. Tests that need it are left out.',
   },
-] as const satisfies readonly { readonly id: keyof ShopSettings; readonly title: string; readonly words: string }[];
+] as const satisfies readonly {
+  readonly id: 'allowsSupplyBridge' | 'keepsShelf';
+  readonly title: string;
+  readonly words: string;
+}[];
 
 /** What the shop allows at its benches, and how it works. */
 export function RulesPart() {
@@ -63,6 +68,8 @@ export function RulesPart() {
             </span>
           </Rule>
         ))}
+      {data && <RatesForm settings={data} isBusy={change.isPending} onSave={change.mutate} />}
+      {change.isSuccess && <p role="status">Saved.</p>}
     </>
   );
 }

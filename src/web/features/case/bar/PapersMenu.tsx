@@ -45,6 +45,11 @@ export function PapersMenu({ caseId, canList }: PapersMenuProps) {
   const papers = [
     ['papers/owner.pdf', 'Owner’s sheet', 'PDF'],
     ['papers/record.pdf', 'Technical record', 'PDF'],
+    ['papers/ticket.pdf', 'Job ticket', 'PDF'],
+    ['papers/estimate.pdf', 'Estimate', 'PDF'],
+    ['papers/bill.pdf', 'Bill', 'PDF'],
+    ['papers/bill.csv', 'Bill', 'CSV'],
+    ['papers/return.pdf', 'Return evidence', 'PDF'],
     ...(canList ? [['papers/parts.pdf', 'Parts list to sign', 'PDF']] : []),
     ['papers/record.md', 'Technical record', 'Markdown'],
     ['file', 'Save the case as a file', 'JSON'],

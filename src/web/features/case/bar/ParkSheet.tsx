@@ -12,6 +12,12 @@ import { PopoverSheet } from '../../../components/Sheet';
 const Small = styled(Button)`
   padding: 0.3rem 0.6rem;
   font-weight: 500;
+  /* Where the bar is narrow the word is enough. */
+  @media (max-width: 1500px) {
+    svg {
+      display: none;
+    }
+  }
 `;
 const Form = styled.form`
   display: grid;

@@ -1,0 +1,10 @@
+export { plainAmount, shareOfLot } from './amount';
+export { billOf, lineOf, roundingRules, totalOf } from './bill';
+export type { Bill, BillLine } from './bill';
+export { estimateOf } from './estimate';
+export type { Estimate } from './estimate';
+export { standsToLimit } from './limit';
+export type { LimitStanding } from './limit';
+export type { Rates } from './rates';
+export { longestGapMinutes, workTimes } from './work-time';
+export type { WorkTime } from './work-time';
