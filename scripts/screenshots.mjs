@@ -18,11 +18,6 @@ const views = [
   { name: 'queue', path: '/', act: (page) => page.getByText('Press the case switch').waitFor() },
   { name: 'intake', path: '/cases/new' },
   { name: 'case-dead-machine', path: demoCase('05') },
-  {
-    name: 'case-evidence',
-    path: demoCase('05'),
-    act: (page) => page.getByRole('button', { name: /Liquid or dirt/ }).click(),
-  },
   { name: 'case-memory-grid', path: demoCase('07') },
   {
     name: 'case-strip-down',
@@ -51,6 +46,8 @@ const views = [
     },
   },
   { name: 'shop', path: '/shop' },
+  { name: 'shelf', path: '/shelf' },
+  { name: 'parts-and-money', path: `${demoCase('08')}/parts` },
   { name: 'close', path: `${demoCase('02')}/close` },
   { name: 'case-used-parts', path: demoCase('13') },
   {
@@ -59,14 +56,6 @@ const views = [
     size: { width: 1280, height: 1000 },
   },
   { name: 'board', path: '/boards/0d3a0b00-0000-4000-8000-000000000001' },
-  {
-    name: 'firmware-version',
-    path: `${demoCase('03')}/firmware`,
-    act: async (page) => {
-      await identify(page);
-      await page.getByText('Supports a certain processor').click();
-    },
-  },
   {
     name: 'firmware-watch',
     path: '/firmware',

@@ -62,6 +62,17 @@ test('work, parts and a deposit become a bill; an estimate is given, and the lim
   await expect(money).toContainText('To be paid95.28 EUR');
   await expect(money).toContainText('near the 100 EUR');
 
+  const deciding = page.getByRole('region', { name: 'Deciding' });
+  await page.getByLabel('A like machine').fill('four hundred');
+  await expect(deciding).toContainText('expected an amount with at most two decimals');
+  await page.getByLabel('A like machine').fill('400');
+  await expect(deciding).toContainText('cost the same where the part costs');
+  await page.getByRole('button', { name: 'Note what was chosen' }).click();
+  await page.getByRole('dialog').getByText('Replace the machine', { exact: true }).click();
+  await page.getByLabel('In which words').fill('It is eight years old');
+  await page.getByRole('button', { name: 'Note it' }).click();
+  await expect(deciding).toContainText('Chosen: replace the machine. It is eight years old');
+
   await page.getByRole('button', { name: 'Back to the tests' }).click();
   await page.getByRole('button', { name: 'Papers' }).click();
   const download = page.waitForEvent('download');

@@ -47,6 +47,7 @@ export function rightForEvent(event: CaseEvent): Action {
     case 'charge-noted':
     case 'time-corrected':
     case 'estimate-given':
+    case 'decision-noted':
     case 'power-measured':
       return 'write-cases';
   }

@@ -7,7 +7,7 @@ import { START_OUTCOMES } from '../core/startup';
 import { boardFactsSchema, changeSchema, declaredMachineSchema, declaredPartSchema } from './machine';
 import { consentBody } from './consent';
 import { boardNotedBody, firmwareFlashedBody, firmwareVerifiedBody } from './firmware-events';
-import { chargeNotedBody, estimateGivenBody, timeCorrectedBody } from './money-events';
+import { chargeNotedBody, decisionNotedBody, estimateGivenBody, timeCorrectedBody } from './money-events';
 import { partHomeBody, partLentBody, partMovedBody } from './part-events';
 import { meterAccuracySchema, powerMeasuredBody, powerNotedBody } from './power-events';
 import { startSignsSchema } from './start-signs';
@@ -118,6 +118,7 @@ const bodies = {
   charge: chargeNotedBody,
   time: timeCorrectedBody,
   estimate: estimateGivenBody,
+  decision: decisionNotedBody,
   off: { kind: z.literal('switched-off') },
   resumed: { kind: z.literal('case-resumed') },
   closed: {
@@ -201,6 +202,7 @@ export const caseEventSchema: z.ZodType<WritableEvent> = z.discriminatedUnion('k
   z.strictObject({ ...base, ...bodies.charge }),
   z.strictObject({ ...base, ...bodies.time }),
   z.strictObject({ ...base, ...bodies.estimate }),
+  z.strictObject({ ...base, ...bodies.decision }),
 ]);
 
 const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional(), recorded, v: version };
@@ -242,6 +244,7 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...loose, ...bodies.charge }),
   z.strictObject({ ...loose, ...bodies.time }),
   z.strictObject({ ...loose, ...bodies.estimate }),
+  z.strictObject({ ...loose, ...bodies.decision }),
 ]);
 
 export type WrittenEvent = z.infer<typeof writtenEventSchema>;

@@ -33,6 +33,7 @@ export { ACTIONS, may, ROLES } from './roles';
 export type { Action, Role } from './roles';
 export { shopSettingsSchema } from './shop-settings';
 export type { ShopSettings } from './shop-settings';
+export { worthSchema } from './money-events';
 export { amountSchema } from './part-events';
 export { putShelfItemSchema, shelfItemSchema, shelfSchema, SPARE_STANDINGS } from './shelf';
 export type { PutShelfItem, Shelf, ShelfItem, ShelfPart, SpareStanding } from './shelf';

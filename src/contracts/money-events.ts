@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { CHARGE_KINDS } from '../core/casework';
+import { CHARGE_KINDS, DECISIONS } from '../core/casework';
 import { amountSchema } from './part-events';
 import { words } from './words';
 
@@ -23,4 +23,20 @@ export const estimateGivenBody = {
   low: amountSchema,
   high: amountSchema,
   words: words(400).optional(),
+};
+
+/** What is known of a machine besides its fault. */
+export const worthSchema = z.strictObject({
+  value: amountSchema.optional().describe('What it is worth when it runs.'),
+  another: amountSchema.optional().describe('What a like machine costs.'),
+  dayWithout: amountSchema.optional().describe('What a day without it costs.'),
+  partDays: z.number().min(0).max(365).optional().describe('Days until a part comes.'),
+  underWarranty: z.boolean().optional(),
+});
+
+export const decisionNotedBody = {
+  kind: z.literal('decision-noted'),
+  choice: z.enum(DECISIONS),
+  words: words(400).optional(),
+  worth: worthSchema,
 };

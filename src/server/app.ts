@@ -3,6 +3,7 @@ import type pg from 'pg';
 import type { Logger } from 'pino';
 import type { Session } from '../contracts';
 import { createBoardService } from './services/board-service';
+import { createCaseExports } from './services/case-exports';
 import { createCaseLogs } from './services/case-logs';
 import { createCaseService } from './services/case-service';
 import type { ChangeFeed } from './database/changes';
@@ -81,7 +82,10 @@ export function createApp(given: AppDependencies): Express {
   app.use('/api', express.json({ limit: '1mb' }));
   app.use(
     '/api/cases',
-    caseRoutes((response) => createCaseService({ ...own(response), ...shared })),
+    caseRoutes(
+      (response) => createCaseService({ ...own(response), ...shared }),
+      (response) => createCaseExports(own(response)),
+    ),
   );
   app.use(
     '/api/boards',

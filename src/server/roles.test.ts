@@ -57,11 +57,10 @@ const flash = { kind: 'firmware-flashed', method: 'menu', purpose: 'update', fro
 /** Every way in to an action; what it answers to those who may is not 401, 403 or 5xx. */
 const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }>)[]> = {
   read: [
-    async (role) => server.as(role).get('/api/cases'),
+    ...['/cases', '/cases/waits.ics', '/boards', '/shop/settings', '/shelf'].map(
+      (path) => async (role: Role) => server.as(role).get(`/api${path}`),
+    ),
     async (role) => server.as(role).get(`/api/cases/${await openedCase()}`),
-    async (role) => server.as(role).get('/api/boards'),
-    async (role) => server.as(role).get('/api/shop/settings'),
-    async (role) => server.as(role).get('/api/shelf'),
     async (role) => server.as(role).get(`/api/shelf/${await writtenSpare()}`),
     async (role) =>
       server
@@ -97,6 +96,8 @@ const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }
   'export-cases': [
     async (role) => server.as(role).get(`/api/cases/${await openedCase()}/file`),
     async (role) => server.as(role).get(`/api/cases/${await openedCase()}/papers/owner.md`),
+    async (role) => server.as(role).get('/api/cases/export.jsonl'),
+    async (role) => server.as(role).get('/api/cases/export.csv'),
   ],
   'write-shelf': [
     async (role) =>
@@ -114,6 +115,7 @@ const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }
   'owner-data': [
     async (role) => server.as(role).get('/api/owners').query({ name: 'Nobody' }),
     async (role) => server.as(role).get('/api/owners/file').query({ name: 'Nobody' }),
+    async (role) => server.as(role).get('/api/owners/file.zip').query({ name: 'Nobody' }),
     async (role) => server.as(role).post('/api/owners/erase').send({ name: 'Nobody' }),
   ],
 };
@@ -157,6 +159,7 @@ const entries: Readonly<Record<Exclude<CaseEventKind, 'case-opened' | 'entry-str
   'part-moved': [{ way: 'bought', name: 'Cooler', price: '12.50' }, 'write-cases'],
   'charge-noted': [{ of: 'service', name: 'Cleaning', amount: '9.95' }, 'write-cases'],
   'time-corrected': [{ person: 'Ebbe', minutes: 30, reason: 'Two machines' }, 'write-cases'],
+  'decision-noted': [{ choice: 'repair', worth: { value: '300' } }, 'write-cases'],
   'estimate-given': [{ low: '40', high: '120.50' }, 'write-cases'],
   'power-measured': [{ reading: { quantity: 'v12', at: 'idle', value: 12 } }, 'write-cases'],
 };

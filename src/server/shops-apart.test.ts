@@ -59,7 +59,14 @@ afterAll(() => server.close());
 
 const note = { kind: 'note-added', id: caseId, at: '2026-01-05T10:00:00Z', by: 'Two', text: 'Mine now' };
 
-type Ask = (client: ReturnType<TestServer['as']>) => PromiseLike<{ status: number; text: string }>;
+/** Whatever kind of file it is: what it says, letter by letter. */
+const asText = (response: NodeJS.EventEmitter, done: (error: Error | null, body: unknown) => void): void => {
+  let text = '';
+  response.on('data', (chunk: Buffer) => (text += chunk.toString('latin1')));
+  response.on('end', () => done(null, text));
+};
+
+type Ask = (client: ReturnType<TestServer['as']>) => PromiseLike<{ status: number; text?: string }>;
 const routes: Record<string, [Ask, number]> = {
   'GET /cases': [(c) => c.get('/api/cases'), 200],
   'GET /cases?search': [(c) => c.get('/api/cases').query({ search: owner }), 200],
@@ -67,6 +74,10 @@ const routes: Record<string, [Ask, number]> = {
   'GET /cases/:id': [(c) => c.get(`/api/cases/${caseId}`), 404],
   'GET /cases/:id/file': [(c) => c.get(`/api/cases/${caseId}/file`), 404],
   'GET /cases/:id/papers/:paper': [(c) => c.get(`/api/cases/${caseId}/papers/record.pdf`), 404],
+  'GET /cases/waits.ics': [(c) => c.get('/api/cases/waits.ics'), 200],
+  'GET /cases/export.jsonl': [(c) => c.get('/api/cases/export.jsonl').buffer(true).parse(asText), 200],
+  'GET /cases/export.csv': [(c) => c.get('/api/cases/export.csv'), 200],
+  'GET /owners/file.zip': [(c) => c.get('/api/owners/file.zip').query({ name: owner }).buffer(true).parse(asText), 200],
   'POST /cases/:id/events': [
     (c) => c.post(`/api/cases/${caseId}/events`).send({ expectedSequence: 1, events: [note] }),
     404,
@@ -101,7 +112,7 @@ test.each(Object.entries(routes))('%s shows and changes nothing of another shop'
   const answer = await ask(server.as('lead', 1));
   expect(answer.status).toBe(status);
   // The answer may repeat the name that was asked for.
-  const told = answer.text.replaceAll(`"owner":"${owner}"`, '');
+  const told = (answer.text ?? String((answer as { body?: unknown }).body)).replaceAll(`"owner":"${owner}"`, '');
   const isRefusal = answer.status >= 400;
   for (const own of [owner, one.name, 'technician-0', 'Guest', ...(isRefusal ? [] : [caseId, boardId])])
     expect(told).not.toContain(own);

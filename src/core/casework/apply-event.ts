@@ -78,7 +78,7 @@ export function openCase(opened: CaseOpened): Stepped {
     sparesOut: [],
     sparesHome: [],
     partMoves: [],
-    money: { charges: [], corrected: [], estimate: null },
+    money: { charges: [], corrected: [], estimate: null, decision: null },
   });
 }
 

@@ -15,7 +15,7 @@ import type {
   PartCondition,
   PowerMeasured,
 } from './event';
-import type { ChargeNoted, EstimateGiven, TimeCorrected } from './money-events';
+import type { ChargeNoted, DecisionNoted, EstimateGiven, TimeCorrected } from './money-events';
 import type { PartMoved, SpareResult } from './part-events';
 
 /** Where a case stands. */
@@ -95,6 +95,7 @@ export interface MoneyState {
   /** The last one of each person. */
   readonly corrected: readonly TimeCorrected[];
   readonly estimate: EstimateGiven | null;
+  readonly decision: DecisionNoted | null;
 }
 
 /** A case as its log makes it. */

@@ -12,6 +12,8 @@ export function foldMoneyEvent(state: CaseState, event: MoneyEvent): Stepped {
       const others = money.corrected.filter(({ person }) => person !== event.person);
       return advance({ ...state, money: { ...money, corrected: [...others, event] } });
     }
+    case 'decision-noted':
+      return advance({ ...state, money: { ...money, decision: event } });
     case 'estimate-given':
       return Number(event.low) <= Number(event.high)
         ? advance({ ...state, money: { ...money, estimate: event } })

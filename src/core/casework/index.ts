@@ -15,8 +15,8 @@ export {
 export type { DataConsent, PartCondition } from './event';
 export { isPartEvent, PART_WAYS, SPARE_RESULTS } from './part-events';
 export type { Amount, PartEvent, PartMoved, PartWay, SpareResult } from './part-events';
-export { CHARGE_KINDS, isMoneyEvent } from './money-events';
-export type { ChargeKind, ChargeNoted, EstimateGiven, MoneyEvent } from './money-events';
+export { CHARGE_KINDS, DECISIONS, isMoneyEvent } from './money-events';
+export type { ChargeKind, Decision, Worth, ChargeNoted, EstimateGiven, MoneyEvent } from './money-events';
 export { shelfLacks, SPARE_KINDS } from './shelf-lacks';
 export type {
   BoardNoted,

@@ -15,6 +15,7 @@ function leavesTheMachine(event: CaseEvent): boolean {
     case 'charge-noted':
     case 'time-corrected':
     case 'estimate-given':
+    case 'decision-noted':
     case 'power-measured':
     case 'lacking-set':
     case 'owner-tried':

@@ -31,8 +31,33 @@ export interface EstimateGiven extends EventBase {
   readonly words?: string;
 }
 
-export type MoneyEvent = ChargeNoted | TimeCorrected | EstimateGiven;
+/** What can be decided of a machine. */
+export const DECISIONS = ['repair', 'return-under-warranty', 'replace-machine', 'work-around', 'give-up'] as const;
+export type Decision = (typeof DECISIONS)[number];
+
+/** What was known of the machine besides its fault when it was decided; left out where nobody said. */
+export interface Worth {
+  /** What it is worth when it runs. */
+  readonly value?: Amount;
+  /** What a like machine costs. */
+  readonly another?: Amount;
+  /** What a day without it costs. */
+  readonly dayWithout?: Amount;
+  /** Days until a part comes. */
+  readonly partDays?: number;
+  readonly underWarranty?: boolean;
+}
+
+/** What the owner chose, and on what; the last one counts. */
+export interface DecisionNoted extends EventBase {
+  readonly kind: 'decision-noted';
+  readonly choice: Decision;
+  readonly words?: string;
+  readonly worth: Worth;
+}
+
+export type MoneyEvent = ChargeNoted | TimeCorrected | EstimateGiven | DecisionNoted;
 
 /** True of what belongs to the bill alone: it leaves machine and judgement as they are. */
 export const isMoneyEvent = <T extends { readonly kind: string }>(event: T): event is T & MoneyEvent =>
-  event.kind === 'charge-noted' || event.kind === 'time-corrected' || event.kind === 'estimate-given';
+  ['charge-noted', 'time-corrected', 'estimate-given', 'decision-noted'].includes(event.kind);

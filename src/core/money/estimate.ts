@@ -48,16 +48,19 @@ export function estimateOf(state: CaseState, diagnosis: Diagnosis, rates: Rates)
   };
 }
 
+const isOver: readonly Diagnosis['advice']['kind'][] = ['verify', 'close', 'nothing-seen'];
 /** Starting, looking and closing up take so long besides the repair, in minutes. */
 const aroundMinutes = 15;
 
 /** The repairs that may be the right one, with what each costs; what is right already costs only its last check. */
-function waysToEnd({ suspects, repairs, rightProbability }: Diagnosis) {
+export function waysToEnd({ suspects, repairs, rightProbability, advice }: Diagnosis) {
   const costs = new Map(suspects.map(({ repair }) => [repair.id, repair]));
-  const open = 1 - rightProbability;
+  // A spare that helps is no repair: only where nothing is left to be done may it be right as it stands.
+  const right = isOver.includes(advice.kind) ? rightProbability : 0;
+  const open = 1 - right;
   const sum = repairs.reduce((total, { probability }) => total + probability, 0);
   return [
-    { probability: rightProbability, price: 0, minutes: aroundMinutes },
+    { probability: right, price: 0, minutes: aroundMinutes },
     ...repairs.map(({ repair, probability }) => ({
       probability: sum > 0 ? (open * probability) / sum : 0,
       price: costs.get(repair)?.price ?? 0,

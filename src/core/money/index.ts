@@ -1,6 +1,8 @@
 export { plainAmount, shareOfLot } from './amount';
 export { billOf, lineOf, roundingRules, totalOf } from './bill';
 export type { Bill, BillLine } from './bill';
+export { decide } from './decide';
+export type { Deciding, DecisionOption } from './decide';
 export { estimateOf } from './estimate';
 export type { Estimate } from './estimate';
 export { standsToLimit } from './limit';

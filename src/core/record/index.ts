@@ -4,7 +4,7 @@ export { circumstanceWords } from './circumstance-words';
 export { dataConsentWords } from './data-consent-words';
 export { entryWords } from './entry-words';
 export { identityWords } from './part-words';
-export { chargeWords } from './money-words';
+export { chargeWords, decisionWords } from './money-words';
 export { movedPartWords, partWayWords, spareResultWords } from './spare-words';
 export { railLoadWords } from './rail-load-words';
 export { signsInWords, stageWords } from './signs-in-words';

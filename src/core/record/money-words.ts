@@ -1,4 +1,4 @@
-import type { ChargeKind, MoneyEvent } from '../casework';
+import type { ChargeKind, Decision, MoneyEvent } from '../casework';
 import { minutesInWords } from '../wording';
 
 export const chargeWords: Readonly<Record<ChargeKind, string>> = {
@@ -8,6 +8,14 @@ export const chargeWords: Readonly<Record<ChargeKind, string>> = {
   deposit: 'Deposit paid',
 };
 
+export const decisionWords: Readonly<Record<Decision, string>> = {
+  repair: 'Repair it',
+  'return-under-warranty': 'Return it under warranty',
+  'replace-machine': 'Replace the machine',
+  'work-around': 'Work around it',
+  'give-up': 'Give it up',
+};
+
 /** What belongs to the bill, as done and seen. */
 export function moneyEventWords(event: MoneyEvent): { readonly done: string; readonly seen: string } {
   switch (event.kind) {
@@ -15,6 +23,8 @@ export function moneyEventWords(event: MoneyEvent): { readonly done: string; rea
       return { done: chargeWords[event.of], seen: `${event.name}, ${event.amount}` };
     case 'time-corrected':
       return { done: `Work of ${event.person}`, seen: `${minutesInWords(event.minutes)}: ${event.reason}` };
+    case 'decision-noted':
+      return { done: 'Decided', seen: [decisionWords[event.choice], event.words].filter(Boolean).join('. ') };
     case 'estimate-given':
       return {
         done: 'Estimate given',

@@ -7,5 +7,8 @@ export function paperCsv({ blocks }: Paper): string {
     if (block.kind === 'table') return [block.heads, ...block.rows];
     return block.kind === 'facts' ? [...block.rows] : [];
   });
-  return `${Papa.unparse(rows as string[][], { escapeFormulae: true })}\r\n`;
+  return rows.map((row) => `${csvLine(row)}\r\n`).join('');
 }
+
+/** One row of CSV (RFC 4180), without its end. What a spreadsheet would take for a formula is text. */
+export const csvLine = (row: readonly string[]): string => Papa.unparse([[...row]], { escapeFormulae: true });

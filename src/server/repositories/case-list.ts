@@ -63,6 +63,19 @@ export async function listCases(
   return { cases: cases.slice(0, caseListSize), hasMore: cases.length > caseListSize };
 }
 
+/** Ids of the cases of the shop in force, by number. */
+export async function listCaseIds(db: Queryable, { stage }: Pick<ListQuery, 'stage'>): Promise<string[]> {
+  const { rows } = await db.query<{ id: string }>(
+    `SELECT id
+     FROM cases
+     WHERE shop_id = current_shop()
+       AND ($1::text IS NULL OR stage = $1)
+     ORDER BY number`,
+    [stage ?? null],
+  );
+  return rows.map(({ id }) => id);
+}
+
 const fewHits = 2000;
 const manyHits = 20_000;
 

@@ -1,17 +1,15 @@
 import { Router, type Response } from 'express';
 import * as z from 'zod';
-import {
-  appendEventsSchema,
-  CASE_FILE_FORMAT,
-  CASE_FILE_VERSION,
-  listQuerySchema,
-  openCaseSchema,
-} from '../../contracts';
-import { MODEL_VERSION } from '../../core/diagnosis';
+import { appendEventsSchema, listQuerySchema, openCaseSchema } from '../../contracts';
 import { paperMarkdown, PAPERS, type PaperName } from '../../core/record';
-import { paperCsv } from '../papers/paper-csv';
+import { csvLine, paperCsv } from '../papers/paper-csv';
 import { paperPdf } from '../papers/paper-pdf';
+import type { CaseExports } from '../services/case-exports';
+import { caseFileOf, caseTag } from '../services/case-file-of';
+import { CASE_COLUMNS, caseRow } from '../services/case-row';
 import type { CaseService } from '../services/case-service';
+import { waitsCalendar } from '../services/waits-calendar';
+import { sendLines } from './send-lines';
 import { parse } from '../middleware/parse';
 import { allow } from '../middleware/session';
 
@@ -21,8 +19,13 @@ const paperFile = z
   .templateLiteral([z.enum(PAPERS), '.', z.enum(['pdf', 'md', 'csv'])])
   .transform((file) => file.split('.') as [PaperName, 'pdf' | 'md' | 'csv']);
 
+const exportQuerySchema = listQuerySchema.pick({ stage: true });
+
 /** /api/cases: the queue, one case, its log, its export. */
-export function caseRoutes(cases: (response: Response) => CaseService): Router {
+export function caseRoutes(
+  cases: (response: Response) => CaseService,
+  exports: (response: Response) => CaseExports,
+): Router {
   const router = Router();
   router.use(allow('read'));
   router.get('/', async (request, response) => {
@@ -30,6 +33,25 @@ export function caseRoutes(cases: (response: Response) => CaseService): Router {
   });
   router.post('/', allow('write-cases'), async (request, response) => {
     response.status(201).json(await cases(response).open(parse(openCaseSchema, request.body)));
+  });
+  router.get('/waits.ics', async (request, response) => {
+    const { cases: parked } = await cases(response).list({ stage: 'parked' });
+    const linkTo = (id: string) => `${request.protocol}://${request.host}/cases/${id}`;
+    response.attachment('waits.ics').type('text/calendar').send(waitsCalendar(parked, linkTo));
+  });
+  router.get('/export.jsonl', allow('export-cases'), async (request, response) => {
+    const query = parse(exportQuerySchema, request.query);
+    response.attachment('cases.jsonl').type('application/jsonl');
+    await sendLines(response, exports(response).exportAll(query, 'jsonl'), (found) =>
+      JSON.stringify(caseFileOf(found)),
+    );
+  });
+  router.get('/export.csv', allow('export-cases'), async (request, response) => {
+    const query = parse(exportQuerySchema, request.query);
+    const rates = await exports(response).rates();
+    response.attachment('cases.csv').type('text/csv');
+    response.write(`${csvLine(CASE_COLUMNS)}\r\n`);
+    await sendLines(response, exports(response).exportAll(query, 'csv'), (found) => csvLine(caseRow(found, rates)));
   });
   router.get('/:id', async (request, response) => {
     response.json(await cases(response).read(parse(caseId, request.params.id)));
@@ -39,21 +61,13 @@ export function caseRoutes(cases: (response: Response) => CaseService): Router {
     response.status(201).json({ events: await cases(response).append(id, parse(appendEventsSchema, request.body)) });
   });
   router.get('/:id/file', allow('export-cases'), async (request, response) => {
-    const found = await cases(response).readForFile(parse(caseId, request.params.id));
-    const file = {
-      format: CASE_FILE_FORMAT,
-      version: CASE_FILE_VERSION,
-      model: MODEL_VERSION,
-      number: String(found.number),
-      events: found.events.map(({ event }) => event),
-      chain: found.events.map(({ hash, seal }) => ({ hash, ...(seal ? { seal } : {}) })),
-    };
-    response.attachment(`case-${String(found.number).padStart(4, '0')}.json`).json(file);
+    const found = await exports(response).readForFile(parse(caseId, request.params.id));
+    response.attachment(`case-${caseTag(found.number)}.json`).json(caseFileOf(found));
   });
   router.get('/:id/papers/:paper', allow('export-cases'), async (request, response) => {
     const [name, kind] = parse(paperFile, request.params.paper);
     const id = parse(caseId, request.params.id);
-    const made = await cases(response).paper(id, name, `${request.protocol}://${request.host}/cases/${id}`);
+    const made = await exports(response).paper(id, name, `${request.protocol}://${request.host}/cases/${id}`);
     const file = `case-${made.number}-${name}.${kind}`;
     if (kind === 'md') response.attachment(file).type('text/markdown').send(paperMarkdown(made.paper));
     else if (kind === 'csv') response.attachment(file).type('text/csv').send(paperCsv(made.paper));

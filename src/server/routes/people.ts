@@ -2,7 +2,8 @@ import { Router, type Response } from 'express';
 import * as z from 'zod';
 import { auditQuerySchema, changePersonSchema, inviteSchema, ownerQuerySchema } from '../../contracts';
 import { parse } from '../middleware/parse';
-import { allow } from '../middleware/session';
+import { allow, signedIn } from '../middleware/session';
+import { ownerZip } from '../services/owner-zip';
 import type { PeopleService } from '../services/people-service';
 
 const personId = z.uuid();
@@ -55,6 +56,13 @@ export function ownerRoutes(people: Of): Router {
   router.get('/file', async (request, response) => {
     const { name } = parse(ownerQuerySchema, request.query);
     response.attachment('owner-data.json').json({ owner: name, cases: await people(response).exportOwner(name) });
+  });
+  router.get('/file.zip', async (request, response) => {
+    const { name } = parse(ownerQuerySchema, request.query);
+    const found = await people(response).exportOwner(name);
+    const linkTo = (id: string) => `${request.protocol}://${request.host}/cases/${id}`;
+    const zip = await ownerZip(name, found, { shop: signedIn(response).me.shop.name, linkTo });
+    response.attachment('owner-data.zip').type('application/zip').send(Buffer.from(zip));
   });
   router.post('/erase', async (request, response) => {
     const { name } = parse(ownerQuerySchema, request.body);

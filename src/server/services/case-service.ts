@@ -16,29 +16,23 @@ import type { AppendEvents, CaseDetail, CaseList, ListQuery, OpenCase, StoredEve
 import { refuseUnlessMay, type Actor } from './actor';
 import { refuseTooLong, refuseUnseen, struckIn } from './append-rules';
 import { createCaseLogs, type CaseLogs } from './case-logs';
-import type { PaperName } from '../../core/record';
 import { followShelf } from './follow-shelf';
-import { makePaper, type MadePaper } from './make-paper';
 import type { Outlooks } from './outlooks';
 import { readDetail } from './read-detail';
 import { stampEvent } from './stamp-event';
 import type { CaseChange } from '../database/changes';
 import { inShop, type Queryable } from '../database/in-shop';
 import { Refusal } from './refusal';
-import { insertAudit, insertAuditOnce } from '../repositories/audit';
+import { insertAuditOnce } from '../repositories/audit';
 import { findCase, insertCase, readEvents, lockCaseHead, growCase, type Projection } from '../repositories/cases';
 import { listCases } from '../repositories/case-list';
 import { insertOwner } from '../repositories/owners';
-import { findShop, readShopSettings, takeCaseNumber } from '../repositories/shops';
+import { takeCaseNumber } from '../repositories/shops';
 
 /** What can be done with the cases of one shop. The API and the demo loader both go through it. */
 export interface CaseService {
   list(query: ListQuery): Promise<CaseList>;
   read(caseId: string): Promise<CaseDetail>;
-  /** A paper of the case as data, and when its last entry was written. */
-  paper(caseId: string, name: PaperName, link: string): Promise<MadePaper>;
-  /** The same to be taken out of the shop as a file. */
-  readForFile(caseId: string): Promise<CaseDetail>;
   open(request: OpenCase): Promise<CaseDetail>;
   append(caseId: string, request: AppendEvents): Promise<StoredEvent[]>;
 }
@@ -101,19 +95,6 @@ export function createCaseService({
         if (actor) await insertAuditOnce(doing.db, entry(doing, 'case-read', caseId), doing.now, readOnceInMinutes);
         return detail;
       }),
-    paper: (caseId, name, link) =>
-      run(async (doing) => {
-        const detail = await readCase(doing.db, caseId);
-        await insertAudit(doing.db, { ...entry(doing, 'case-exported', caseId), detail: { paper: name } }, doing.now);
-        const { rates } = await readShopSettings(doing.db);
-        return makePaper(detail, name, { shop: (await findShop(doing.db))?.name ?? '', rates, link });
-      }),
-    readForFile: (caseId) =>
-      run(async (doing) => {
-        const detail = await readCase(doing.db, caseId);
-        await insertAudit(doing.db, entry(doing, 'case-exported', caseId), doing.now);
-        return detail;
-      }),
     open: (request) => {
       refuseUnlessMayOpen(actor, request);
       return run((doing) => openCase(doing, request))
@@ -127,11 +108,7 @@ export function createCaseService({
   };
 }
 
-const entry = (
-  { actor }: Doing,
-  action: 'case-read' | 'case-exported' | 'case-opened' | 'case-written',
-  subject: string,
-) => ({
+const entry = ({ actor }: Doing, action: 'case-read' | 'case-opened' | 'case-written', subject: string) => ({
   action,
   subject,
   personId: actor?.personId ?? null,
@@ -145,7 +122,7 @@ function refuseUnlessMayOpen(actor: Actor | null, { events, imported }: OpenCase
   for (const right of rightsForEvents([], events)) refuseUnlessMay(actor, right);
 }
 
-async function readCase(db: Queryable, caseId: string): Promise<CaseDetail> {
+export async function readCase(db: Queryable, caseId: string): Promise<CaseDetail> {
   const found = await findCase(db, caseId);
   if (!found) throw noSuchCase(caseId);
   return readDetail(db, found);

@@ -32,6 +32,19 @@ export function useOpenCase() {
   });
 }
 
+/** Takes in the log of another bench as a case of its own. */
+export function useImportCase() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (body: { id: string; events: readonly CaseEvent[] }) =>
+      request(caseDetailSchema, '/cases', { method: 'POST', body: { ...body, imported: true } }),
+    onSuccess: (detail) => {
+      client.setQueryData(caseKey(detail.id), detail);
+      void client.invalidateQueries({ queryKey: ['cases'] });
+    },
+  });
+}
+
 /**
  * Appends to a case. The events keep their ids, so trying again never doubles them. Returns what somebody else wrote
  * first and the writer has not seen, if so: it is in view then and nothing was stored. Failure: as `request`.

@@ -60,7 +60,8 @@ export function useAudit({ action, person }: { action: AuditAction | null; perso
   });
 }
 
-export const ownerFile = (name: string): string => `/api/owners/file?name=${encodeURIComponent(name)}`;
+export const ownerFile = (name: string, kind: 'json' | 'zip'): string =>
+  `/api/owners/file${kind === 'zip' ? '.zip' : ''}?name=${encodeURIComponent(name)}`;
 
 /** The cases of an owner; nothing is asked while the name is empty. */
 export function useOwnerCases(name: string) {

@@ -86,6 +86,11 @@ function ofCases(): RouteObject[] {
       HydrateFallback: () => null,
     },
     {
+      path: '/cases/files',
+      lazy: async () => ({ Component: (await import('../features/files/CaseFilesPage')).CaseFilesPage }),
+      HydrateFallback: () => null,
+    },
+    {
       path: '/cases/:id',
       lazy: async () => ({ Component: (await import('../features/case/CasePage')).CasePage }),
       HydrateFallback: () => null,

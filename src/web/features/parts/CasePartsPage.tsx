@@ -12,6 +12,7 @@ import { Page } from '../../shell/Page';
 import { CaseRoom } from '../case-log/CaseRoom';
 import { useCaseActions } from '../case-log/use-case-actions';
 import { useDiagnosedCase } from '../case-log/use-diagnosed-case';
+import { DecidePanel } from './DecidePanel';
 import { MoneyPanel } from './MoneyPanel';
 import { MovedPartSheet } from './MovedPartSheet';
 import { SparesPanel } from './SparesPanel';
@@ -57,6 +58,7 @@ export function CasePartsPage() {
         <Columns>
           <div>
             <SparesPanel state={logged} onRecord={record} />
+            <DecidePanel state={logged} diagnosis={diagnosis} onRecord={record} />
             <Machine state={logged} />
           </div>
           <div>

@@ -2,7 +2,7 @@ import { counted, fromNow, plural } from '../../components/format';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { useDebounce } from 'use-debounce';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { CASE_STAGES, type CaseStage } from '../../../core/casework';
 import { useCaseList } from '../../api/case-list';
@@ -22,6 +22,16 @@ const Tools = styled.div`
   gap: 0.8rem;
   align-items: end;
   margin-bottom: 1rem;
+`;
+const Actions = styled.div`
+  display: flex;
+  align-items: center;
+  gap: 1.2rem;
+  a {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+  }
 `;
 const Empty = styled.p`
   padding: 2.5rem 1rem;
@@ -44,11 +54,14 @@ export function QueuePage() {
     <Page
       title="Bench queue"
       actions={
-        mayWrite && (
-          <Button $kind="primary" onPress={() => void navigate('/cases/new')}>
-            <Plus size={18} aria-hidden /> New case
-          </Button>
-        )
+        <Actions>
+          <Link to="/cases/files">Case files</Link>
+          {mayWrite && (
+            <Button $kind="primary" onPress={() => void navigate('/cases/new')}>
+              <Plus size={18} aria-hidden /> New case
+            </Button>
+          )}
+        </Actions>
       }
     >
       <Tools>

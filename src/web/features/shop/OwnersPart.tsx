@@ -73,8 +73,11 @@ export function OwnersPart() {
             ))}
           </Cases>
           <Buttons key={name}>
-            <Button as="a" {...{ href: ownerFile(name), download: true }}>
+            <Button as="a" {...{ href: ownerFile(name, 'json'), download: true }}>
               Save the data as a file
+            </Button>
+            <Button as="a" {...{ href: ownerFile(name, 'zip'), download: true }}>
+              Save it with the sheets (zip)
             </Button>
             <EraseOwner from={countWords} isPending={erase.isPending} onErase={() => erase.mutate(name)} />
           </Buttons>
