@@ -189,9 +189,9 @@ test('the simulated meter gives readings by a key, and is unplugged in the middl
   await page.keyboard.press('m');
   await expect(sheet(page).getByText(/Measure \+5 VSB with a USB load/)).toBeVisible();
   const [, id] = /\/cases\/([0-9a-f-]+)/.exec(page.url()) ?? [];
-  const file = await (await page.request.get(`${program.url}/api/cases/${id}/file`)).text();
-  expect(file).toContain('"accuracy":{"counts":2,"percent":0.05,"resolution":0.01}');
-  expect(file).toContain('"name":"JOVIAL PROBE SIMULATED METER"');
+  const file = async () => (await page.request.get(`${program.url}/api/cases/${id}/file`)).text();
+  await expect.poll(file).toContain('"accuracy":{"counts":2,"percent":0.05,"resolution":0.01}');
+  expect(await file()).toContain('"name":"JOVIAL PROBE SIMULATED METER"');
 
   await page.getByRole('link', { name: 'Power', exact: true }).click();
   await page.getByLabel('The simulated meter').selectOption('does not answer');

@@ -96,8 +96,7 @@ const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }
   'export-cases': [
     async (role) => server.as(role).get(`/api/cases/${await openedCase()}/file`),
     async (role) => server.as(role).get(`/api/cases/${await openedCase()}/papers/owner.md`),
-    async (role) => server.as(role).get('/api/cases/export.jsonl'),
-    async (role) => server.as(role).get('/api/cases/export.csv'),
+    ...['jsonl', 'csv'].map((kind) => async (role: Role) => server.as(role).get(`/api/cases/export.${kind}`)),
   ],
   'write-shelf': [
     async (role) =>

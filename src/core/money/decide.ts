@@ -29,7 +29,7 @@ export interface Deciding {
 
 /** How long things take that nobody noted otherwise, in days: engineering judgement. */
 const usual = { partDays: 3, warrantyDays: [7, 21], machineDays: [2, 5], bench: 0.5 } as const;
-/** A workaround takes so many minutes, and the fault stays. */
+/** How long a workaround usually takes; the fault stays. */
 const workAroundMinutes = 20;
 
 /** What each way of going on costs from here: the work so far is to be paid in any case, and is in none of them. */

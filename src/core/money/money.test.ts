@@ -15,7 +15,7 @@ import { eventId, eventsOf } from '../casework/testing-log';
 
 const rates: Rates = { currency: 'EUR', hour: '48', taxPercent: '19', stepMinutes: 15, onPartsPercent: '0' };
 
-/** A case opened at 9:00, with entries so many minutes after it. */
+/** A case opened at 9:00, with entries some minutes after it. */
 function caseOf(...entries: readonly (readonly [minutes: number, body: EventBody, by?: string])[]): CaseState {
   const folded = foldCase(eventsOf({ reported: 'dead' }));
   if (!folded.ok) throw new Error(folded.problem.message);

@@ -8,7 +8,7 @@ export interface Rates {
   readonly hour: Amount;
   /** Percent of tax on work and parts alike. */
   readonly taxPercent: Amount;
-  /** Work is billed in steps of so many minutes, each begun one whole. */
+  /** Work is billed in steps of this length, each begun one whole. */
   readonly stepMinutes: number;
   /** What is put on the price of a part, in percent. */
   readonly onPartsPercent: Amount;

@@ -101,7 +101,7 @@ export async function insertShelfItem(
   );
 }
 
-/** What somebody wrote of a spare; whoever holds it has seen it. Another standing is from now on, and of no case. */
+/** What somebody wrote of a spare, which is seen by that. Another standing is from now on, and of no case. */
 export async function updateShelfItem(
   db: Queryable,
   {

@@ -1,5 +1,6 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
-import type { EventBody } from '../../../core/casework';
+import { isPartEvent, type EventBody } from '../../../core/casework';
 import { useMe } from '../../shell/me';
 import { outbox, useOutboxStore, useWaiting } from '../../device/outbox-store';
 import { newId } from '../../stores/new-id';
@@ -20,15 +21,20 @@ export interface CaseActions {
 /** Writing to the log of one case. */
 export function useCaseActions(caseId: string): CaseActions {
   const { name: by } = useMe();
+  const client = useQueryClient();
   const isWaiting = useWaiting(caseId).length > 0;
   const isAway = useOutboxStore((store) => store.isAway);
   const record = useCallback(
-    (...bodies: readonly NewEvent[]) =>
-      outbox.write(
+    async (...bodies: readonly NewEvent[]) => {
+      const saved = await outbox.write(
         caseId,
         bodies.map((body) => ({ id: newId(), ...body, at: new Date().toISOString(), by })),
-      ),
-    [caseId, by],
+      );
+      // The shelf follows what a case says of its spares.
+      if (bodies.some(isPartEvent)) void client.invalidateQueries({ queryKey: ['shelf'] });
+      return saved;
+    },
+    [caseId, by, client],
   );
   return { record, isSaving: isWaiting && !isAway };
 }
