@@ -125,8 +125,10 @@ test('an answer that takes over a second says what is waited for, and then goes'
   await takeIn(page, program.url, { machine: 'Slow', reported: 'Nothing at all' });
   const address = page.url();
   await page.goto(`${program.url}/teapot`);
+  let answer = () => {};
+  const held = new Promise<void>((resolve) => (answer = resolve));
   await page.route('**/api/cases/*', async (route) => {
-    await new Promise((resolve) => setTimeout(resolve, 2500));
+    await held;
     await route.continue();
   });
   await page.evaluate(() =>
@@ -134,6 +136,7 @@ test('an answer that takes over a second says what is waited for, and then goes'
   );
   await page.goto(address);
   await expect(page.getByText('Loading …')).toBeVisible();
+  answer();
   await expect(title(page)).toHaveText('Start it as it is');
   await expect(page.getByText('Loading …')).toBeHidden();
 });
