@@ -1,5 +1,6 @@
 import type pg from 'pg';
-import { boardBookFileSchema } from '../src/contracts';
+import { boardBookFileSchema, readEvent } from '../src/contracts';
+import { createAttachmentService } from '../src/server/services/attachment-service';
 import { createBoardService } from '../src/server/services/board-service';
 import { createCaseService, type CaseService } from '../src/server/services/case-service';
 import { inShop } from '../src/server/database/in-shop';
@@ -11,6 +12,7 @@ import { demoCases } from './cases';
 import { demoId, trial } from './demo-case';
 import { demoBoards } from './boards';
 import { loadDemo, loadDemoBoards, loadDemoShelf } from './load-demo';
+import { loadDemoPhotos } from './load-photos';
 import { demoSpareId, demoSpares } from './shelf';
 import { demoShop } from './people';
 
@@ -64,7 +66,7 @@ test('the demo boards fit the schema of board files and are loaded once', async 
 });
 
 test('the demo shelf is loaded once; the demo cases move its spares', async () => {
-  // The cases first brought out what was not on the list: they are loaded anew, as the program does it.
+  // The cases first brought out what was not on the list: they are loaded once more, as the program does it.
   const shelf = createShelfService({
     pool,
     shopId: demoShop.id,
@@ -84,4 +86,19 @@ test('the demo shelf is loaded once; the demo cases move its spares', async () =
     standingCase: { number: expect.any(Number) as number },
     lent: null,
   });
+});
+
+test('the photos of the demo are there, each as its log says, and small enough for a page', async () => {
+  const attachments = createAttachmentService({ pool, shopId: demoShop.id, now: () => now });
+  await loadDemoPhotos(attachments, cases);
+  const { events } = await cases.read(demoId('08'));
+  const files = events.flatMap(({ event }) => {
+    const read = readEvent(event);
+    return read.kind === 'file-attached' ? [read.file] : [];
+  });
+  expect(files).toHaveLength(3);
+  for (const file of files) {
+    const { file: stored } = await attachments.read(demoId('08'), file);
+    expect([stored.width, stored.height, stored.bytes < 60_000]).toEqual([1200, 900, true]);
+  }
 });

@@ -51,7 +51,7 @@ function run(program, args, url) {
 }
 
 /** What must not come alive again with a backup: who is signed in where, and codes that let somebody in. */
-const notKept = ['sessions', 'known_devices', 'sign_in_failures', 'invitations'];
+const notKept = ['sessions', 'known_devices', 'sign_in_failures', 'invitations', 'owner_links'];
 
 /** To a public key alone: making backups does not take the right to read them (CMS, RFC 5652). */
 function encrypt(from, to) {

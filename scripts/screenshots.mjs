@@ -14,7 +14,6 @@ const folder = join(root, 'docs/screenshots');
 const demoCase = (key) => `/cases/0d3a0c00-0000-4000-8000-00000000${key}00`;
 
 const views = [
-  { name: 'sign-in', path: '/' },
   { name: 'queue', path: '/', act: (page) => page.getByText('Press the case switch').waitFor() },
   { name: 'intake', path: '/cases/new' },
   { name: 'case-dead-machine', path: demoCase('05') },
@@ -76,7 +75,27 @@ const views = [
       await page.keyboard.press('o');
     },
   },
-  { name: 'case-tablet', path: demoCase('03'), size: { width: 820, height: 1180 } },
+  {
+    name: 'photos',
+    path: `${demoCase('08')}/photos`,
+    act: async (page) => {
+      await page.getByRole('button', { name: /^Photo 2/ }).click();
+      await page.getByRole('group', { name: 'Picture' }).waitFor();
+      await page.waitForLoadState('networkidle');
+    },
+  },
+  {
+    name: 'owner-view',
+    path: `${demoCase('05')}/parts`,
+    size: { width: 390, height: 844 },
+    act: async (page) => {
+      await page.getByRole('button', { name: 'Estimate' }).click();
+      await page.getByRole('button', { name: 'Note that it was given' }).click();
+      await page.getByRole('button', { name: 'Make a link' }).click();
+      await page.goto(await page.locator('code').filter({ hasText: '/owner#' }).textContent());
+      await page.getByRole('button', { name: /^Accept/ }).waitFor();
+    },
+  },
   { name: 'case-phone', path: demoCase('05'), size: { width: 390, height: 844 } },
 ];
 
@@ -111,7 +130,7 @@ const browser = await chromium.launch({
 mkdirSync(folder, { recursive: true });
 for (const { name, path, theme = 'day', size = { width: 1280, height: 800 }, act } of views) {
   const context = await browser.newContext({ viewport: size, serviceWorkers: 'block' });
-  if (name !== 'sign-in') await signInBrowser(context, server.url);
+  await signInBrowser(context, server.url);
   const page = await context.newPage();
   await page.addInitScript(
     (value) => localStorage.setItem('probe.theme', JSON.stringify({ state: { name: value }, version: 0 })),

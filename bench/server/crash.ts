@@ -8,12 +8,13 @@ import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { checkChain } from '../../src/core/casework';
 import { caseDetailSchema, type CaseDetail } from '../../src/contracts';
 import { seedTechnicians, type Technician } from './people';
+import { attachedBody, headersOf, pathOf, photoFindings, photosOf, type BenchPhoto, type SentPhoto } from './photo';
 import { freePort, launch, placeForCluster, startCluster, untilHealthy } from './program';
 
 /**
- * npm run bench:crash [-- --events N] [-- --seed S] [-- --database] [-- --json]: technicians write through HTTP while the
+ * npm run bench:crash [-- --events N] [-- --seed S] [-- --database] [-- --json]: technicians write and send photos through HTTP while the
  * server and PostgreSQL are killed at random moments; afterwards every acknowledged event must be there once, in order,
- * on whole chains. With --database only the database goes, by turns killed, shut down and its connections cut, and the
+ * on whole chains, and every acknowledged photo byte by byte. With --database only the database goes, by turns killed, shut down and its connections cut, and the
  * server has to live through all of it. See docs/benchmarks.md.
  */
 const { values } = parseArgs({
@@ -91,6 +92,10 @@ interface Known {
   sequence: number;
 }
 const acknowledged = new Map<string, string[]>();
+/** Photos whose bytes the server said it has. */
+const photos: SentPhoto[] = [];
+const nextPhoto = photosOf(900, 600);
+const photoShare = 0.1;
 let done = 0;
 let repeats = 0;
 let crossings = 0;
@@ -99,15 +104,19 @@ async function ask(
   who: Technician,
   method: string,
   path: string,
-  body?: object,
+  body?: object | BenchPhoto,
 ): Promise<{ status: number; json: unknown }> {
+  const isPhoto = body !== undefined && 'bytes' in body;
   for (;;) {
     try {
       const answer = await fetch(`${url}/api${path}`, {
         method,
         signal: AbortSignal.timeout(10_000),
-        headers: { cookie: who.cookie, ...(body ? { 'content-type': 'application/json' } : {}) },
-        ...(body ? { body: JSON.stringify(body) } : {}),
+        headers: {
+          cookie: who.cookie,
+          ...(isPhoto ? headersOf(body) : body ? { 'content-type': 'application/json' } : {}),
+        },
+        ...(body ? { body: isPhoto ? Uint8Array.from(body.bytes) : JSON.stringify(body) } : {}),
       });
       if (answer.status < 500) return { status: answer.status, json: await answer.json() };
     } catch {
@@ -156,11 +165,24 @@ async function write(who: Technician, known: Known, event: object & { id: string
   }
 }
 
+/** Sends a photo until the server has it, and then the entry that speaks of it. */
+async function writePhoto(who: Technician, known: Known): Promise<void> {
+  const photo = nextPhoto();
+  const { status, json } = await ask(who, 'PUT', pathOf(known.id, photo), photo);
+  if (status !== 201) throw new Error(`a photo: expected 201, found ${status} ${JSON.stringify(json)}`);
+  photos.push({ caseId: known.id, photo });
+  await write(who, known, { ...base(who.name), ...attachedBody(photo) });
+}
+
 async function work(who: Technician, cases: readonly string[], events: number): Promise<void> {
   const known = cases.map((id): Known => ({ id, log: new Map(), sequence: 1 }));
   for (let n = 0; n < events; n++) {
     const one = known[Math.floor(random() * known.length)];
     if (!one) return;
+    if (random() < photoShare) {
+      await writePhoto(who, one);
+      continue;
+    }
     const event =
       random() < 0.5
         ? { ...base(who.name), kind: 'note-added', text: `Entry ${n}` }
@@ -224,12 +246,13 @@ const killing = (async () => {
   }
 })();
 await Promise.all([killing, ...people.map((who, n) => work(who, casesOf[n] ?? [], Math.ceil(wanted / technicians)))]);
-const wrong = await findings(first, all);
+const wrong = [...(await findings(first, all)), ...(await photoFindings(`${url}/api`, first.cookie, photos))];
 if (values.database && starts > 1) wrong.push(`the server ended ${starts - 1} times and was started again`);
 const slowest = Math.round(Math.max(0, ...recoveries));
 if (values.database && slowest > 2000) wrong.push(`it took ${slowest} ms to write again once the database was back`);
 const report = {
   events: done,
+  photos: photos.length,
   technicians,
   cases: all.length,
   serverKills,
@@ -248,7 +271,7 @@ remove();
 process.stdout.write(
   values.json
     ? `${JSON.stringify(report, null, 2)}\n`
-    : `${report.events} events by ${technicians} technicians in ${report.cases} cases, ${serverKills} kills of the server and ` +
+    : `${report.events} events, ${report.photos} of them with a photo, by ${technicians} technicians in ${report.cases} cases, ${serverKills} kills of the server and ` +
         `${databaseKills} of PostgreSQL, ${report.seconds} s: ${starts} starts of the server, writing again ${slowest} ms at most after ` +
         `the database was back, ${repeats} requests repeated, ${crossings} crossings, ` +
         `${wrong.length} findings\n${wrong.map((line) => `  ${line}\n`).join('')}`,

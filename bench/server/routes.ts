@@ -2,13 +2,17 @@ import { readdirSync, readFileSync } from 'node:fs';
 import * as z from 'zod';
 import {
   acceptInvitationSchema,
+  answerEstimateSchema,
   appendEventsSchema,
   auditQuerySchema,
   changePasswordSchema,
   changePersonSchema,
+  eraseOwnerSchema,
   inviteSchema,
   listQuerySchema,
   lookInvitationSchema,
+  lookOwnerLinkSchema,
+  makeOwnerLinkSchema,
   openCaseSchema,
   ownerQuerySchema,
   putBoardSchema,
@@ -17,6 +21,7 @@ import {
   shopSettingsSchema,
   signInSchema,
 } from '../../src/contracts';
+import { STORED_KINDS } from '../../src/core/attachments';
 import type { JsonSchema } from '../../src/contracts/testing-fit';
 
 /** A door of the API: what it takes, and what stands for the id in its path. */
@@ -31,6 +36,9 @@ export interface Door {
 }
 
 const schema = (of: z.ZodType) => z.toJSONSchema(of, { io: 'input', unrepresentable: 'any' }) as JsonSchema;
+
+/** Files of a case have ids of their own; none of these is there. */
+const someFile = '00000000-0000-4000-8000-00000000f11e';
 
 /** Every door there is. */
 export const doors: readonly Door[] = [
@@ -65,10 +73,26 @@ export const doors: readonly Door[] = [
   { method: 'GET', path: '/api/audit', query: schema(auditQuerySchema) },
   { method: 'GET', path: '/api/owners', query: schema(ownerQuerySchema) },
   { method: 'GET', path: '/api/owners/file', query: schema(ownerQuerySchema) },
-  { method: 'POST', path: '/api/owners/erase', body: schema(ownerQuerySchema) },
+  { method: 'POST', path: '/api/owners/erase', body: schema(eraseOwnerSchema) },
   { method: 'GET', path: '/api/shop/settings' },
   { method: 'PUT', path: '/api/shop/settings', body: schema(shopSettingsSchema) },
   { method: 'GET', path: '/api/cases/:id/papers/record.md', id: 'case' },
+  { method: 'GET', path: '/api/cases/:id/file.zip', id: 'case' },
+  {
+    method: 'PUT',
+    path: `/api/cases/:id/attachments/${someFile}`,
+    id: 'case',
+    query: schema(z.object({ as: z.enum(STORED_KINDS) })),
+  },
+  { method: 'GET', path: `/api/cases/:id/attachments/${someFile}`, id: 'case' },
+  { method: 'PUT', path: `/api/cases/:id/attachments/${someFile}/preview`, id: 'case' },
+  { method: 'GET', path: `/api/cases/:id/attachments/${someFile}/preview`, id: 'case' },
+  { method: 'GET', path: '/api/cases/:id/owner-links', id: 'case' },
+  { method: 'POST', path: '/api/cases/:id/owner-links', id: 'case', body: schema(makeOwnerLinkSchema) },
+  { method: 'DELETE', path: '/api/cases/:id/owner-links/0123456789abcdef', id: 'case' },
+  { method: 'POST', path: '/api/owner/look', body: schema(lookOwnerLinkSchema) },
+  { method: 'POST', path: '/api/owner/answer', body: schema(answerEstimateSchema) },
+  { method: 'POST', path: '/api/owner/sheet', body: schema(lookOwnerLinkSchema) },
   { method: 'GET', path: '/api/shelf' },
   { method: 'GET', path: '/api/shelf/labels.pdf' },
   { method: 'GET', path: '/api/shelf/:id', id: 'spare' },

@@ -28,7 +28,7 @@ for (const [name, path] of views)
       return (
         targets
           // What a sheet has for screen readers alone is for nobody's finger.
-          .filter((element) => isShown(element) && !inText(element) && !element.matches('button[tabindex="-1"]'))
+          .filter((element) => isShown(element) && !inText(element) && !element.matches('button[aria-label=Dismiss]'))
           .map((element) => ({ element, boxes: boxesOf(element) }))
           .filter(({ boxes }) => boxes.every(({ width, height }) => width < least - 0.5 || height < least - 0.5))
           .filter(({ boxes }) => boxes.some(({ width, height }) => width > 1 && height > 1))

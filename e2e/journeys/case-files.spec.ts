@@ -22,7 +22,7 @@ test('a case that was saved is taken in again as one of its own; a changed file 
   await page.goto(`${program.url}/`);
   await page.getByRole('link', { name: 'Case files' }).click();
   const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save as JSON lines' }).click();
+  await page.getByRole('link', { name: 'Save as JSON lines' }).click();
   const lines = (await readFile(await (await download).path(), 'utf8')).trimEnd().split('\r\n');
   const line = lines.find((text) => text.includes('Travelling machine')) ?? '';
 
@@ -39,6 +39,6 @@ test('a case that was saved is taken in again as one of its own; a changed file 
 
   await page.goto(`${program.url}/cases/files`);
   const calendar = page.waitForEvent('download');
-  await page.getByRole('button', { name: /iCalendar/ }).click();
+  await page.getByRole('link', { name: /iCalendar/ }).click();
   expect(await readFile(await (await calendar).path(), 'utf8')).toContain('BEGIN:VCALENDAR');
 });

@@ -1,17 +1,6 @@
-import { execFileSync } from 'node:child_process';
-import type { Page } from '@playwright/test';
 import { goTo, pickInstead, see, sheet, takeIn, title } from '../support/bench';
+import { paperOf } from '../support/papers';
 import { expect, test } from '../support/program';
-
-/** The words of a paper of the case in view, as another program reads them. */
-async function paperOf(page: Page, name: string): Promise<string> {
-  await page.getByRole('button', { name: 'Papers' }).click();
-  const download = page.waitForEvent('download');
-  await page.getByRole('link', { name }).first().click();
-  const file = await (await download).path();
-  await page.keyboard.press('Escape');
-  return execFileSync('pdftotext', ['-layout', file, '-']).toString().replaceAll(/\s+/g, ' ');
-}
 
 test('a password is cleared only once proof of ownership is noted', async ({ page, program }) => {
   const asks = 'Warning about settings or a changed processor';

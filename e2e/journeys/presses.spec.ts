@@ -84,7 +84,7 @@ const journeys: Readonly<Record<string, (page: Page, hands: Hands, program: Prog
     await expect(page.getByRole('img', { name: 'Two pins, a blade across both' })).toBeVisible();
     await seeWith(page, hands, 'Starts and keeps running');
     await closeAs(page, hands, 'Repaired');
-    return 121;
+    return 122;
   },
   'a password that is cleared with the jumper, with proof on record': async (page, hands, { url }) => {
     await takeInWith(page, hands, url, {

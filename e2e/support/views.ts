@@ -22,6 +22,7 @@ export const views = [
   ['a spare', '/shelf/0d3a0500-0000-4000-8000-000000000002'],
   ['parts and money', '/cases/0d3a0c00-0000-4000-8000-000000000300/parts'],
   ['parts of a closed case', '/cases/0d3a0c00-0000-4000-8000-000000000800/parts'],
+  ['photos of a case', '/cases/0d3a0c00-0000-4000-8000-000000000800/photos'],
   ['case files', '/cases/files'],
   ['shop', '/shop'],
   ['account', '/account'],

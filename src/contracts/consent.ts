@@ -10,5 +10,6 @@ export const consentBody = {
   way: z.enum(CONSENT_WAYS),
   words: words(400).describe('What was agreed, and by whom where it was not the owner.'),
   shown: words(200).optional().describe('Of a password: what was shown as proof of ownership.'),
+  answers: z.uuid().optional().describe('The estimate that it answers.'),
   upTo: z.number().min(0).max(1_000_000).optional().describe('What it may cost now.'),
 };

@@ -48,6 +48,8 @@ export function rightForEvent(event: CaseEvent): Action {
     case 'time-corrected':
     case 'estimate-given':
     case 'decision-noted':
+    case 'file-attached':
+    case 'picture-marked':
     case 'power-measured':
       return 'write-cases';
   }

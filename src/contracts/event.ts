@@ -5,6 +5,7 @@ import { CIRCUMSTANCES } from '../core/faults';
 import { PART_KINDS } from '../core/machine';
 import { START_OUTCOMES } from '../core/startup';
 import { boardFactsSchema, changeSchema, declaredMachineSchema, declaredPartSchema } from './machine';
+import { fileAttachedBody, pictureMarkedBody } from './attachment-events';
 import { consentBody } from './consent';
 import { boardNotedBody, firmwareFlashedBody, firmwareVerifiedBody } from './firmware-events';
 import { chargeNotedBody, decisionNotedBody, estimateGivenBody, timeCorrectedBody } from './money-events';
@@ -119,6 +120,8 @@ const bodies = {
   time: timeCorrectedBody,
   estimate: estimateGivenBody,
   decision: decisionNotedBody,
+  attached: fileAttachedBody,
+  marked: pictureMarkedBody,
   off: { kind: z.literal('switched-off') },
   resumed: { kind: z.literal('case-resumed') },
   closed: {
@@ -203,6 +206,8 @@ export const caseEventSchema: z.ZodType<WritableEvent> = z.discriminatedUnion('k
   z.strictObject({ ...base, ...bodies.time }),
   z.strictObject({ ...base, ...bodies.estimate }),
   z.strictObject({ ...base, ...bodies.decision }),
+  z.strictObject({ ...base, ...bodies.attached }),
+  z.strictObject({ ...base, ...bodies.marked }),
 ]);
 
 const loose = { id: base.id.optional(), at: base.at.optional(), by: base.by.optional(), recorded, v: version };
@@ -245,6 +250,8 @@ export const writtenEventSchema = z.discriminatedUnion('kind', [
   z.strictObject({ ...loose, ...bodies.time }),
   z.strictObject({ ...loose, ...bodies.estimate }),
   z.strictObject({ ...loose, ...bodies.decision }),
+  z.strictObject({ ...loose, ...bodies.attached }),
+  z.strictObject({ ...loose, ...bodies.marked }),
 ]);
 
 export type WrittenEvent = z.infer<typeof writtenEventSchema>;

@@ -17,6 +17,7 @@ export {
 export type { BoardBookFile, BoardDetail, BoardSummary, PutBoard } from './board-book';
 export { CASE_FILE_FORMAT, CASE_FILE_VERSION, readCaseFile } from './case-file';
 export type { CaseFile, ReadCaseFile } from './case-file';
+export { verifyCaseFile } from './verify-case-file';
 export { caseEventSchema } from './event';
 export { declaredMachineSchema } from './machine';
 export type { WrittenEvent } from './event';
@@ -29,6 +30,16 @@ export { checkPowerSheet, POWER_FORMAT, POWER_VERSION, powerFileOf, readPowerFil
 export type { PowerFile, ReadPowerFile } from './power-file';
 export { invitationSchema, meSchema, sessionSchema } from './session';
 export type { Invitation, Me, Session } from './session';
+export {
+  answerEstimateSchema,
+  LINK_DAYS,
+  lookOwnerLinkSchema,
+  madeOwnerLinkSchema,
+  makeOwnerLinkSchema,
+  ownerLinksSchema,
+  ownerViewSchema,
+} from './owner-link';
+export type { OwnerLink, OwnerView } from './owner-link';
 export { ACTIONS, may, ROLES } from './roles';
 export type { Action, Role } from './roles';
 export { shopSettingsSchema } from './shop-settings';

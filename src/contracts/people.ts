@@ -78,6 +78,9 @@ export const AUDIT_ACTIONS = [
   'owner-read',
   'owner-exported',
   'owner-erased',
+  'link-made',
+  'link-revoked',
+  'link-answered',
   'audit-read',
   'refused',
 ] as const;
@@ -100,6 +103,15 @@ export const auditEntrySchema = z.strictObject({
 export const auditPageSchema = z.strictObject({ entries: z.array(auditEntrySchema), hasMore: z.boolean() });
 
 export const ownerQuerySchema = z.strictObject({ name: z.string().trim().min(1).max(80) });
+/** Which photos and files go with an owner: none, those that show the owner's things, or all of the cases. */
+export const ERASED_FILES = ['none', 'owners', 'all'] as const;
+export type ErasedFiles = (typeof ERASED_FILES)[number];
+export const eraseOwnerSchema = z.strictObject({
+  ...ownerQuerySchema.shape,
+  files: z.enum(ERASED_FILES).default('owners'),
+});
+export const erasedOwnerSchema = z.strictObject({ cases: z.number().int(), files: z.number().int() });
+
 export const ownerCasesSchema = z.strictObject({
   owner: z.string(),
   cases: z.array(
@@ -107,6 +119,7 @@ export const ownerCasesSchema = z.strictObject({
   ),
 });
 
+export type OwnerCases = z.infer<typeof ownerCasesSchema>;
 export type Person = z.infer<typeof personSchema>;
 export type OpenInvitation = z.infer<typeof openInvitationSchema>;
 export type AuditEntry = z.infer<typeof auditEntrySchema>;

@@ -1,7 +1,9 @@
-import type { CaseEventKind } from '../core/casework';
 import { eventsOf, eventId } from '../core/casework/testing-log';
 import { ACTIONS, may, ROLES, type Action, type Role } from '../contracts';
 import { fullBoard } from '../contracts/testing-board';
+import { jpegOf } from '../core/attachments/testing-jpeg';
+import { putFile } from './testing-attachments';
+import { closing, flash, rolesBench } from './testing-roles';
 import { createTestServer, type TestServer } from './testing-server';
 
 let server: TestServer;
@@ -10,30 +12,19 @@ beforeAll(async () => {
 });
 afterAll(() => server.close());
 
-let next = 1;
-const newId = () => `77777777-7777-4777-8777-${String(next++).padStart(12, '0')}`;
-const base = () => ({ id: newId(), at: '2026-01-05T10:00:00Z', by: 'Somebody' });
+const { newId, base, openedCase, append } = rolesBench(() => server);
 
-async function openedCase(): Promise<string> {
-  const id = newId();
-  await server
-    .as('lead')
-    .post('/api/cases')
-    .send({ id, events: eventsOf({}) })
-    .expect(201);
-  return id;
-}
 async function writtenBoard(): Promise<string> {
   const id = newId();
   await server.as('lead').put(`/api/boards/${id}`).send({ expectedEdition: 0, board: fullBoard }).expect(200);
   return id;
 }
-const append = async (role: Role, events: object[]) =>
-  server
-    .as(role)
-    .post(`/api/cases/${await openedCase()}/events`)
-    .send({ expectedSequence: 1, events });
-
+/** The address of a photo of a case. */
+async function storedPhoto(more = ''): Promise<string> {
+  const [id, file] = [await openedCase(), newId()];
+  await putFile(server.as(), id, file, jpegOf()).expect(201);
+  return `/api/cases/${id}/attachments/${file}${more}`;
+}
 const imported = (role: Role) =>
   server
     .as(role)
@@ -51,9 +42,6 @@ async function writtenSpare(): Promise<string> {
   return id;
 }
 
-const closing = { kind: 'case-closed', ending: 'returned', fault: null, cause: 'Unknown', done: 'Given back' };
-const flash = { kind: 'firmware-flashed', method: 'menu', purpose: 'update', from: 'R1', to: 'R2', end: 'finished' };
-
 /** Every way in to an action; what it answers to those who may is not 401, 403 or 5xx. */
 const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }>)[]> = {
   read: [
@@ -68,6 +56,8 @@ const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }
         .get('/api/shelf/labels.pdf')
         .query({ items: await writtenSpare() }),
     async (role) => server.as(role).get(`/api/boards/${await writtenBoard()}`),
+    async (role) => server.as(role).get(await storedPhoto()),
+    async (role) => server.as(role).get(await storedPhoto('/preview')),
   ],
   'write-cases': [
     async (role) =>
@@ -76,6 +66,13 @@ const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }
         .post('/api/cases')
         .send({ id: newId(), events: eventsOf({}) }),
     async (role) => append(role, [{ ...base(), kind: 'note-added', text: 'Seen' }]),
+    async (role) => putFile(server.as(role), await openedCase(), newId(), jpegOf()),
+    async (role) =>
+      server
+        .as(role)
+        .put(await storedPhoto('/preview'))
+        .set('content-type', 'image/jpeg')
+        .send(Buffer.from(jpegOf())),
   ],
   'close-cases': [
     async (role) => append(role, [{ ...base(), ...closing }]),
@@ -95,6 +92,14 @@ const doors: Record<Action, readonly ((role: Role) => Promise<{ status: number }
   'import-cases': [imported],
   'export-cases': [
     async (role) => server.as(role).get(`/api/cases/${await openedCase()}/file`),
+    async (role) => server.as(role).get(`/api/cases/${await openedCase()}/file.zip`),
+    async (role) => server.as(role).get(`/api/cases/${await openedCase()}/owner-links`),
+    async (role) =>
+      server
+        .as(role)
+        .post(`/api/cases/${await openedCase()}/owner-links`)
+        .send({ days: 7 }),
+    async (role) => server.as(role).delete(`/api/cases/${await openedCase()}/owner-links/${'0'.repeat(16)}`),
     async (role) => server.as(role).get(`/api/cases/${await openedCase()}/papers/owner.md`),
     ...['jsonl', 'csv'].map((kind) => async (role: Role) => server.as(role).get(`/api/cases/export.${kind}`)),
   ],
@@ -128,122 +133,6 @@ test.each(cells)('a %s and %s: %s', async (role, action, isAllowed) => {
     if (isAllowed) expect([n, status === 403 || status === 401 || status >= 500]).toEqual([n, false]);
     else expect([n, status]).toEqual([n, 403]);
   }
-});
-
-const lent = { item: eventId(78), name: 'Bench supply', part: 'supply' };
-
-/** One entry of each kind, and what writing or crossing it out asks for. */
-const entries: Readonly<Record<Exclude<CaseEventKind, 'case-opened' | 'entry-struck' | 'unread'>, [object, Action]>> = {
-  'trial-done': [{ trial: 'start', outcome: 'dead' }, 'write-cases'],
-  'configuration-changed': [{ changes: [{ kind: 'surface', to: 'bench' }] }, 'write-cases'],
-  'note-added': [{ text: 'Seen' }, 'write-cases'],
-  'case-parked': [{ waitingFor: 'a part' }, 'write-cases'],
-  'case-resumed': [{}, 'write-cases'],
-  'case-closed': [closing, 'close-cases'],
-  'case-reopened': [{ reason: 'Again' }, 'close-cases'],
-  'strategy-chosen': [{ strategy: 'best-value' }, 'write-cases'],
-  'lacking-set': [{ tools: [], spares: [] }, 'write-cases'],
-  'circumstances-set': [{ circumstances: ['spill'], source: 'bench' }, 'write-cases'],
-  'switched-off': [{}, 'write-cases'],
-  'owner-tried': [{ trial: 'spare/monitor', outcome: 'dark' }, 'write-cases'],
-  'machine-corrected': [{ board: { speaker: true } }, 'write-cases'],
-  'part-noted': [{ part: 'supply', paid: 10 }, 'write-cases'],
-  'board-noted': [{ board: eventId(77), model: 'M', revision: '1', installed: 'R1' }, 'write-cases'],
-  'firmware-flashed': [flash, 'flash-firmware'],
-  'firmware-verified': [{ version: 'R2', setAgain: [] }, 'write-cases'],
-  'consent-noted': [{ to: 'workaround', isAgreed: true, way: 'telephone', words: 'Agrees' }, 'write-cases'],
-  'power-noted': [{ sheet: { consumers: [{ kind: 'board' }] } }, 'write-cases'],
-  'part-lent': [lent, 'write-cases'],
-  'part-home': [{ item: lent.item, result: 'worked' }, 'write-cases'],
-  'part-moved': [{ way: 'bought', name: 'Cooler', price: '12.50' }, 'write-cases'],
-  'charge-noted': [{ of: 'service', name: 'Cleaning', amount: '9.95' }, 'write-cases'],
-  'time-corrected': [{ person: 'Ebbe', minutes: 30, reason: 'Two machines' }, 'write-cases'],
-  'decision-noted': [{ choice: 'repair', worth: { value: '300' } }, 'write-cases'],
-  'estimate-given': [{ low: '40', high: '120.50' }, 'write-cases'],
-  'power-measured': [{ reading: { quantity: 'v12', at: 'idle', value: 12 } }, 'write-cases'],
-};
-/** What has to stand in the log before an entry fits. */
-const before: Partial<Record<string, readonly object[]>> = {
-  'part-home': [{ kind: 'part-lent', ...lent }],
-  'case-resumed': [{ kind: 'case-parked', waitingFor: 'a part' }],
-  'case-reopened': [closing],
-  'firmware-flashed': [{ kind: 'board-noted', board: eventId(77), model: 'M', revision: '1', installed: 'R1' }],
-  'firmware-verified': [{ kind: 'board-noted', board: eventId(77), model: 'M', revision: '1', installed: 'R1' }, flash],
-};
-const kinds = Object.entries(entries).map(([kind, [body, right]]) => ({ kind, body, right }));
-const rows = kinds.flatMap((row) => ROLES.map((role) => ({ ...row, role, isAllowed: may(role, row.right) })));
-
-test.each(rows)('a $role and an entry of $kind: writing and crossing out, $isAllowed', async ({ role, ...row }) => {
-  const logged = async (bodies: readonly object[]) => {
-    const id = await openedCase();
-    const events = bodies.map((body) => ({ ...base(), ...body }));
-    if (events.length > 0)
-      await server.as('lead').post(`/api/cases/${id}/events`).send({ expectedSequence: 1, events }).expect(201);
-    return { id, last: events.at(-1)?.id ?? '', expectedSequence: 1 + events.length };
-  };
-  const send = ({ id, expectedSequence }: { id: string; expectedSequence: number }, body: object) =>
-    server
-      .as(role)
-      .post(`/api/cases/${id}/events`)
-      .send({ expectedSequence, events: [{ ...base(), ...body }] });
-  const entry = { kind: row.kind, ...row.body };
-  const needed = before[row.kind] ?? [];
-  await send(await logged(needed), entry).expect(row.isAllowed ? 201 : 403);
-  const there = await logged([...needed, entry]);
-  // A closed case is opened again before anything of it is crossed out.
-  const allowed = row.kind === 'case-closed' ? 422 : 201;
-  await send(there, { kind: 'entry-struck', entry: there.last, reason: 'Wrong' }).expect(row.isAllowed ? allowed : 403);
-});
-
-test('the repair of a trial that writes firmware asks for the same as a flash', async () => {
-  const done = { ...base(), kind: 'trial-done', trial: 'fix/update-firmware@board', outcome: 'works' };
-  expect((await append('trainee', [done])).status).toBe(403);
-  expect((await append('technician', [done])).status).not.toBe(403);
-});
-
-test('striking something in the very request that writes it is no way round', async () => {
-  const opened = { ...base(), kind: 'note-added', text: 'Seen' };
-  const events = [
-    opened,
-    { ...base(), ...closing },
-    { ...base(), kind: 'entry-struck', entry: opened.id, reason: 'W' },
-  ];
-  expect((await append('trainee', events)).status).toBe(403);
-});
-
-test('crossing out a crossing out asks for the right of what comes back', async () => {
-  const flashed = { ...base(), ...flash };
-  const strike = { ...base(), kind: 'entry-struck', entry: flashed.id, reason: 'Wrong board' };
-  const id = await openedCase();
-  const board = { ...base(), kind: 'board-noted', board: eventId(77), model: 'M', revision: '1', installed: 'R1' };
-  await server
-    .as('lead')
-    .post(`/api/cases/${id}/events`)
-    .send({ expectedSequence: 1, events: [board, flashed, strike] })
-    .expect(201);
-  const back = { ...base(), kind: 'entry-struck', entry: strike.id, reason: 'Taken back' };
-  const send = (role: 'trainee' | 'technician') =>
-    server
-      .as(role)
-      .post(`/api/cases/${id}/events`)
-      .send({ expectedSequence: 4, events: [back] });
-  await send('trainee').expect(403);
-  await send('technician').expect(201);
-});
-
-test('the audit says what was crossed out', async () => {
-  const id = await openedCase();
-  const note = { ...base(), kind: 'note-added', text: 'Cord is warm' };
-  const send = (expectedSequence: number, event: object) =>
-    server
-      .as('lead')
-      .post(`/api/cases/${id}/events`)
-      .send({ expectedSequence, events: [event] })
-      .expect(201);
-  await send(1, note);
-  await send(2, { ...base(), kind: 'entry-struck', entry: note.id, reason: 'Of another machine' });
-  const { body } = await server.as('lead').get('/api/audit').query({ action: 'case-written' });
-  expect((body as { entries: { detail: object }[] }).entries[0]?.detail).toEqual({ entries: 1, struck: 'note-added' });
 });
 
 test('the table is as the shop knows it', () => {

@@ -6,8 +6,10 @@ import { randomUUID } from 'node:crypto';
 import jsQR from 'jsqr';
 import type { EventBody } from '../core/casework';
 import { eventsOf } from '../core/casework/testing-log';
-import type { Shelf, ShelfItem } from '../contracts';
-import { createTestServer, type TestServer } from './testing-server';
+import type { CaseList, Shelf, ShelfItem } from '../contracts';
+import { inShop } from './database/in-shop';
+import { noOutlook, saveOutlook } from './repositories/outlooks';
+import { createTestServer, testShops, type TestServer } from './testing-server';
 
 let server: TestServer;
 beforeAll(async () => {
@@ -120,6 +122,25 @@ test('what is crossed out in the case is taken back on the shelf', async () => {
   expect([back.standing, back.lent !== null]).toEqual(['untested', true]);
 });
 
+test('a spare that two cases say they took is where it was taken last, whatever the other writes afterwards', async () => {
+  const id = await onShelf();
+  const [first, second] = [await openCase(), await openCase()];
+  await first.write(lend(id), { at: '2026-01-05T13:00:00Z' });
+  await second.write(lend(id), { at: '2026-01-05T14:00:00Z' });
+  expect((await item(id)).lent?.caseId).toBe(second.id);
+  const other = await onShelf();
+  await first.write(lend(other), { at: '2026-01-05T15:00:00Z' });
+  expect((await item(id)).lent?.caseId).toBe(second.id);
+  expect((await item(other)).lent?.caseId).toBe(first.id);
+});
+
+test('a part that goes back to its seller after the case was closed is noted there', async () => {
+  const { write } = await openCase();
+  await write({ kind: 'case-closed', ending: 'returned', fault: null, cause: 'Unknown', done: 'Given back' });
+  await write({ kind: 'part-moved', way: 'to-seller', name: 'Supply', part: 'supply', serial: 'K-1' });
+  await write({ kind: 'note-added', text: 'Sent' });
+});
+
 test('a case closes over no spare unless it is written as still lent, and takes it home afterwards', async () => {
   const id = await onShelf();
   const { write } = await openCase();
@@ -145,9 +166,23 @@ test('only a shop that keeps its list complete lacks what is not on it', async (
   await server.as().put('/api/shop/settings').send({ keepsShelf: true }).expect(200);
   const { lacks } = await list();
   expect([lacks.includes('card'), lacks.includes('monitor')]).toEqual([false, true]);
-  const { write } = await openCase();
+  const { id, write } = await openCase();
+  await inShop(server.pool, testShops[0].id, (db) =>
+    saveOutlook(db, { caseId: id, sequence: 1, outlook: { ...noOutlook, nextTest: 'Swap in a known-good card' } }),
+  );
+  const nextTest = async () => {
+    const { body } = await server.as().get('/api/cases').expect(200);
+    return (body as CaseList).cases.find((one) => one.id === id)?.outlook?.nextTest;
+  };
+  await server
+    .as()
+    .put(`/api/shelf/${card}`)
+    .send({ expectedEdition: 1, part: { kind: 'card', name: 'Card' }, standing: 'good' });
+  expect(await nextTest()).toBe('Swap in a known-good card');
   await write({ kind: 'part-lent', item: card, name: 'Plain card', part: 'supply' });
   expect((await list()).lacks).toContain('card');
+  const { rows } = await inShop(server.pool, testShops[0].id, (db) => db.query('SELECT 1 FROM case_outlooks'));
+  expect(rows).toEqual([]);
 });
 
 /** What the code on the first page of a PDF says, as a camera reads it. */

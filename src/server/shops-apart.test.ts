@@ -2,6 +2,8 @@ import { eventsOf } from '../core/casework/testing-log';
 import { fullBoard } from '../contracts/testing-board';
 import { shopSettingsSchema, type CaseDetail } from '../contracts';
 import { inShop, inTransaction, type Queryable } from './database/in-shop';
+import { jpegOf } from '../core/attachments/testing-jpeg';
+import * as attachments from './repositories/attachments';
 import * as audit from './repositories/audit';
 import * as boards from './repositories/boards';
 import * as caseList from './repositories/case-list';
@@ -9,6 +11,7 @@ import * as cases from './repositories/cases';
 import * as installation from './repositories/installation';
 import * as invitations from './repositories/invitations';
 import * as outlooks from './repositories/outlooks';
+import * as ownerLinks from './repositories/owner-links';
 import * as owners from './repositories/owners';
 import * as people from './repositories/people';
 import * as sessions from './repositories/sessions';
@@ -17,6 +20,7 @@ import * as shops from './repositories/shops';
 import * as devices from './repositories/known-devices';
 import * as failures from './repositories/sign-in-failures';
 import { hashSecret } from './services/secrets';
+import { attachedBody, putFile } from './testing-attachments';
 import { createTestServer, testShops, type TestServer } from './testing-server';
 
 const caseId = '88888888-8888-4888-8888-000000000001';
@@ -24,16 +28,28 @@ const boardId = '88888888-8888-4888-8888-000000000002';
 const spareId = '88888888-8888-4888-8888-000000000003';
 const spare = { kind: 'supply', name: 'Guest spare' } as const;
 const owner = 'Only of shop one';
+const fileId = '88888888-8888-4888-8888-000000000004';
+const photo = jpegOf();
 const deviceHash = 'd'.repeat(64);
 const [one, two] = testShops;
 
 let server: TestServer;
 let log: CaseDetail['events'];
 let code: string;
+let linkHash: string;
 /** Everything that shop one has; what shop two does must leave all of it as it is. */
 const everything = async () => {
   const tables = ['shops', 'cases', 'case_events', 'boards', 'people', 'sessions', 'invitations'];
-  tables.push('shelf_items', 'case_owners', 'case_words', 'case_outlooks', 'known_devices');
+  tables.push(
+    'owner_links',
+    'attachments',
+    'attachment_pieces',
+    'shelf_items',
+    'case_owners',
+    'case_words',
+    'case_outlooks',
+    'known_devices',
+  );
   const rows = await inShop(server.pool, one.id, async (db) => {
     const found: unknown[] = [];
     for (const table of tables) found.push((await db.query(`SELECT * FROM ${table} t ORDER BY t::text`)).rows);
@@ -47,6 +63,14 @@ beforeAll(async () => {
   const lead = server.as('lead');
   const events = eventsOf({ reported: 'dead' }).map((event) => ({ ...event, owner }));
   log = ((await lead.post('/api/cases').send({ id: caseId, events }).expect(201)).body as CaseDetail).events;
+  await putFile(lead, caseId, fileId, photo).expect(201);
+  const attached = { ...attachedBody(fileId, photo), id: fileId, at: at.toISOString(), by: 'One' };
+  await lead
+    .post(`/api/cases/${caseId}/events`)
+    .send({ expectedSequence: 1, events: [attached] })
+    .expect(201);
+  const linked = await lead.post(`/api/cases/${caseId}/owner-links`).send({ days: 7 }).expect(201);
+  linkHash = hashSecret((linked.body as { token: string }).token);
   await lead.put(`/api/boards/${boardId}`).send({ expectedEdition: 0, board: fullBoard }).expect(200);
   await lead.put('/api/shop/settings').send({ allowsSupplyBridge: true }).expect(200);
   await lead.put(`/api/shelf/${spareId}`).send({ expectedEdition: 0, part: spare, standing: 'good' }).expect(200);
@@ -82,6 +106,21 @@ const routes: Record<string, [Ask, number]> = {
     (c) => c.post(`/api/cases/${caseId}/events`).send({ expectedSequence: 1, events: [note] }),
     404,
   ],
+  'GET /cases/:id/file.zip': [(c) => c.get(`/api/cases/${caseId}/file.zip`), 404],
+  'PUT /attachments/:file': [(c) => putFile(c, caseId, boardId, photo), 404],
+  'GET /attachments/:file': [(c) => c.get(`/api/cases/${caseId}/attachments/${fileId}`), 404],
+  'PUT /attachments/:file/preview': [
+    (c) =>
+      c
+        .put(`/api/cases/${caseId}/attachments/${fileId}/preview`)
+        .set('content-type', 'image/jpeg')
+        .send(Buffer.from(photo)),
+    404,
+  ],
+  'GET /attachments/:file/preview': [(c) => c.get(`/api/cases/${caseId}/attachments/${fileId}/preview`), 404],
+  'GET /owner-links': [(c) => c.get(`/api/cases/${caseId}/owner-links`), 404],
+  'POST /owner-links': [(c) => c.post(`/api/cases/${caseId}/owner-links`).send({ days: 7 }), 404],
+  'DELETE /owner-links/:link': [(c) => c.delete(`/api/cases/${caseId}/owner-links/${linkHash.slice(0, 16)}`), 404],
   'GET /boards': [(c) => c.get('/api/boards'), 200],
   'GET /boards/:id': [(c) => c.get(`/api/boards/${boardId}`), 404],
   'GET /boards/:id/file': [(c) => c.get(`/api/boards/${boardId}/file`), 404],
@@ -132,7 +171,10 @@ function servedRoutes(mounts: readonly string[]): string[] {
   return stack
     .filter(({ handle }) => handle.stack)
     .flatMap((router) => {
-      const mount = mounts.find((name) => router.match(`/api/${name}/x`)) ?? '?';
+      const ofCase = ['attachments', 'owner-links'].find(
+        (name) => router.match(`/api/cases/${caseId}/${name}/x`) && !router.match('/api/cases/x'),
+      );
+      const mount = ofCase ?? mounts.find((name) => router.match(`/api/${name}/x`)) ?? '?';
       return (router.handle.stack ?? []).flatMap(({ route }) =>
         Object.keys(route?.methods ?? {}).map(
           (method) => `${method.toUpperCase()} /${mount}${route?.path === '/' ? '' : route?.path}`,
@@ -142,7 +184,8 @@ function servedRoutes(mounts: readonly string[]): string[] {
 }
 
 test('no route of the application is left out above', () => {
-  const ofNoShop = ['health', 'session', 'changes'];
+  // What an owner sees by a link is of the case of that link alone: owner-links.test.ts.
+  const ofNoShop = ['health', 'session', 'changes', 'owner'];
   const served = servedRoutes(['cases', 'boards', 'people', 'audit', 'owners', 'shop', 'shelf', ...ofNoShop]).filter(
     (route) => !ofNoShop.some((name) => route.split('/')[1] === name),
   );
@@ -186,6 +229,19 @@ const detail = { id: boardId, edition: 9, updatedAt: at.toISOString(), board: fu
 const nothing = (value: unknown): boolean =>
   value === null || value === false || value === undefined || (Array.isArray(value) && value.length === 0);
 
+const stored: attachments.StoredAttachment = {
+  id: fileId,
+  kind: 'picture',
+  upload: boardId,
+  bytes: 9,
+  sha256: 'e'.repeat(64),
+  width: 1,
+  height: 1,
+  storedAt: at,
+};
+const uploadOfOne = () =>
+  inShop(server.pool, one.id, async (db) => (await attachments.findAttachment(db, caseId, fileId))?.upload ?? '');
+
 /** Every function of every repository with what belongs to shop one, run as shop two. */
 const repositories: Record<string, Record<string, ((db: Queryable) => Promise<unknown>) | null>> = {
   audit: {
@@ -193,6 +249,23 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
     insertAuditOnce: (db) =>
       audit.insertAuditOnce(db, { action: 'case-read', personId: null, subject: caseId }, at, 10),
     listAudit: async (db) => (await audit.listAudit(db, {})).entries.filter(({ action }) => action === 'case-opened'),
+  },
+  attachments: {
+    findAttachment: (db) => attachments.findAttachment(db, caseId, fileId),
+    findLoggedFile: (db) => attachments.findLoggedFile(db, caseId, fileId),
+    listAttachments: (db) => attachments.listAttachments(db, caseId),
+    insertAttachment: (db) => attachments.insertAttachment(db, caseId, { ...stored, id: boardId }),
+    insertPiece: async (db) => {
+      await attachments.insertPiece(db, { upload: boardId, position: 0, at, bytes: Buffer.from('theirs') });
+    },
+    readPiece: async (db) => attachments.readPiece(db, await uploadOfOne(), 0),
+    deletePieces: async (db) => attachments.deletePieces(db, [await uploadOfOne()]),
+    readPreview: (db) => attachments.readPreview(db, caseId, fileId),
+    setPreview: (db) => attachments.setPreview(db, caseId, fileId, Buffer.from(photo)),
+    bytesOfCase: async (db) => (await attachments.bytesOfCase(db, caseId)) || null,
+    markLogged: (db) => attachments.markLogged(db, caseId, [{ file: fileId, showsOwner: true }]),
+    eraseAttachments: async (db) => (await attachments.eraseAttachments(db, [caseId], 'all')) || null,
+    sweepAttachments: (db) => attachments.sweepAttachments(db, new Date('2030-01-01')),
   },
   boards: {
     listBoards: (db) => boards.listBoards(db),
@@ -241,6 +314,7 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
     listInvitations: (db) => invitations.listInvitations(db, at),
   },
   outlooks: {
+    forgetOutlooks: (db) => outlooks.forgetOutlooks(db),
     saveOutlook: (db) => outlooks.saveOutlook(db, { caseId, sequence: 9, outlook: outlooks.noOutlook }),
   },
   owners: {
@@ -249,6 +323,22 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
     casesOfOwner: (db) => owners.casesOfOwner(db, owner),
     eraseOwner: (db) => owners.eraseOwner(db, owner),
     erasedSince: (db) => owners.erasedSince(db, new Date(0)),
+  },
+  ownerLinks: {
+    findOwnerLink: (db) => ownerLinks.findOwnerLink(db, linkHash),
+    insertOwnerLink: (db) =>
+      ownerLinks.insertOwnerLink(db, {
+        tokenHash: 'f'.repeat(64),
+        shopId: one.id,
+        caseId,
+        madeBy: server.personId('lead'),
+        madeAt: at,
+        expiresAt: at,
+      }),
+    touchOwnerLink: (db) => ownerLinks.touchOwnerLink(db, linkHash, at),
+    deleteOwnerLink: (db) => ownerLinks.deleteOwnerLink(db, caseId, linkHash.slice(0, 16)),
+    deleteOwnerLinksOf: (db) => ownerLinks.deleteOwnerLinksOf(db, [caseId]),
+    listOwnerLinks: (db) => ownerLinks.listOwnerLinks(db, caseId, new Date(0)),
   },
   people: {
     findPersonByLogin: (db) => people.findPersonByLogin(db, 'lead-0'),
@@ -303,12 +393,14 @@ const repositories: Record<string, Record<string, ((db: Queryable) => Promise<un
   },
 };
 const modules = {
+  attachments,
   audit,
   boards,
   cases,
   installation,
   invitations,
   outlooks,
+  ownerLinks,
   owners,
   people,
   sessions,
@@ -337,7 +429,15 @@ test.each(doings)('%s, run for one shop, neither sees nor changes another', asyn
 
 test('without a shop and without a secret nothing is seen at all', async () => {
   const tables = ['shops', 'cases', 'case_events', 'boards', 'people', 'sessions', 'invitations', 'audit_entries'];
-  for (const table of [...tables, 'case_owners', 'case_words', 'known_devices']) {
+  for (const table of [
+    ...tables,
+    'owner_links',
+    'attachments',
+    'attachment_pieces',
+    'case_owners',
+    'case_words',
+    'known_devices',
+  ]) {
     const seen = await inTransaction(server.pool, (db) => db.query(`SELECT 1 FROM ${table}`));
     expect([table, seen.rowCount]).toEqual([table, 0]);
   }

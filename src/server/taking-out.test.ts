@@ -2,6 +2,7 @@ import { unzipSync, strFromU8 } from 'fflate';
 import Papa from 'papaparse';
 import { readCaseFile } from '../contracts';
 import { eventId, eventsOf } from '../core/casework/testing-log';
+import { asBytes } from './testing-bytes';
 import { createTestServer, type TestServer } from './testing-server';
 
 let server: TestServer;
@@ -35,16 +36,7 @@ afterAll(() => server.close());
 
 /** The bytes of an answer, whatever its kind. */
 async function bytesOf(path: string): Promise<Buffer> {
-  const { body } = (await server
-    .as()
-    .get(path)
-    .buffer(true)
-    .parse((response, done) => {
-      const chunks: Buffer[] = [];
-      response.on('data', (chunk: Buffer) => chunks.push(chunk));
-      response.on('end', () => done(null, Buffer.concat(chunks)));
-    })
-    .expect(200)) as { body: Buffer };
+  const { body } = (await server.as().get(path).buffer(true).parse(asBytes).expect(200)) as { body: Buffer };
   return body;
 }
 

@@ -8,10 +8,17 @@ import { MeContext } from './shell/me';
 import { themes } from './theme/tokens';
 
 /** Of a server that nobody asks. */
-const client = new QueryClient({ defaultOptions: { queries: { retry: false, gcTime: Infinity } } });
+const client = new QueryClient({
+  defaultOptions: { queries: { retry: false, gcTime: Infinity, staleTime: Infinity } },
+});
 
 // jsdom lays nothing out and scrolls nothing.
 Element.prototype.scrollIntoView = () => undefined;
+// jsdom knows no CSS.escape, which React Aria asks for names of list items.
+Object.assign(globalThis, { CSS: { escape: (name: string) => name.replace(/[^\w-]/g, '\\$&') } });
+
+/** What the server would answer, by the key of the question. */
+export const answerWith = (key: string, answer: unknown): void => void client.setQueryData([key], answer);
 
 /** Wraps what is tested in what every screen stands in: theme, router, and somebody who is signed in. */
 export function inShell(children: ReactNode, { role = 'technician' }: { readonly role?: Role } = {}) {

@@ -18,6 +18,8 @@ import { noteConsent } from './consent';
 import { notePart } from './fold-part';
 import { closeCase, reopenCase } from './close-case';
 import { foldPartEvent } from './fold-spares';
+import { isAttachmentEvent } from './attachment-events';
+import { foldAttachmentEvent } from './fold-attachments';
 import { foldMoneyEvent } from './fold-money';
 import { isMoneyEvent } from './money-events';
 import { isPartEvent } from './part-events';
@@ -79,6 +81,7 @@ export function openCase(opened: CaseOpened): Stepped {
     sparesHome: [],
     partMoves: [],
     money: { charges: [], corrected: [], estimate: null, decision: null },
+    attachments: [],
   });
 }
 
@@ -93,6 +96,7 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
   if (state.stage === 'closed' && !onClosed.includes(event.kind)) return refuseOnClosed(event);
   if (isPartEvent(event)) return foldPartEvent(listed, event);
   if (isMoneyEvent(event)) return foldMoneyEvent(listed, event);
+  if (isAttachmentEvent(event)) return foldAttachmentEvent(listed, event);
   switch (event.kind) {
     case 'case-opened':
       return refuse(['kind'], 'opened-twice', 'expected one case-opened in a log, found a second');
@@ -149,8 +153,12 @@ const onClosed: readonly CaseEvent['kind'][] = [
   'entry-struck',
   'note-added',
   'part-home',
+  'part-moved',
   'charge-noted',
   'time-corrected',
+  // Photos may arrive late.
+  'file-attached',
+  'picture-marked',
 ];
 
 const refuseOnClosed = ({ kind }: CaseEvent): Stepped =>

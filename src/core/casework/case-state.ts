@@ -1,9 +1,11 @@
+import type { AttachmentKind, Mark } from '../attachments';
 import type { ModuleSpeed } from '../isolation';
 import type { Configuration, DeclaredMachine, Machine } from '../machine';
 import type { EvidenceStep, Lacking, Strategy } from '../diagnosis';
 import type { Circumstance } from '../faults';
 import type { PowerSheet } from '../power';
 import type { Trial } from '../trials';
+import type { FileAttached } from './attachment-events';
 import type {
   BoardNoted,
   CaseClosed,
@@ -98,6 +100,30 @@ export interface MoneyState {
   readonly decision: DecisionNoted | null;
 }
 
+/** A photo or another file of a case, as it stands now. */
+export interface Attachment {
+  /** The entry that attached it. */
+  readonly entry: string;
+  /** Under which its bytes are kept. */
+  readonly file: string;
+  readonly as: AttachmentKind;
+  /** What it shows, or how the file is called. */
+  readonly name: string;
+  readonly bytes: number;
+  /** Hexadecimal. */
+  readonly sha256: string;
+  /** When it was taken: ISO 8601. */
+  readonly at: string;
+  readonly by: string;
+  /** Of a picture: in pixels. */
+  readonly size: { readonly width: number; readonly height: number } | null;
+  /** The entry that it belongs to; null for none. */
+  readonly of: string | null;
+  readonly signs: NonNullable<FileAttached['signs']> | null;
+  readonly showsOwner: boolean;
+  readonly marks: readonly Mark[];
+}
+
 /** A case as its log makes it. */
 export interface CaseState {
   readonly opened: CaseOpened;
@@ -128,6 +154,8 @@ export interface CaseState {
   /** Parts that came and went, in order. */
   readonly partMoves: readonly PartMoved[];
   readonly money: MoneyState;
+  /** In the order in which they came. */
+  readonly attachments: readonly Attachment[];
 }
 
 /** Why an event or a log is refused, and where. */

@@ -18,6 +18,10 @@ export function noteConsent(state: CaseState, event: ConsentNoted): Stepped {
 export const isAgreed = ({ consents }: Pick<CaseState, 'consents'>, kind: ConsentKind): boolean =>
   consents.find(({ to }) => to === kind)?.isAgreed ?? false;
 
+/** What the owner said to the estimate that was given last; null where it is not answered. */
+export const estimateAnswer = ({ consents, money }: Pick<CaseState, 'consents' | 'money'>): ConsentNoted | null =>
+  consents.find(({ answers }) => answers !== undefined && answers === money.estimate?.id) ?? null;
+
 /** What a repair may wait for; the others are noted where they are given. */
 export type AskedConsent = 'password-clearing' | 'data-may-be-lost' | 'over-limit';
 

@@ -1,3 +1,4 @@
+import type { AttachmentEvent } from './attachment-events';
 import type { EventBase } from './event-base';
 import type { MoneyEvent } from './money-events';
 import type { PartHome, PartLent, PartMoved } from './part-events';
@@ -283,6 +284,8 @@ export interface ConsentNoted extends EventBase {
   readonly words: string;
   /** Of a password: what was shown as proof of ownership. Whose entry it is saw it. */
   readonly shown?: string;
+  /** The id of the entry of the estimate that it answers. */
+  readonly answers?: string;
   /** Over the limit: what it may cost now, in the shop's currency. */
   readonly upTo?: number;
 }
@@ -321,7 +324,8 @@ export type WritableEvent =
   | PartLent
   | PartHome
   | PartMoved
-  | MoneyEvent;
+  | MoneyEvent
+  | AttachmentEvent;
 
 /** Everything that can stand in a case's log. */
 export type CaseEvent = WritableEvent | UnreadEntry;

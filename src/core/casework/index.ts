@@ -1,6 +1,6 @@
 export { outlookOf } from './case-outlook';
 export type { CaseOutlook } from './case-outlook';
-export { agreedLimit, consentAsked } from './consent';
+export { agreedLimit, consentAsked, estimateAnswer } from './consent';
 export { lastCheck } from './last-check';
 export type { CheckPoint } from './last-check';
 export {
@@ -15,6 +15,9 @@ export {
 export type { DataConsent, PartCondition } from './event';
 export { isPartEvent, PART_WAYS, SPARE_RESULTS } from './part-events';
 export type { Amount, PartEvent, PartMoved, PartWay, SpareResult } from './part-events';
+export { isAttachmentEvent, SIGNED_PAPERS, SIGNERS } from './attachment-events';
+export type { AttachmentEvent, FileAttached, SignedPaper, Signer } from './attachment-events';
+export { attachmentOf, signatureOf } from './fold-attachments';
 export { CHARGE_KINDS, DECISIONS, isMoneyEvent } from './money-events';
 export type { ChargeKind, Decision, Worth, ChargeNoted, EstimateGiven, MoneyEvent } from './money-events';
 export { shelfLacks, SPARE_KINDS } from './shelf-lacks';
@@ -63,6 +66,7 @@ export { currentFaultId } from './renamed-ids';
 export { upcastEvent } from './upcast-event';
 export { CASE_STAGES } from './case-state';
 export type {
+  Attachment,
   CaseProblem,
   CaseStage,
   CaseState,

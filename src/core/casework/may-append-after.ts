@@ -16,6 +16,8 @@ function leavesTheMachine(event: CaseEvent): boolean {
     case 'time-corrected':
     case 'estimate-given':
     case 'decision-noted':
+    case 'file-attached':
+    case 'picture-marked':
     case 'power-measured':
     case 'lacking-set':
     case 'owner-tried':

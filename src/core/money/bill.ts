@@ -31,7 +31,7 @@ export interface Bill {
 /** The rules by which it is rounded, as they stand on the paper. */
 export const roundingRules = 'Each line is rounded to the cent, halves up; tax is taken of their sum and rounded once.';
 
-/** What a case costs so far: work by the log, parts that were bought for it, and what was noted besides. */
+/** What a case costs so far: work by the log, parts that came into it, and what was noted besides. */
 export function billOf(state: Pick<CaseState, 'entries' | 'money' | 'partMoves'>, rates: Rates): Bill {
   const { charges } = state.money;
   const lines = [
@@ -85,13 +85,16 @@ function workLines(state: Pick<CaseState, 'entries' | 'money'>, { hour, stepMinu
   });
 }
 
-/** Parts that were bought for the case; of a lot each bears its share. */
+/** Parts that were bought or fitted for the case and did not go back; of a lot each bears its share. */
 function partLines(moves: readonly PartMoved[], { onPartsPercent }: Rates): BillLine[] {
   const inLot = new Map<string, number>();
+  const isThe = (part: PartMoved, way: PartMoved['way']) =>
+    moves.some((other) => other.way === way && other.name === part.name && other.serial === part.serial);
   return moves.flatMap((moved) => {
-    if (moved.way !== 'bought') return [];
     const cost = costOf(moved, inLot);
-    if (cost === null) return [];
+    // What was bought and then fitted is one part.
+    const isCharged = moved.way === 'bought' || (moved.way === 'fitted' && !isThe(moved, 'bought'));
+    if (cost === null || !isCharged || isThe(moved, 'to-seller')) return [];
     const price = toAmount(new Big(cost).times(new Big(100).plus(onPartsPercent)).div(100));
     const name = [moved.name, moved.serial && `serial ${moved.serial}`].filter(Boolean).join(', ');
     return [lineOf({ kind: 'part', name, quantity: '1', unit: '', price })];
@@ -99,9 +102,9 @@ function partLines(moves: readonly PartMoved[], { onPartsPercent }: Rates): Bill
 }
 
 /** What was paid for it; null where nobody noted it. `inLot` counts how many of each lot came before. */
-function costOf({ price, lot, seller = '' }: PartMoved, inLot: Map<string, number>): Amount | null {
+function costOf({ way, price, lot, seller = '' }: PartMoved, inLot: Map<string, number>): Amount | null {
   if (price !== undefined) return price;
-  if (!lot) return null;
+  if (!lot || (way !== 'bought' && way !== 'fitted')) return null;
   const key = JSON.stringify([seller, lot]);
   const nth = (inLot.get(key) ?? 0) + 1;
   inLot.set(key, nth);

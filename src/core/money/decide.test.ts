@@ -12,7 +12,7 @@ const state = stateOf({
   ],
 });
 const diagnosis = diagnoseCase(state);
-const decided = (worth: Worth = {}) => decide(state, diagnosis, { rates, worth });
+const decided = (worth: Worth = {}) => decide(diagnosis, { rates, worth });
 const open = (worth: Worth) =>
   decided(worth)
     .options.filter(({ isOpen }) => isOpen)

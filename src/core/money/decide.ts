@@ -1,10 +1,9 @@
 import Big from 'big.js';
-import type { Amount, CaseState, Decision, Worth } from '../casework';
+import type { Amount, Decision, Worth } from '../casework';
 import type { Diagnosis } from '../diagnosis';
 import { percent, uncapitalized } from '../wording';
 import { toAmount } from './amount';
-import { billOf } from './bill';
-import { estimateOf, waysToEnd } from './estimate';
+import { costAhead, waysToEnd, withTax, workOf } from './estimate';
 import type { Rates } from './rates';
 
 /** What one way of going on costs, with tax and with the days without the machine. */
@@ -32,13 +31,11 @@ const usual = { partDays: 3, warrantyDays: [7, 21], machineDays: [2, 5], bench: 
 /** How long a workaround usually takes; the fault stays. */
 const workAroundMinutes = 20;
 
-/** What each way of going on costs from here: the work so far is to be paid in any case, and is in none of them. */
+/** What each way of going on costs from here; what it comes to so far is to be paid in any case, and is in none of them. */
 export function decide(
-  state: CaseState,
   diagnosis: Diagnosis,
   { rates, worth }: { readonly rates: Rates; readonly worth: Worth },
 ): Deciding {
-  const withTax = (net: Big): Big => net.times(new Big(100).plus(rates.taxPercent)).div(100);
   const day = new Big(worth.dayWithout ?? 0);
   const option = (
     decision: Decision,
@@ -55,15 +52,10 @@ export function decide(
     words,
     isOpen,
   });
-  const soFar = new Big(billOf(state, rates).gross);
-  const { low, high } = estimateOf(state, diagnosis, rates);
-  const repair: readonly [Big, Big] = [
-    atLeastNothing(new Big(low).minus(soFar)),
-    atLeastNothing(new Big(high).minus(soFar)),
-  ];
+  const { low, high } = costAhead(diagnosis, rates);
   const another = worth.another === undefined ? null : new Big(worth.another);
   const options = [
-    option('repair', repair, repairDays(diagnosis, worth), repairWords(diagnosis, worth, repair[1])),
+    option('repair', [low, high], repairDays(diagnosis, worth), repairWords(diagnosis, worth, high)),
     option(
       'return-under-warranty',
       [new Big(0), new Big(0)],
@@ -80,17 +72,16 @@ export function decide(
     ),
     option(
       'work-around',
-      twice(withTax(new Big(rates.hour).times(workAroundMinutes).div(60))),
+      twice(withTax(workOf(workAroundMinutes, rates), rates)),
       [0, usual.bench],
       'The fault stays, and may grow.',
     ),
     option('give-up', twice(new Big(worth.value ?? 0)), [0, 0], giveUpWords(worth), worth.value !== undefined),
   ];
-  return { options: options.sort(byCost), breakEven: another && breakEvenOf(diagnosis, another, { rates, withTax }) };
+  return { options: options.sort(byCost), breakEven: another && breakEvenOf(diagnosis, another, rates) };
 }
 
 const twice = (cost: Big): readonly [Big, Big] => [cost, cost];
-const atLeastNothing = (value: Big): Big => (value.lt(0) ? new Big(0) : value);
 const middle = ({ low, high }: DecisionOption): number => (Number(low) + Number(high)) / 2;
 /** What ends with a machine that works comes before what does not. */
 const worksAfter: readonly Decision[] = ['repair', 'return-under-warranty', 'replace-machine'];
@@ -126,13 +117,10 @@ function repairWords({ suspects }: Diagnosis, { value }: Worth, most: Big): stri
 }
 
 /** The price of the part, without tax, at which repair and another machine cost the same. */
-function breakEvenOf(
-  diagnosis: Diagnosis,
-  another: Big,
-  { rates, withTax }: { readonly rates: Rates; readonly withTax: (net: Big) => Big },
-): Amount {
+function breakEvenOf(diagnosis: Diagnosis, another: Big, rates: Rates): Amount {
   const minutes = waysToEnd(diagnosis).reduce((sum, way) => sum + way.probability * way.minutes, 0);
-  const work = withTax(new Big(rates.hour).times(Math.round(minutes)).div(60));
-  const part = atLeastNothing(another.minus(work)).div(withTax(new Big(1)));
-  return toAmount(part.times(100).div(new Big(100).plus(rates.onPartsPercent)));
+  const left = another.minus(withTax(workOf(minutes, rates), rates));
+  // A part of 100 is billed at this.
+  const hundred = withTax(new Big(100).plus(rates.onPartsPercent), rates);
+  return toAmount(left.lt(0) ? new Big(0) : left.times(100).div(hundred));
 }

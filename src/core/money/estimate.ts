@@ -1,4 +1,4 @@
-import Big, { type RoundingMode } from 'big.js';
+import Big from 'big.js';
 import type { Amount, CaseState } from '../casework';
 import type { Diagnosis } from '../diagnosis';
 import { halfAwayFromZero, toAmount } from './amount';
@@ -14,36 +14,50 @@ export interface Estimate {
   readonly soFar: Amount;
 }
 
-/** A usual price or time may be so much less or more in truth. */
+/** A usual price or time may be less or more in truth, by these factors. */
 const mayBe = { low: '0.75', high: '1.4' } as const;
 const shares = { low: 0.05, likely: 0.5, high: 0.95 } as const;
 
+/** What is still to come, with tax, for the three shares of the odds. */
+export interface CostAhead {
+  readonly low: Big;
+  readonly likely: Big;
+  readonly high: Big;
+}
+
+/** An amount with the tax of the shop. */
+export const withTax = (net: Big, { taxPercent }: Rates): Big => net.times(new Big(100).plus(taxPercent)).div(100);
+
+/** What minutes of work cost, without tax. */
+export const workOf = (minutes: number, { hour }: Rates): Big => new Big(hour).times(Math.round(minutes)).div(60);
+
 /**
- * What the case will have cost, from the engine's odds: for each repair that may be the right one its part and its
- * minutes, and the minutes of tests until it is known, on top of what it comes to already. Usual prices and minutes, so
- * it is a guide for the words with the owner and no promise.
+ * What is still to be paid until the machine is right, from the engine's odds: for each repair that may be the right one
+ * its part and its minutes. Usual prices and minutes, so it is a guide for the words with the owner and no promise.
  */
-export function estimateOf(state: CaseState, diagnosis: Diagnosis, rates: Rates): Estimate {
-  const soFar = new Big(billOf(state, rates).gross);
+export function costAhead(diagnosis: Diagnosis, rates: Rates): CostAhead {
   const ways = waysToEnd(diagnosis)
     .map(({ probability, price, minutes }) => ({
       probability,
-      cost: new Big(price)
-        .times(new Big(100).plus(rates.onPartsPercent))
-        .div(100)
-        .plus(new Big(rates.hour).times(Math.round(minutes)).div(60)),
+      cost: new Big(price).times(new Big(100).plus(rates.onPartsPercent)).div(100).plus(workOf(minutes, rates)),
     }))
     .sort((a, b) => a.cost.cmp(b.cost));
-  const at = (share: number, factor: string, rounding: RoundingMode): Amount => {
+  const at = (share: number): Big => {
     let sum = 0;
     const way = ways.find(({ probability }) => (sum += probability) >= share - 1e-9) ?? ways.at(-1);
-    const more = new Big(way?.cost ?? 0).times(factor).times(new Big(100).plus(rates.taxPercent)).div(100);
-    return toAmount(soFar.plus(more).round(0, rounding));
+    return withTax(way?.cost ?? new Big(0), rates);
   };
+  return { low: at(shares.low).times(mayBe.low), likely: at(shares.likely), high: at(shares.high).times(mayBe.high) };
+}
+
+/** What the case will have cost: what it comes to already, and what is ahead. */
+export function estimateOf(state: CaseState, diagnosis: Diagnosis, rates: Rates): Estimate {
+  const soFar = new Big(billOf(state, rates).gross);
+  const ahead = costAhead(diagnosis, rates);
   return {
-    low: at(shares.low, mayBe.low, Big.roundDown),
-    likely: at(shares.likely, '1', halfAwayFromZero),
-    high: at(shares.high, mayBe.high, Big.roundUp),
+    low: toAmount(soFar.plus(ahead.low).round(0, Big.roundDown)),
+    likely: toAmount(soFar.plus(ahead.likely).round(0, halfAwayFromZero)),
+    high: toAmount(soFar.plus(ahead.high).round(0, Big.roundUp)),
     soFar: toAmount(soFar),
   };
 }

@@ -107,6 +107,31 @@ test('parts of a lot bear its price together, to the cent', () => {
   );
 });
 
+test('what was worked at another bench is not charged here', () => {
+  const state = caseOf([10, note], [20, note]);
+  const elsewhere = state.entries.map((entry) => ({
+    ...entry,
+    event: {
+      ...entry.event,
+      recorded: { at: entry.event.at, by: 'Lead', person: eventId(9), imported: true as const },
+    },
+  }));
+  expect(workTimes({ ...state, entries: elsewhere })).toEqual({ people: [], waitingMinutes: 20 });
+});
+
+test('a part is charged once, whether bought, fitted or both, and not once it went back', () => {
+  const part = (way: 'bought' | 'fitted' | 'to-seller' | 'disposed', more = {}): readonly [number, EventBody] => [
+    0,
+    { kind: 'part-moved', way, name: 'Cooler', serial: 'K-1', price: '30', ...more },
+  ];
+  const net = (...parts: (readonly [number, EventBody])[]) => billOf(caseOf(...parts), rates).net;
+  expect(net(part('fitted'))).toBe('30.00');
+  expect(net(part('bought'), part('fitted'))).toBe('30.00');
+  expect(net(part('bought'), part('fitted', { serial: 'K-2' }))).toBe('60.00');
+  expect(net(part('bought'), part('to-seller'))).toBe('0.00');
+  expect(net(part('disposed'))).toBe('0.00');
+});
+
 test('what is put on parts is rounded line by line', () => {
   const bill = billOf(caseOf([0, bought({ price: '33.33' })]), { ...rates, onPartsPercent: '12.5' });
   expect(bill.lines.at(-1)?.net).toBe('37.50');

@@ -1,7 +1,7 @@
 import { differenceInSeconds, parseISO } from 'date-fns';
 import type { CaseState, Entry } from '../casework';
 
-/** A gap between two entries that is longer is waiting, or another machine: so much of it is work. */
+/** What a gap between two entries has beyond this is waiting, or another machine. */
 export const longestGapMinutes = 20;
 
 export interface WorkTime {
@@ -28,7 +28,8 @@ export function workTimes({ entries, money }: Pick<CaseState, 'entries' | 'money
     const gap = before ? gapMinutes(before, entry) : 0;
     // Parked is parked, however soon somebody goes on; what came with another bench's log was not worked here.
     const isPause = before?.event.kind === 'case-parked' || before?.event.kind === 'case-closed';
-    const active = isPause ? 0 : Math.min(gap, longestGapMinutes);
+    const isElsewhere = entry.event.recorded?.imported === true;
+    const active = isPause || isElsewhere ? 0 : Math.min(gap, longestGapMinutes);
     logged.set(by, (logged.get(by) ?? 0) + active);
     waitingMinutes += gap - active;
     before = entry;

@@ -72,11 +72,26 @@ export function powerBudget({
       loads: ownLoads,
       headroomWatts: watts - ownLoads.sustained.middle,
       sustainedPasses: probabilityAbove(sums.sustained, watts),
-      startPasses: probabilityAbove(sumOfRanges(rows.map((row) => on(row, loadOfStart(row.consumer), rails))), watts),
+      startPasses: passesAbove(
+        rows.map((row) => on(row, loadOfStart(row.consumer), rails)),
+        watts,
+      ),
       peakPasses: probabilityAbove(sums.peak, watts * derating.peakAllowance),
     };
   });
   return { loads, consumers: rows, limits: limits.sort(firstToGive), shareLeft: left };
+}
+
+/** Beyond this a probability is none: judgements are made to a hundredth. */
+const negligible = 1e-6;
+
+/** How likely a sum of ranges passes a limit. Far below it nothing is summed: Hoeffding (1963), theorem 2. */
+function passesAbove(ranges: readonly WattsRange[], watts: number): number {
+  const mean = ranges.reduce((sum, { low, high }) => sum + (low + high) / 2, 0);
+  const squares = ranges.reduce((sum, { low, high }) => sum + (high - low) ** 2, 0);
+  const room = watts - mean;
+  const isFar = room > 0 && Math.exp((-2 * room ** 2) / squares) < negligible;
+  return isFar ? 0 : probabilityAbove(sumOfRanges(ranges), watts);
 }
 
 /** What has a motor spins up; everything else does typical work while the machine starts. */

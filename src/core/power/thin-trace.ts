@@ -1,6 +1,6 @@
 import { cutOutsOf, type WallReading } from './wall-meter';
 
-/** So many cut-outs are kept to the second; a trace has few. */
+/** The most cut-outs that are kept to the second; a trace has few. */
 const maxKept = 100;
 
 /**

@@ -24,8 +24,12 @@ const maxWatts = 100_000;
  * a date with time (ISO 8601); it must not run backwards. Failure: every row that is wrong, up to 20.
  */
 export function readTraceCsv(text: string): ReadTrace {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy' });
-  const [head = []] = data;
+  const data = rowsOf(text);
+  const headAt = Math.max(
+    0,
+    data.findIndex((cells) => !isBlank(cells)),
+  );
+  const head = data[headAt] ?? [];
   const heads = head.map((cell) => cell.trim().toLowerCase());
   const hasHead = heads.some((cell) => timeHeads.includes(cell) || wattHeads.includes(cell));
   const timeAt = hasHead ? heads.findIndex((cell) => timeHeads.includes(cell)) : 0;
@@ -39,16 +43,17 @@ export function readTraceCsv(text: string): ReadTrace {
         message: `expected columns time and watts, found ${heads.join(', ')}`,
       },
     ]);
-  const rows = hasHead ? data.slice(1) : data;
-  if (rows.length === 0) return fail([{ row: 1, column: '', message: 'expected readings, found none' }]);
+  const from = hasHead ? headAt + 1 : headAt;
+  const rows = data.slice(from);
+  if (rows.every(isBlank)) return fail([{ row: 1, column: '', message: 'expected readings, found none' }]);
   if (rows.length > maxRows)
     return fail([{ row: maxRows, column: '', message: `expected at most ${maxRows} readings` }]);
   const trace: WallReading[] = [];
   let start: number | null = null;
   let last = -Infinity;
   rows.forEach((cells, i) => {
-    if (problems.length >= maxProblems) return;
-    const row = i + (hasHead ? 2 : 1);
+    if (problems.length >= maxProblems || isBlank(cells)) return;
+    const row = from + i + 1;
     const time = secondsOf(cells[timeAt] ?? '');
     const watts = numberOf(cells[wattsAt] ?? '');
     if (time === null)
@@ -64,18 +69,37 @@ export function readTraceCsv(text: string): ReadTrace {
   return problems.length > 0 ? fail(problems) : { ok: true, trace };
 }
 
+/** Enough of a file to see by what its cells and lines end. */
+const headLength = 4000;
+
+/** The cells of a CSV. By what they end is found in its head: searching the whole of it takes as long as reading it. */
+function rowsOf(text: string): string[][] {
+  const plain = text.replace(/^\uFEFF/, '');
+  const head = plain.slice(0, headLength);
+  const newline = head.includes('\r\n') ? '\r\n' : head.includes('\n') ? '\n' : '\r';
+  const { delimiter } = Papa.parse<string[]>(head, { newline, skipEmptyLines: 'greedy' }).meta;
+  return Papa.parse<string[]>(plain, { newline, delimiter }).data;
+}
+
+const isBlank = (cells: readonly string[]): boolean =>
+  (cells[0] ?? '').trim() === '' && cells.every((cell) => cell.trim() === '');
+
 const fail = (problems: readonly TraceProblem[]): ReadTrace => ({ ok: false, problems });
+
+const plainNumber = /^\d+(\.\d+)?$/;
 
 /** A plain number, the comma for a point. */
 function numberOf(text: string): number | null {
+  // A long trace has little else.
+  if (plainNumber.test(text)) return Number(text);
   const plain = text.trim().replace(/\s?W$/i, '').replace(',', '.');
-  return /^\d+(\.\d+)?$/.test(plain) ? Number(plain) : null;
+  return plainNumber.test(plain) ? Number(plain) : null;
 }
 
 function secondsOf(text: string): number | null {
-  const plain = text.trim();
-  const plainSeconds = numberOf(plain);
+  const plainSeconds = numberOf(text);
   if (plainSeconds !== null) return plainSeconds;
+  const plain = text.trim();
   const [, hours, minutes, seconds] = /^(\d+):(\d{2}):(\d{2}(?:\.\d+)?)$/.exec(plain) ?? [];
   if (hours !== undefined) return 3600 * Number(hours) + 60 * Number(minutes) + Number(seconds);
   const moment = /^\d{4}-\d{2}-\d{2}[T ]\d{2}:\d{2}/.test(plain) ? parseISO(plain.replace(' ', 'T')).getTime() : NaN;

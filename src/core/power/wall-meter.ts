@@ -118,7 +118,7 @@ export const markedCutOuts = (trace: readonly WallReading[], phases: readonly Ma
 const offWatts = 12;
 /** At work before it went off. */
 const workingWatts = 30;
-/** Within so many seconds a fall is sudden. */
+/** A fall within these seconds is sudden. */
 const suddenSeconds = 3;
 
 /** Where it fell from work to nothing at once: by itself, or as it was switched off. */

@@ -1,11 +1,20 @@
 import { circumstanceWords } from './circumstance-words';
 import { kindInWords } from '../machine';
-import { isMoneyEvent, isPartEvent, type Entry, type MoneyEvent, type PartEvent } from '../casework';
+import {
+  isAttachmentEvent,
+  isMoneyEvent,
+  isPartEvent,
+  type AttachmentEvent,
+  type Entry,
+  type MoneyEvent,
+  type PartEvent,
+} from '../casework';
 import { STRATEGY_NAMES } from '../diagnosis';
 import { START_OUTCOME_LABELS } from '../startup';
 import { SILENT_OUTCOMES } from '../trials';
 import { factsOf, markedCutOuts } from '../power';
 import { counted } from '../wording';
+import { attachmentEventWords } from './attachment-words';
 import { boardFactWords } from './board-fact-words';
 import { consentKindWords, consentWayWords } from './consent-words';
 import { moneyEventWords } from './money-words';
@@ -30,12 +39,14 @@ interface Words {
 }
 type Of<Kind extends Entry['event']['kind']> = Extract<Entry['event'], { kind: Kind }>;
 
-const wordsOfRecord = (event: PartEvent | MoneyEvent): Words =>
-  isPartEvent(event) ? partEventWords(event) : moneyEventWords(event);
+function wordsOfRecord(event: PartEvent | MoneyEvent | AttachmentEvent): Words {
+  if (isPartEvent(event)) return partEventWords(event);
+  return isMoneyEvent(event) ? moneyEventWords(event) : attachmentEventWords(event);
+}
 
 /** What was done and what was seen, for the bench sheet and the evidence. */
 export function entryWords({ event, trial }: Entry): Words {
-  if (isPartEvent(event) || isMoneyEvent(event)) return wordsOfRecord(event);
+  if (isPartEvent(event) || isMoneyEvent(event) || isAttachmentEvent(event)) return wordsOfRecord(event);
   switch (event.kind) {
     case 'case-opened':
       return {

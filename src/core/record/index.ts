@@ -1,3 +1,4 @@
+export { ownerStateWords } from './owner-state-words';
 export { boardFactWords } from './board-fact-words';
 export type { BoardFact } from './board-fact-words';
 export { circumstanceWords } from './circumstance-words';
@@ -10,7 +11,8 @@ export { railLoadWords } from './rail-load-words';
 export { signsInWords, stageWords } from './signs-in-words';
 export { consentKindWords, consentWayWords } from './consent-words';
 export { paperMarkdown } from './paper';
-export type { Paper, PaperBlock } from './paper';
+export type { Paper, PaperBlock, PaperPicture } from './paper';
+export { UNNAMED_PHOTO } from './attachment-words';
 export { paperOf } from './papers';
 export { PAPERS } from './paper-parts';
 export type { PaperName, PaperOf } from './paper-parts';

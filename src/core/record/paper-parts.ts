@@ -40,8 +40,11 @@ export const counting = ({ entries }: CaseState): readonly Entry[] =>
     ({ struckBy, unread, event }) => struckBy === null && unread === null && event.kind !== 'entry-struck',
   );
 
+/** A hash as it is read aloud and compared, sixteen digits at a time. */
+export const hashInGroups = (hash: string): string => (hash.match(/.{1,16}/g) ?? []).join(' ');
+
 export const footOf = ({ number, shop, hash }: PaperOf): string =>
-  `${shop}, case ${number}. Record ${hash.slice(0, 16)} ${hash.slice(16, 32)} ${hash.slice(32, 48)} ${hash.slice(48)}`;
+  `${shop}, case ${number}. Record ${hashInGroups(hash)}`;
 
 /** A part with what it is where that was noted. */
 export function partInWords(state: CaseState, id: string): string {

@@ -1,3 +1,5 @@
+import type { Mark } from '../attachments';
+
 /** A paper as data: what renders it, as PDF or Markdown, adds nothing to what it says. */
 export interface Paper {
   readonly title: string;
@@ -21,8 +23,19 @@ export type PaperBlock =
     }
   /** A QR code of a text, for instance an address. */
   | { readonly kind: 'code'; readonly text: string }
-  /** A line to sign on. */
-  | { readonly kind: 'signature'; readonly label: string };
+  /** A line to sign on, or what was signed on the screen: the file of the drawn name. */
+  | { readonly kind: 'signature'; readonly label: string; readonly file?: string; readonly signed?: string }
+  /** Pictures under a title that stays with the first of them. */
+  | { readonly kind: 'pictures'; readonly title: string; readonly items: readonly PaperPicture[] };
+
+/** A picture of the case with what was drawn on it. */
+export interface PaperPicture {
+  readonly file: string;
+  /** Which it is, what it shows, when it was taken, and its hash. */
+  readonly words: string;
+  readonly size: { readonly width: number; readonly height: number };
+  readonly marks: readonly Mark[];
+}
 
 /** The paper as Markdown: the same words in the same order. */
 export function paperMarkdown({ title, subtitle, blocks, foot }: Paper): string {
@@ -46,7 +59,9 @@ function blockMarkdown(block: PaperBlock): string {
     case 'code':
       return `<${block.text}>`;
     case 'signature':
-      return `${escaped(block.label)}: ______________________________`;
+      return `${escaped(block.label)}: ${block.signed === undefined ? '______________________________' : escaped(block.signed)}`;
+    case 'pictures':
+      return [`## ${escaped(block.title)}`, '', ...block.items.map(({ words }) => `- ${escaped(words)}`)].join('\n');
   }
 }
 

@@ -20,6 +20,7 @@ import {
   type PaperName,
   type PaperOf,
 } from './paper-parts';
+import { agreementBlocks, otherFileBlocks, pictureBlocks, signatureBlock } from './picture-blocks';
 import { returnEvidence } from './return-paper';
 import { jobTicket } from './ticket-paper';
 
@@ -161,6 +162,9 @@ function technicalRecord(of: PaperOf): Paper {
       ...listed('Checked before it left', closed?.lastCheck?.done ?? []),
       ...listed(`Accepted as open by ${closed?.by ?? ''}`, closed?.lastCheck?.accepted ?? []),
       text(`Chance that the machine is right as it stands: ${percent(diagnosis.rightProbability)}.`),
+      ...agreementBlocks(state),
+      ...pictureBlocks('Photos', state),
+      ...otherFileBlocks(state),
     ],
   };
 }
@@ -239,8 +243,8 @@ function partsList(of: PaperOf): Paper {
       },
       ...(paid > 0 ? [text(`Paid together: ${decimal(paid, 2)}.`)] : []),
       text('“Works, not loaded” was seen to work and was not run under full load. “Not tested” may be sound or not.'),
-      { kind: 'signature', label: 'Tested by' },
-      { kind: 'signature', label: 'Received by' },
+      signatureBlock('Tested by', state, 'parts-list', 'shop'),
+      signatureBlock('Received by', state, 'parts-list', 'owner'),
     ],
   };
 }

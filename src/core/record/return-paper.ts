@@ -3,6 +3,7 @@ import { proofOfCause } from '../casework';
 import { percent } from '../wording';
 import { entryWords } from './entry-words';
 import type { Paper, PaperBlock } from './paper';
+import { pictureBlocks } from './picture-blocks';
 import { counting, day, factsInWords, footOf, heading, moment, text, type PaperOf } from './paper-parts';
 import { movedPartWords } from './spare-words';
 
@@ -15,7 +16,11 @@ export function returnEvidence(of: PaperOf): Paper {
     title: `Return evidence, case ${number}`,
     subtitle: `${shop}, ${day(state.entries.at(-1)?.event.at ?? state.opened.at)}.`,
     foot: footOf(of),
-    blocks: [...blocks, { kind: 'signature', label: 'Tested by' }],
+    blocks: [
+      ...blocks,
+      ...pictureBlocks('Photos', state, ({ showsOwner }) => !showsOwner),
+      { kind: 'signature', label: 'Tested by' },
+    ],
   };
 }
 

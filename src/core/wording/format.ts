@@ -58,3 +58,9 @@ export const capitalized = (text: string): string => text.charAt(0).toUpperCase(
 
 /** The first letter as inside a sentence. */
 export const uncapitalized = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** The number of a case as it is written on the tag: four digits. @example caseNumber(7) // => '0007' */
+export const caseNumber = (number: number): string => String(number).padStart(4, '0');
+
+/** The number of a spare as its label shows it. @example spareNumber(7) // => 'S-0007' */
+export const spareNumber = (number: number): string => `S-${caseNumber(number)}`;

@@ -1,6 +1,7 @@
 export {
   alternativesOf,
   capitalized,
+  caseNumber,
   counted,
   decimal,
   listOf,
@@ -8,5 +9,6 @@ export {
   percent,
   plural,
   secondsInWords,
+  spareNumber,
   uncapitalized,
 } from './format';

@@ -5,7 +5,7 @@ import { isQueryTimeout } from './pool';
 export type Queryable = Pick<pg.ClientBase, 'query'>;
 
 /** What a request without a shop shows: row-level security lets it see the one row that has it. */
-export type Presented = 'login' | 'token' | 'code';
+export type Presented = 'login' | 'token' | 'code' | 'link';
 
 /**
  * Runs work in one transaction as the role that row-level security binds, with the shop set. Commits when the work

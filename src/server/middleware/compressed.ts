@@ -1,7 +1,7 @@
 import compression from 'compression';
 
 /** Answers with secrets in them beside what somebody typed are not compressed: their length would tell (BREACH). */
-const secret = /^\/api\/(session|people)([/?]|$)/;
+const secret = /^\/api\/(session|people|owner)([/?]|$)/;
 
 /** Compresses pages, code and answers where the browser takes it; streams and secrets go out as they are. */
 export const compressed = compression({

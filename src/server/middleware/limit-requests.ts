@@ -2,6 +2,7 @@ import type { RequestHandler } from 'express';
 import { RateLimiterMemory, RateLimiterRes } from 'rate-limiter-flexible';
 import { counted } from '../../core/wording';
 import { Refusal } from '../services/refusal';
+import { addressOf } from './address-of';
 import { countByPerson } from './count-by-person';
 import { signedIn } from './session';
 
@@ -18,12 +19,7 @@ export function limitRequests(perMinute: number): RequestHandler {
   const underWay = countByPerson();
   return async (request, response, next) => {
     const { personId } = signedIn(response);
-    try {
-      await limiter.consume(personId);
-    } catch (error) {
-      if (error instanceof RateLimiterRes) throw tooMany(Math.ceil(error.msBeforeNext / 1000));
-      throw error;
-    }
+    await consume(limiter, personId);
     // Who left meanwhile sends no 'close' any more, and would count for ever.
     if (response.destroyed || request.socket.destroyed) return;
     // Streams stay open and are counted where they are made.
@@ -33,6 +29,24 @@ export function limitRequests(perMinute: number): RequestHandler {
     }
     next();
   };
+}
+
+/** The same for those who have no account: counted by where they ask from. */
+export function limitByAddress(perMinute: number): RequestHandler {
+  const limiter = new RateLimiterMemory({ points: perMinute, duration: windowSeconds });
+  return async (request, _response, next) => {
+    await consume(limiter, addressOf(request));
+    next();
+  };
+}
+
+async function consume(limiter: RateLimiterMemory, key: string): Promise<void> {
+  try {
+    await limiter.consume(key);
+  } catch (error) {
+    if (error instanceof RateLimiterRes) throw tooMany(Math.ceil(error.msBeforeNext / 1000));
+    throw error;
+  }
 }
 
 function tooMany(secondsToWait: number): Refusal {

@@ -54,3 +54,13 @@ function runsOf(words: string): { text: string; isOwn: boolean }[] {
   }
   return runs.length > 0 ? runs : [{ text: ' ', isOwn: true }];
 }
+
+/** The bytes of a document, once it has ended. Asked for before anything is drawn. */
+export function bytesOf(doc: Doc): Promise<Buffer> {
+  const chunks: Buffer[] = [];
+  doc.on('data', (chunk: Buffer) => chunks.push(chunk));
+  return new Promise<Buffer>((resolve, reject) => {
+    doc.on('end', () => resolve(Buffer.concat(chunks)));
+    doc.on('error', reject);
+  });
+}

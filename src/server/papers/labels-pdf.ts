@@ -1,7 +1,8 @@
 import PDFDocument from 'pdfkit';
 import type { ShelfItem } from '../../contracts';
+import { spareNumber } from '../../core/wording';
 import { drawCode } from './draw-code';
-import { registerFaces, write, type Doc } from './faces';
+import { bytesOf, registerFaces, write, type Doc } from './faces';
 
 /** Labels of spares as PDF: A4, three columns of eight, each with a QR code that opens the spare. Lengths in points. */
 
@@ -22,9 +23,6 @@ export interface LabelOf {
   readonly link: string;
 }
 
-/** As the label shows it. @example spareNumber(7) // => 'S-0007' */
-export const spareNumber = (number: number): string => `S-${String(number).padStart(4, '0')}`;
-
 /** The bytes of a sheet of labels, as many pages as it takes. */
 export function labelsPdf(labels: readonly LabelOf[]): Promise<Buffer> {
   const doc = new PDFDocument({
@@ -34,12 +32,7 @@ export function labelsPdf(labels: readonly LabelOf[]): Promise<Buffer> {
     lang: 'en',
   });
   registerFaces(doc);
-  const chunks: Buffer[] = [];
-  doc.on('data', (chunk: Buffer) => chunks.push(chunk));
-  const done = new Promise<Buffer>((resolve, reject) => {
-    doc.on('end', () => resolve(Buffer.concat(chunks)));
-    doc.on('error', reject);
-  });
+  const done = bytesOf(doc);
   labels.forEach((one, i) => {
     const onPage = i % (columns * rowsOnPage);
     if (i > 0 && onPage === 0) doc.addPage();

@@ -1,7 +1,10 @@
 import PDFDocument from 'pdfkit';
 import type { Paper, PaperBlock } from '../../core/record';
 import { drawCode } from './draw-code';
-import { ink, registerFaces, write, type Doc, type Face } from './faces';
+import { drawPictures, type Pictures } from './draw-pictures';
+import { bytesOf, ink, registerFaces, write, type Doc, type Face } from './faces';
+
+export type { Pictures } from './draw-pictures';
 
 /** Papers as PDF: A4, fonts embedded, the same bytes for the same paper. Lengths in points. */
 
@@ -12,7 +15,7 @@ const sizes = { title: 20, heading: 12.5, body: 10.5, foot: 7.5 } as const;
 const line = '#cbc6b8';
 
 /** The bytes of a paper. @param madeAt stands in the file as its date: that of the last entry, so that it never differs */
-export function paperPdf(paper: Paper, madeAt: Date): Promise<Buffer> {
+export function paperPdf(paper: Paper, madeAt: Date, pictures: Pictures = new Map()): Promise<Buffer> {
   const doc = new PDFDocument({
     size: 'A4',
     margins: { top: margin, left: margin, right: margin, bottom: margin + 20 },
@@ -27,22 +30,17 @@ export function paperPdf(paper: Paper, madeAt: Date): Promise<Buffer> {
     lang: 'en',
   });
   registerFaces(doc);
-  const chunks: Buffer[] = [];
-  doc.on('data', (chunk: Buffer) => chunks.push(chunk));
-  const done = new Promise<Buffer>((resolve, reject) => {
-    doc.on('end', () => resolve(Buffer.concat(chunks)));
-    doc.on('error', reject);
-  });
+  const done = bytesOf(doc);
   doc.fillColor(ink);
   write(doc, paper.title, 'bold', sizes.title);
   write(doc, paper.subtitle, 'text', sizes.body);
-  for (const block of paper.blocks) drawBlock(doc, block);
+  for (const block of paper.blocks) drawBlock(doc, block, pictures);
   drawFeet(doc, paper.foot);
   doc.end();
   return done;
 }
 
-function drawBlock(doc: Doc, block: PaperBlock): void {
+function drawBlock(doc: Doc, block: PaperBlock, pictures: Pictures): void {
   switch (block.kind) {
     case 'heading':
       // A heading keeps two lines of what follows on its page.
@@ -76,15 +74,29 @@ function drawBlock(doc: Doc, block: PaperBlock): void {
       doc.y += codeSize;
       return void doc.moveDown(0.6);
     case 'signature':
-      doc.moveDown(2.2);
-      write(doc, `${block.label}:`, 'text', sizes.body);
-      doc
-        .moveTo(margin + 110, doc.y - 3)
-        .lineTo(margin + 330, doc.y - 3)
-        .strokeColor(ink)
-        .lineWidth(0.7)
-        .stroke();
+      return drawSignature(doc, block, pictures);
+    case 'pictures':
+      return drawPictures(doc, block, pictures, { left: margin, width: doc.page.width - 2 * margin });
   }
+}
+
+function drawSignature(doc: Doc, block: Extract<PaperBlock, { kind: 'signature' }>, pictures: Pictures): void {
+  const drawn = block.file === undefined ? undefined : pictures.get(block.file);
+  // The line and what stands on it stay together.
+  if (doc.y > doc.page.height - 2.6 * margin) doc.addPage();
+  doc.moveDown(drawn ? 3 : 2.2);
+  if (drawn) doc.image(drawn, margin + 112, doc.y - 32, { fit: [210, 42], valign: 'bottom' });
+  write(doc, `${block.label}:`, 'text', sizes.body);
+  doc
+    .moveTo(margin + 110, doc.y - 3)
+    .lineTo(margin + 330, doc.y - 3)
+    .strokeColor(ink)
+    .lineWidth(0.7)
+    .stroke();
+  if (block.signed === undefined) return;
+  doc.x = margin + 110;
+  write(doc, block.signed, 'text', sizes.foot);
+  doc.x = margin;
 }
 
 /** Rows of cells that wrap; a row that does not fit begins the next page. */

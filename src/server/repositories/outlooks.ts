@@ -29,3 +29,8 @@ export async function saveOutlook(
     [caseId, sequence, JSON.stringify({ ...outlook, model: MODEL_VERSION })],
   );
 }
+
+/** All outlooks of the shop in force: what they rest on has changed, and the next look at the queue asks again. */
+export async function forgetOutlooks(db: Queryable): Promise<void> {
+  await db.query('DELETE FROM case_outlooks WHERE shop_id = current_shop()');
+}

@@ -77,16 +77,16 @@ export async function findShelfItem(
   return row ? toItem(row) : null;
 }
 
+/** What somebody writes of a spare, and when. */
+interface WrittenSpare {
+  readonly id: string;
+  readonly part: ShelfPart;
+  readonly standing: SpareStanding;
+  readonly at: Date;
+}
+
 /** Adds a spare under the next number of the shop. Failure: a unique violation if the id is taken in any shop. */
-export async function insertShelfItem(
-  db: Queryable,
-  {
-    id,
-    part,
-    standing,
-    at,
-  }: { readonly id: string; readonly part: ShelfPart; readonly standing: SpareStanding; readonly at: Date },
-): Promise<void> {
+export async function insertShelfItem(db: Queryable, { id, part, standing, at }: WrittenSpare): Promise<void> {
   await db.query(
     `WITH taken AS (
        UPDATE shops
@@ -102,15 +102,7 @@ export async function insertShelfItem(
 }
 
 /** What somebody wrote of a spare, which is seen by that. Another standing is from now on, and of no case. */
-export async function updateShelfItem(
-  db: Queryable,
-  {
-    id,
-    part,
-    standing,
-    at,
-  }: { readonly id: string; readonly part: ShelfPart; readonly standing: SpareStanding; readonly at: Date },
-): Promise<void> {
+export async function updateShelfItem(db: Queryable, { id, part, standing, at }: WrittenSpare): Promise<void> {
   await db.query(
     `UPDATE shelf_items
      SET
@@ -156,7 +148,9 @@ export async function followSpares(db: Queryable, { caseId, out, home }: SparesO
      SET lent_case = $1, lent_at = o.since, seen_at = GREATEST(s.seen_at, o.since), edition = s.edition + 1
      FROM unnest($2::uuid[], $3::timestamptz[]) AS o (item, since)
      WHERE s.id = o.item
-       AND s.lent_case IS DISTINCT FROM $1`,
+       AND s.lent_case IS DISTINCT FROM $1
+       -- Two cases may have said that they took it: it is where it was taken last.
+       AND (s.lent_at IS NULL OR s.lent_at < o.since)`,
     [caseId, out.map(({ item }) => item), out.map(({ since }) => since)],
   );
   await db.query(

@@ -1,14 +1,19 @@
+import { caseNumber } from '../../core/wording';
 import { Router, type Response } from 'express';
+import { pipeline } from 'node:stream/promises';
 import * as z from 'zod';
 import { appendEventsSchema, listQuerySchema, openCaseSchema } from '../../contracts';
 import { paperMarkdown, PAPERS, type PaperName } from '../../core/record';
 import { csvLine, paperCsv } from '../papers/paper-csv';
 import { paperPdf } from '../papers/paper-pdf';
-import type { CaseExports } from '../services/case-exports';
-import { caseFileOf, caseTag } from '../services/case-file-of';
+import type { CaseExports, PaperToSend } from '../services/case-exports';
+import { caseFileOf } from '../services/case-file-of';
 import { CASE_COLUMNS, caseRow } from '../services/case-row';
 import type { CaseService } from '../services/case-service';
 import { waitsCalendar } from '../services/waits-calendar';
+import { caseZipEntries } from '../services/case-zip';
+import { zipOf } from '../services/zip-stream';
+import { ignoreLeaving } from './ignore-leaving';
 import { sendLines } from './send-lines';
 import { parse } from '../middleware/parse';
 import { allow } from '../middleware/session';
@@ -62,20 +67,30 @@ export function caseRoutes(
   });
   router.get('/:id/file', allow('export-cases'), async (request, response) => {
     const found = await exports(response).readForFile(parse(caseId, request.params.id));
-    response.attachment(`case-${caseTag(found.number)}.json`).json(caseFileOf(found));
+    response.attachment(`case-${caseNumber(found.number)}.json`).json(caseFileOf(found));
+  });
+  router.get('/:id/file.zip', allow('export-cases'), async (request, response) => {
+    const whole = await exports(response).readWhole(parse(caseId, request.params.id));
+    response.attachment(`case-${caseNumber(whole.detail.number)}.zip`).type('application/zip');
+    await pipeline(zipOf(caseZipEntries(whole)), response).catch(ignoreLeaving);
   });
   router.get('/:id/papers/:paper', allow('export-cases'), async (request, response) => {
     const [name, kind] = parse(paperFile, request.params.paper);
     const id = parse(caseId, request.params.id);
     const made = await exports(response).paper(id, name, `${request.protocol}://${request.host}/cases/${id}`);
-    const file = `case-${made.number}-${name}.${kind}`;
-    if (kind === 'md') response.attachment(file).type('text/markdown').send(paperMarkdown(made.paper));
-    else if (kind === 'csv') response.attachment(file).type('text/csv').send(paperCsv(made.paper));
-    else
-      response
-        .attachment(file)
-        .type('application/pdf')
-        .send(await paperPdf(made.paper, made.at));
+    await sendPaper(response, made, `case-${made.number}-${name}`, kind);
   });
   return router;
+}
+
+async function sendPaper(
+  response: Response,
+  made: PaperToSend,
+  name: string,
+  kind: 'pdf' | 'md' | 'csv',
+): Promise<void> {
+  response.attachment(`${name}.${kind}`);
+  if (kind === 'md') response.type('text/markdown').send(paperMarkdown(made.paper));
+  else if (kind === 'csv') response.type('text/csv').send(paperCsv(made.paper));
+  else response.type('application/pdf').send(await paperPdf(made.paper, made.at, made.pictures));
 }

@@ -1,9 +1,18 @@
 import { Router, type Response } from 'express';
 import * as z from 'zod';
-import { auditQuerySchema, changePersonSchema, inviteSchema, ownerQuerySchema } from '../../contracts';
+import {
+  auditQuerySchema,
+  changePersonSchema,
+  eraseOwnerSchema,
+  inviteSchema,
+  ownerQuerySchema,
+} from '../../contracts';
 import { parse } from '../middleware/parse';
 import { allow, signedIn } from '../middleware/session';
-import { ownerZip } from '../services/owner-zip';
+import { pipeline } from 'node:stream/promises';
+import { ignoreLeaving } from './ignore-leaving';
+import { ownerZipEntries } from '../services/owner-zip';
+import { zipOf } from '../services/zip-stream';
 import type { PeopleService } from '../services/people-service';
 
 const personId = z.uuid();
@@ -55,18 +64,20 @@ export function ownerRoutes(people: Of): Router {
   });
   router.get('/file', async (request, response) => {
     const { name } = parse(ownerQuerySchema, request.query);
-    response.attachment('owner-data.json').json({ owner: name, cases: await people(response).exportOwner(name) });
+    const found = await people(response).exportOwner(name);
+    response.attachment('owner-data.json').json({ owner: name, cases: found.map(({ detail }) => detail) });
   });
   router.get('/file.zip', async (request, response) => {
     const { name } = parse(ownerQuerySchema, request.query);
     const found = await people(response).exportOwner(name);
     const linkTo = (id: string) => `${request.protocol}://${request.host}/cases/${id}`;
-    const zip = await ownerZip(name, found, { shop: signedIn(response).me.shop.name, linkTo });
-    response.attachment('owner-data.zip').type('application/zip').send(Buffer.from(zip));
+    const entries = ownerZipEntries(name, found, { shop: signedIn(response).me.shop.name, linkTo });
+    response.attachment('owner-data.zip').type('application/zip');
+    await pipeline(zipOf(entries), response).catch(ignoreLeaving);
   });
   router.post('/erase', async (request, response) => {
-    const { name } = parse(ownerQuerySchema, request.body);
-    response.json({ cases: await people(response).eraseOwner(name) });
+    const { name, files } = parse(eraseOwnerSchema, request.body);
+    response.json(await people(response).eraseOwner(name, files));
   });
   return router;
 }

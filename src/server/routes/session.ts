@@ -7,6 +7,7 @@ import {
   signInSchema,
   type Session,
 } from '../../contracts';
+import { addressOf } from '../middleware/address-of';
 import { parse } from '../middleware/parse';
 import {
   clearSessionCookie,
@@ -26,7 +27,6 @@ export interface SessionRouteSettings extends CookieSettings {
 /** /api/session: signing in and out, one's password; the first lead; invitations. */
 export function sessionRoutes(service: SignInService, settings: SessionRouteSettings): Router {
   const router = Router();
-  const from = (address: string | undefined) => address ?? 'nowhere';
   router.get('/', async (_request, response) => {
     const session: Session = {
       me: signedInOrNull(response)?.me ?? null,
@@ -37,7 +37,7 @@ export function sessionRoutes(service: SignInService, settings: SessionRouteSett
   });
   router.post('/', async (request, response) => {
     const { token, me, device } = await service.signIn(parse(signInSchema, request.body), {
-      address: from(request.ip),
+      address: addressOf(request),
       device: deviceOf(request, settings),
     });
     // Rotation: whatever session the browser had before is over.
@@ -65,16 +65,19 @@ export function sessionRoutes(service: SignInService, settings: SessionRouteSett
     response.json(me);
   });
   router.post('/set-up', async (request, response) => {
-    const { token, me } = await service.setUp(parse(setUpSchema, request.body), from(request.ip));
+    const { token, me } = await service.setUp(parse(setUpSchema, request.body), addressOf(request));
     setSessionCookie(response, token, settings);
     response.status(201).json(me);
   });
   router.post('/invitation', async (request, response) => {
     const { code } = parse(lookInvitationSchema, request.body);
-    response.json(await service.lookInvitation(code, from(request.ip)));
+    response.json(await service.lookInvitation(code, addressOf(request)));
   });
   router.post('/invitation/accept', async (request, response) => {
-    const { token, me } = await service.acceptInvitation(parse(acceptInvitationSchema, request.body), from(request.ip));
+    const { token, me } = await service.acceptInvitation(
+      parse(acceptInvitationSchema, request.body),
+      addressOf(request),
+    );
     setSessionCookie(response, token, settings);
     response.status(201).json(me);
   });

@@ -6,6 +6,8 @@ export interface Actor {
   readonly personId: string;
   readonly name: string;
   readonly role: Role;
+  /** An owner, by a link that this person made: the audit names nobody of the shop for it. */
+  readonly byLink?: true;
 }
 
 /** Failure: 403, naming what is not allowed to whom. */

@@ -7,17 +7,25 @@ import { insertAudit } from '../repositories/audit';
 import { listCaseIds } from '../repositories/case-list';
 import { findCase } from '../repositories/cases';
 import { findShop, readShopSettings } from '../repositories/shops';
+import type { Pictures } from '../papers/paper-pdf';
 import type { Actor } from './actor';
-import { readCase } from './case-service';
+import { noSuchCase, readCase } from './case-service';
 import { makePaper, type MadePaper } from './make-paper';
-import { readDetail } from './read-detail';
+import type { WholeCase } from './case-zip';
+import { picturesOf } from './paper-pictures';
+import { readDetail, readWholeCase } from './read-detail';
+
+/** A paper with the pictures that it shows. */
+export type PaperToSend = MadePaper & { readonly pictures: Pictures };
 
 /** What of the cases of one shop can be taken out of it. Each way out stands in the audit. */
 export interface CaseExports {
   /** A paper of the case as data, and when its last entry was written. */
-  paper(caseId: string, name: PaperName, link: string): Promise<MadePaper>;
+  paper(caseId: string, name: PaperName, link: string): Promise<PaperToSend>;
   /** One case, to be taken out as a file. */
   readForFile(caseId: string): Promise<CaseDetail>;
+  /** The same with its photos and other files. */
+  readWhole(caseId: string): Promise<WholeCase>;
   /** Many cases one after the other, to be taken out of the shop; a case that is gone meanwhile is left out. */
   exportAll(query: Pick<ListQuery, 'stage'>, as: string): AsyncIterable<CaseDetail>;
   /** What the shop charges. */
@@ -43,13 +51,21 @@ export function createCaseExports({ pool, shopId, actor: { personId }, now }: Ca
         const detail = await readCase(db, caseId);
         await audit(db, { subject: caseId, detail: { paper: name } });
         const { rates } = await readShopSettings(db);
-        return makePaper(detail, name, { shop: (await findShop(db))?.name ?? '', rates, link });
+        const made = makePaper(detail, name, { shop: (await findShop(db))?.name ?? '', rates, link });
+        return { ...made, pictures: await picturesOf(db, caseId, made.paper) };
       }),
     readForFile: (caseId) =>
       run(async (db) => {
         const detail = await readCase(db, caseId);
         await audit(db, { subject: caseId });
         return detail;
+      }),
+    readWhole: (caseId) =>
+      run(async (db) => {
+        const found = await findCase(db, caseId);
+        if (!found) throw noSuchCase(caseId);
+        await audit(db, { subject: caseId, detail: { as: 'zip' } });
+        return readWholeCase(db, { id: caseId, number: found.number }, run);
       }),
     async *exportAll(query, as) {
       const ids = await run(async (db) => {

@@ -1,9 +1,6 @@
 import { CASE_FILE_FORMAT, CASE_FILE_VERSION, type CaseDetail } from '../../contracts';
 import { MODEL_VERSION } from '../../core/diagnosis';
 
-/** The number of a case as it stands on its tag. @example caseTag(7) // => '0007' */
-export const caseTag = (number: number): string => String(number).padStart(4, '0');
-
 /** A case as a file: its log as it was written, with its hashes. */
 export const caseFileOf = ({ number, events }: Pick<CaseDetail, 'number' | 'events'>) => ({
   format: CASE_FILE_FORMAT,

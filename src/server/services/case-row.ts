@@ -1,7 +1,7 @@
+import { caseNumber } from '../../core/wording';
 import { readEvent, type CaseDetail } from '../../contracts';
 import { foldStored, proofOfCause } from '../../core/casework';
 import { billOf, workTimes, type Rates } from '../../core/money';
-import { caseTag } from './case-file-of';
 
 /** The columns of a list of cases as CSV. */
 export const CASE_COLUMNS = [
@@ -28,13 +28,13 @@ export const CASE_COLUMNS = [
 /** One case as a row; one whose log cannot be read has its number alone. */
 export function caseRow({ number, events }: CaseDetail, rates: Rates): readonly string[] {
   const folded = foldStored(events.map(({ event }) => readEvent(event)));
-  if (!folded.ok) return [caseTag(number)];
+  if (!folded.ok) return [caseNumber(number)];
   const { state } = folded;
   const { opened, closed } = state;
   const bill = billOf(state, rates);
   const minutes = workTimes(state).people.reduce((sum, one) => sum + one.minutes, 0);
   return [
-    caseTag(number),
+    caseNumber(number),
     opened.machine.name,
     opened.owner,
     opened.complaint,

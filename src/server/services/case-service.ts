@@ -16,6 +16,7 @@ import type { AppendEvents, CaseDetail, CaseList, ListQuery, OpenCase, StoredEve
 import { refuseUnlessMay, type Actor } from './actor';
 import { refuseTooLong, refuseUnseen, struckIn } from './append-rules';
 import { createCaseLogs, type CaseLogs } from './case-logs';
+import { followAttachments } from './follow-attachments';
 import { followShelf } from './follow-shelf';
 import type { Outlooks } from './outlooks';
 import { readDetail } from './read-detail';
@@ -108,11 +109,10 @@ export function createCaseService({
   };
 }
 
-const entry = ({ actor }: Doing, action: 'case-read' | 'case-opened' | 'case-written', subject: string) => ({
-  action,
-  subject,
-  personId: actor?.personId ?? null,
-});
+const entry = ({ actor }: Doing, action: 'case-read' | 'case-opened' | 'case-written', subject: string) =>
+  actor?.byLink
+    ? ({ action: 'link-answered', subject, personId: null } as const)
+    : { action, subject, personId: actor?.personId ?? null };
 
 /** Some entries weigh more than others. */
 function refuseUnlessMayOpen(actor: Actor | null, { events, imported }: OpenCase): void {
@@ -148,7 +148,10 @@ async function openCase(doing: Doing, { id, events, contact, imported }: OpenCas
   const detail = { entries: stored.length, ...(imported ? { imported } : {}) };
   const audit = { ...entry(doing, 'case-opened', id), detail };
   await growCase(db, { shopId, caseId: id, events: stored, projection, audit, at: now });
-  if (!imported) await followShelf(db, id, { state, fresh: stamped });
+  if (!imported) {
+    await followShelf(db, id, { state, fresh: stamped });
+    await followAttachments(db, id, { state, fresh: stamped });
+  }
   return { id, number, events: stored, ...(contact ? { contact } : {}) };
 }
 
@@ -183,6 +186,7 @@ async function appendEvents(
     at: now,
   });
   await followShelf(db, caseId, { state, fresh: stamped });
+  await followAttachments(db, caseId, { state, fresh: stamped });
   logs.keep(caseId, { hash: last.hash, state });
   return stored;
 }
@@ -246,7 +250,7 @@ function projectionOf(state: CaseState, lastSequence: number): Projection {
   };
 }
 
-const noSuchCase = (id: string) =>
+export const noSuchCase = (id: string) =>
   new Refusal(404, 'no-such-case', 'No such case', { detail: `expected the id of a case, found ${id}` });
 const takenId = (id: string) =>
   new Refusal(409, 'case-id-taken', 'The id belongs to another case', { detail: `expected a new id, found ${id}` });

@@ -2,6 +2,7 @@ import type { CaseEvent, CaseState, SpareResult } from '../../core/casework';
 import type { SpareStanding } from '../../contracts';
 import type { Queryable } from '../database/in-shop';
 import { followSpares } from '../repositories/shelf';
+import { changingLacks } from './shelf-lacks';
 
 const standings: Readonly<Record<SpareResult, SpareStanding | null>> = {
   worked: 'good',
@@ -20,9 +21,11 @@ export async function followShelf(
   if (!fresh.some(({ kind }) => speakOfSpares.includes(kind))) return;
   if (!state.entries.some(({ event }) => event.kind === 'part-lent')) return;
   const last = new Map(state.sparesHome.map((spare) => [spare.item, spare]));
-  await followSpares(db, {
-    caseId,
-    out: state.sparesOut,
-    home: [...last.values()].map(({ item, result, home }) => ({ item, standing: standings[result], home })),
-  });
+  await changingLacks(db, () =>
+    followSpares(db, {
+      caseId,
+      out: state.sparesOut,
+      home: [...last.values()].map(({ item, result, home }) => ({ item, standing: standings[result], home })),
+    }),
+  );
 }

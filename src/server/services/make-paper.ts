@@ -1,5 +1,7 @@
-import { readEvent, type CaseDetail } from '../../contracts';
-import { diagnoseCase, foldStored } from '../../core/casework';
+import type { CaseDetail } from '../../contracts';
+import { diagnoseCase } from '../../core/casework';
+import { caseNumber } from '../../core/wording';
+import { foldDetail } from './fold-detail';
 import { paperOf, type Paper, type PaperName, type PaperOf } from '../../core/record';
 
 /** A paper with what its file is called after. */
@@ -16,11 +18,14 @@ export type PaperBy = Pick<PaperOf, 'shop' | 'rates' | 'link'>;
 
 /** Makes a paper of a case from its log; it is the same as long as nothing is written into it. */
 export function makePaper({ number, events }: CaseDetail, name: PaperName, by: PaperBy): MadePaper {
-  const folded = foldStored(events.map(({ event }) => readEvent(event)));
-  const last = events.at(-1);
-  if (!folded.ok || !last) throw new Error(`case ${number}: expected a log that can be read`);
-  const { state } = folded;
-  const tag = String(number).padStart(4, '0');
-  const paper = paperOf(name, { state, diagnosis: diagnoseCase(state), number: tag, hash: last.hash, ...by });
+  const state = foldDetail({ number, events });
+  const tag = caseNumber(number);
+  const paper = paperOf(name, {
+    state,
+    diagnosis: diagnoseCase(state),
+    number: tag,
+    hash: events.at(-1)?.hash ?? '',
+    ...by,
+  });
   return { paper, number: tag, at: new Date(state.entries.at(-1)?.event.at ?? state.opened.at) };
 }

@@ -6,7 +6,7 @@ import { inShop } from '../database/in-shop';
 import { readEvents } from '../repositories/cases';
 import { noOutlook, saveOutlook } from '../repositories/outlooks';
 import type { Foresee } from './outlook-thread';
-import { readShelfLacks } from './shelf-service';
+import { readShelfLacks } from './shelf-lacks';
 
 /** Where each case of the queue stands, found out beside the requests once somebody looks at the queue. */
 export interface Outlooks {

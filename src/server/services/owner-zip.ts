@@ -1,35 +1,31 @@
-import { strToU8, zipSync, type Zippable } from 'fflate';
-import { shopSettingsSchema, type CaseDetail } from '../../contracts';
+import { shopSettingsSchema } from '../../contracts';
+import { caseNumber } from '../../core/wording';
 import { paperPdf } from '../papers/paper-pdf';
-import { caseFileOf, caseTag } from './case-file-of';
+import { caseZipEntries, type WholeCase } from './case-zip';
 import { makePaper } from './make-paper';
+import type { ZipEntry } from './zip-stream';
 
 interface ZipOf {
   readonly shop: string;
   readonly linkTo: (caseId: string) => string;
 }
 
-/** All that is kept of an owner, to be handed over: each case as a file and as the owner's sheet, and how to reach them. */
-export async function ownerZip(
+/** All that is kept of an owner, to be handed over: how to reach them, and of each case the file, the sheet, the photos. */
+export async function* ownerZipEntries(
   owner: string,
-  cases: readonly CaseDetail[],
+  cases: readonly WholeCase[],
   { shop, linkTo }: ZipOf,
-): Promise<Uint8Array> {
+): AsyncIterable<ZipEntry> {
   const { rates } = shopSettingsSchema.parse({});
-  const files: Zippable = {
-    'owner.json': strToU8(
-      JSON.stringify(
-        { owner, cases: cases.map(({ number, contact }) => ({ number, contact: contact ?? null })) },
-        null,
-        2,
-      ),
-    ),
-  };
+  const contacts = cases.map(({ detail: { number, contact } }) => ({ number, contact: contact ?? null }));
+  yield { name: 'owner.json', content: jsonOf({ owner, cases: contacts }) };
   for (const found of cases) {
-    const tag = caseTag(found.number);
-    files[`case-${tag}.json`] = strToU8(JSON.stringify(caseFileOf(found)));
-    const { paper, at } = makePaper(found, 'owner', { shop, rates, link: linkTo(found.id) });
-    files[`case-${tag}-sheet.pdf`] = new Uint8Array(await paperPdf(paper, at));
+    const { detail } = found;
+    const tag = caseNumber(detail.number);
+    const { paper, at } = makePaper(detail, 'owner', { shop, rates, link: linkTo(detail.id) });
+    yield { name: `case-${tag}-sheet.pdf`, content: new Uint8Array(await paperPdf(paper, at)) };
+    yield* caseZipEntries(found, found.files.length > 0 ? `case-${tag}/` : '');
   }
-  return zipSync(files, { level: 6 });
 }
+
+const jsonOf = (value: unknown): Uint8Array => new TextEncoder().encode(JSON.stringify(value, null, 2));

@@ -1,16 +1,19 @@
 import type pg from 'pg';
-import type { AuditEntry, AuditQuery, CaseDetail, OpenInvitation, Person, Role } from '../../contracts';
+import type { AuditEntry, AuditQuery, ErasedFiles, OpenInvitation, Person, Role } from '../../contracts';
 import type { Actor } from './actor';
 import { announceErased, announceSignedOut } from '../database/changes';
 import { inShop, type Queryable } from '../database/in-shop';
 import { Refusal } from './refusal';
 import { insertAudit, insertAuditOnce, listAudit } from '../repositories/audit';
+import { eraseAttachments } from '../repositories/attachments';
 import { deleteInvitation, insertInvitation, listInvitations } from '../repositories/invitations';
 import { forgetDevices } from '../repositories/known-devices';
+import { deleteOwnerLinksOf } from '../repositories/owner-links';
 import { casesOfOwner, eraseOwner, type OwnedCase } from '../repositories/owners';
 import { countActiveLeads, findPerson, listPeople, updatePerson } from '../repositories/people';
 import { deleteSessionsOf } from '../repositories/sessions';
-import { readDetail } from './read-detail';
+import type { WholeCase } from './case-zip';
+import { readWholeCase } from './read-detail';
 import { hashSecret, newSecret } from './secrets';
 
 /** What a lead does for the shop: its people, its audit, its owners' data. */
@@ -24,9 +27,9 @@ export interface PeopleService {
   audit(query: AuditQuery): Promise<{ entries: AuditEntry[]; hasMore: boolean }>;
   ownerCases(owner: string): Promise<OwnedCase[]>;
   /** All that is kept of an owner. */
-  exportOwner(owner: string): Promise<CaseDetail[]>;
-  /** The technical records stay, the person goes. Returns of how many cases. */
-  eraseOwner(owner: string): Promise<number>;
+  exportOwner(owner: string): Promise<WholeCase[]>;
+  /** The technical records stay, the person goes, and of the photos those that are chosen. Says of how many. */
+  eraseOwner(owner: string, files: ErasedFiles): Promise<{ readonly cases: number; readonly files: number }>;
 }
 
 const invitationHours = 72;
@@ -64,17 +67,20 @@ export function createPeopleService({ pool, shopId, actor, now }: PeopleParts): 
     exportOwner: (owner) =>
       run(async (db) => {
         const owned = await casesOfOwner(db, owner);
-        const details: CaseDetail[] = [];
-        for (const one of owned) details.push(await readDetail(db, one));
+        const details: WholeCase[] = [];
+        for (const one of owned) details.push(await readWholeCase(db, one, run));
         await insertAudit(db, { action: 'owner-exported', personId, detail: { cases: owned.length } }, now());
         return details;
       }),
-    eraseOwner: (owner) =>
+    eraseOwner: (owner, which) =>
       run(async (db) => {
         const ids = await eraseOwner(db, owner);
-        for (const id of ids) await insertAudit(db, { action: 'owner-erased', personId, subject: id }, now());
+        await deleteOwnerLinksOf(db, ids);
+        const files = which === 'none' ? 0 : await eraseAttachments(db, ids, which);
+        for (const id of ids)
+          await insertAudit(db, { action: 'owner-erased', personId, subject: id, detail: { files: which } }, now());
         await announceErased(db, { shopId, erased: ids });
-        return ids.length;
+        return { cases: ids.length, files };
       }),
   };
 }

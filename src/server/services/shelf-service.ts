@@ -1,13 +1,12 @@
 import type pg from 'pg';
 import type { PutShelfItem, Shelf, ShelfItem } from '../../contracts';
-import { shelfLacks } from '../../core/casework';
-import type { PartKind } from '../../core/machine';
 import { inShop, type Queryable } from '../database/in-shop';
 import { insertAudit } from '../repositories/audit';
 import { deleteShelfItem, findShelfItem, insertShelfItem, listShelf, updateShelfItem } from '../repositories/shelf';
 import { readShopSettings } from '../repositories/shops';
 import type { Actor } from './actor';
 import { Refusal } from './refusal';
+import { changingLacks, lacksOf } from './shelf-lacks';
 
 /** What can be done with the shelf of one shop. */
 export interface ShelfService {
@@ -43,7 +42,7 @@ export function createShelfService({ pool, shopId, actor, now }: ShelfServiceDep
     read: (id) => run((db) => readItem(db, id)),
     put: (id, request) =>
       run(async (db) => {
-        const written = await putItem(db, id, request, now());
+        const written = await changingLacks(db, () => putItem(db, id, request, now()));
         await audit(db, 'spare-written', written);
         return written;
       }).catch(refuseTakenId),
@@ -54,19 +53,10 @@ export function createShelfService({ pool, shopId, actor, now }: ShelfServiceDep
           throw new Refusal(409, 'spare-lent', 'This spare is out', {
             detail: `It is out for case ${item.lent.caseNumber}. Note there first that it came back.`,
           });
-        await deleteShelfItem(db, id);
+        await changingLacks(db, () => deleteShelfItem(db, id));
         await audit(db, 'spare-removed', item);
       }),
   };
-}
-
-const lacksOf = (items: readonly ShelfItem[]): PartKind[] =>
-  shelfLacks(items.map(({ part, standing, lent }) => ({ kind: part.kind, standing, isOut: lent !== null })));
-
-/** What the shelf of the shop in force has no spare of; nothing where its list is not kept complete. */
-export async function readShelfLacks(db: Queryable): Promise<PartKind[]> {
-  const { keepsShelf } = await readShopSettings(db);
-  return keepsShelf ? lacksOf(await listShelf(db)) : [];
 }
 
 async function readItem(db: Queryable, id: string): Promise<ShelfItem> {

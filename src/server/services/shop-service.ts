@@ -4,6 +4,7 @@ import { inShop } from '../database/in-shop';
 import { insertAudit } from '../repositories/audit';
 import { readShopSettings, writeShopSettings } from '../repositories/shops';
 import type { Actor } from './actor';
+import { changingLacks } from './shelf-lacks';
 
 /** What holds for the whole shop. */
 export interface ShopService {
@@ -24,7 +25,7 @@ export function createShopService({ pool, shopId, actor: { personId }, now }: Sh
     change: (settings) =>
       inShop(pool, shopId, async (db) => {
         const { rates, ...rest } = settings;
-        await writeShopSettings(db, settings);
+        await changingLacks(db, () => writeShopSettings(db, settings));
         await insertAudit(db, { action: 'shop-changed', personId, detail: { ...rest, ...rates } }, now());
         return settings;
       }),

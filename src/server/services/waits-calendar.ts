@@ -1,6 +1,6 @@
+import { caseNumber } from '../../core/wording';
 import { createEvents, type EventAttributes } from 'ics';
 import type { CaseSummary } from '../../contracts';
-import { caseTag } from './case-file-of';
 
 const shownMinutes = 15;
 
@@ -11,7 +11,7 @@ export function waitsCalendar(cases: readonly CaseSummary[], linkTo: (caseId: st
     return [
       {
         uid: id,
-        title: `${caseTag(number)} ${machine}: ${waitingFor ?? 'waits'}`,
+        title: `${caseNumber(number)} ${machine}: ${waitingFor ?? 'waits'}`,
         start: Date.parse(waitingUntil),
         startInputType: 'utc',
         startOutputType: 'utc',

@@ -2,10 +2,12 @@ import { useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tansta
 import * as z from 'zod';
 import {
   auditPageSchema,
+  erasedOwnerSchema,
   invitedSchema,
   ownerCasesSchema,
   peopleSchema,
   type AuditAction,
+  type ErasedFiles,
   type Role,
 } from '../../contracts';
 import { request } from './request';
@@ -75,8 +77,8 @@ export function useOwnerCases(name: string) {
 export function useEraseOwner() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (name: string) =>
-      request(z.object({ cases: z.number() }), '/owners/erase', { method: 'POST', body: { name } }),
+    mutationFn: ({ name, files }: { readonly name: string; readonly files: ErasedFiles }) =>
+      request(erasedOwnerSchema, '/owners/erase', { method: 'POST', body: { name, files } }),
     onSuccess: () => client.invalidateQueries(),
   });
 }

@@ -16,6 +16,11 @@ export const router = createBrowserRouter([
         HydrateFallback: () => null,
       },
       {
+        path: '/owner',
+        lazy: async () => ({ Component: (await import('../shell/doors/OwnerPage')).OwnerPage }),
+        HydrateFallback: () => null,
+      },
+      {
         path: '/join',
         lazy: async () => ({ Component: (await import('../shell/doors/InvitationPage')).InvitationPage }),
         HydrateFallback: () => null,
@@ -108,6 +113,11 @@ function ofCases(): RouteObject[] {
     {
       path: '/cases/:id/parts',
       lazy: async () => ({ Component: (await import('../features/parts/CasePartsPage')).CasePartsPage }),
+      HydrateFallback: () => null,
+    },
+    {
+      path: '/cases/:id/photos',
+      lazy: async () => ({ Component: (await import('../features/photos/CasePhotosPage')).CasePhotosPage }),
       HydrateFallback: () => null,
     },
     {

@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { Field } from './Field';
 import { capitalized } from './format';
@@ -86,31 +87,40 @@ export function PartFields({ draft, errors, conditions, onChange }: PartFieldsPr
   );
 }
 
-/** Where a part was bought, and until when it is under warranty; `children` are the fields of its price. */
+/** Where a part was bought, until when it is under warranty, and what else is to be said; `children` are its price. */
 export function BoughtFields({
   draft,
   errors,
   onChange,
   children,
-}: Omit<PartFieldsProps, 'conditions'> & { readonly children: React.ReactNode }) {
+}: Omit<PartFieldsProps, 'conditions'> & { readonly children: ReactNode }) {
   return (
-    <Two>
-      {children}
+    <>
+      <Two>
+        {children}
+        <Field
+          label="Seller"
+          value={draft.seller}
+          onChange={(seller) => onChange({ seller })}
+          error={errors.seller}
+          maxLength={120}
+        />
+        <Field
+          label="Warranty until"
+          hint="Year, month, day: 2027-03-31"
+          value={draft.warrantyUntil}
+          onChange={(warrantyUntil) => onChange({ warrantyUntil })}
+          error={errors.warrantyUntil}
+          maxLength={10}
+        />
+      </Two>
       <Field
-        label="Seller"
-        value={draft.seller}
-        onChange={(seller) => onChange({ seller })}
-        error={errors.seller}
-        maxLength={120}
+        label="Note"
+        value={draft.note}
+        onChange={(note) => onChange({ note })}
+        error={errors.note}
+        maxLength={400}
       />
-      <Field
-        label="Warranty until"
-        hint="Year, month, day: 2027-03-31"
-        value={draft.warrantyUntil}
-        onChange={(warrantyUntil) => onChange({ warrantyUntil })}
-        error={errors.warrantyUntil}
-        maxLength={10}
-      />
-    </Two>
+    </>
   );
 }

@@ -1,4 +1,4 @@
-import { decimal, percent } from '../../core/wording';
+import { counted, decimal, percent } from '../../core/wording';
 
 /** Everything that turns a value into words on screen; what the core says of numbers and lists comes from its wording. */
 export * from '../../core/wording';
@@ -17,9 +17,6 @@ export function clock(seconds: number): string {
   const whole = Math.max(0, Math.ceil(seconds));
   return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
 }
-
-/** The case number as it is written on the tag: four digits. */
-export const caseNumber = (number: number): string => String(number).padStart(4, '0');
 
 /** A weight of evidence with its sign. */
 export const decibans = (weight: number): string => `${weight < 0 ? '−' : '+'}${decimal(Math.abs(weight), 1)}`;
@@ -57,4 +54,16 @@ export function fromNow(iso: string, now: Date = new Date()): string {
   const seconds = (new Date(iso).getTime() - now.getTime()) / 1000;
   const span = spans.find(([, length]) => Math.abs(seconds) >= length);
   return span ? relative.format(Math.trunc(seconds / span[1]), span[0]) : 'just now';
+}
+
+const sizeUnits = [
+  ['megabyte', 1e6],
+  ['kilobyte', 1e3],
+] as const;
+
+/** How large a file is, as people say it. */
+export function fileSize(bytes: number): string {
+  const [unit, size] = sizeUnits.find(([, least]) => bytes >= least) ?? [];
+  if (unit === undefined) return counted(bytes, 'byte');
+  return new Intl.NumberFormat(locale, { style: 'unit', unit, maximumSignificantDigits: 3 }).format(bytes / size);
 }

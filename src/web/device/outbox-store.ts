@@ -3,8 +3,8 @@ import { create } from 'zustand';
 import type { CaseEvent } from '../../core/casework';
 import { lastSequence } from '../api/case-cache';
 import { AwayError, ProblemError } from '../api/problem-error';
-import { newId } from '../stores/new-id';
 import { deviceStorage } from './device-storage';
+import { isPassing, later, newQueueKey } from './queue-tools';
 import { createOutbox, type Batch, type Outbox, type OutboxState, type Sent, type Trouble } from './outbox';
 
 export const useOutboxStore = create<OutboxState>()(() => ({
@@ -16,7 +16,6 @@ export const useOutboxStore = create<OutboxState>()(() => ({
 }));
 
 let client: QueryClient | null = null;
-let count = 0;
 
 /** The outbox of this window. */
 export const outbox: Outbox = createOutbox({
@@ -24,18 +23,12 @@ export const outbox: Outbox = createOutbox({
   send,
   shown: (caseId) => (client ? lastSequence(client, caseId) : null),
   onChange: (state) => useOutboxStore.setState(state),
-  newKey: () => `${String(Date.now()).padStart(15, '0')}-${String(++count).padStart(6, '0')}-${newId()}`,
-  later: (work, ms) => {
-    const timer = setTimeout(work, ms);
-    return () => clearTimeout(timer);
-  },
+  newKey: newQueueKey,
+  later,
 });
 
 /** Where what was stored comes into view. */
 export const connectOutbox = (to: QueryClient): void => void (client = to);
-
-/** These say nothing of the entries: the session is over, too much at once, or the server is at fault. */
-const isPassing = (status: number): boolean => status === 401 || status === 429 || status >= 500;
 
 async function send({ caseId, events, seen }: Batch): Promise<Sent> {
   if (!client) return { kind: 'away' };

@@ -11,12 +11,10 @@ import {
   take,
   type OutboxWork,
 } from './outbox-work';
+import { firstRetryMs, longestRetryMs } from './queue-tools';
 import type { Batch, Outbox, OutboxParts, Sent } from './outbox-types';
 
 export type { Batch, Outbox, OutboxParts, OutboxState, OutboxStorage, Seen, Sent, Trouble } from './outbox-types';
-
-const firstRetryMs = 1000;
-const longestRetryMs = 15_000;
 
 export function createOutbox(parts: OutboxParts): Outbox {
   const work: OutboxWork = {

@@ -3,6 +3,7 @@ import { useEffect, useState, type ReactNode } from 'react';
 import type { Me } from '../../contracts';
 import { followChanges } from '../api/changes';
 import { takeOverDrafts } from '../stores/device-owner';
+import { fileQueue, useFileQueueStore } from '../device/file-queue-store';
 import { connectOutbox, outbox, useOutboxStore } from '../device/outbox-store';
 import { MeContext } from './me';
 
@@ -14,12 +15,16 @@ export function Inside({ me, children }: { readonly me: Me; readonly children: R
   useEffect(() => {
     connectOutbox(client);
     void outbox.begin(me.id);
-    const hurry = () => outbox.hurry();
+    void fileQueue.begin(me.id);
+    const hurry = () => {
+      outbox.hurry();
+      fileQueue.hurry();
+    };
     window.addEventListener('online', hurry);
     const stop = followChanges(client, hurry);
     // Asks before a tab is closed that is all that holds an entry.
     const guard = (event: BeforeUnloadEvent) => {
-      if (useOutboxStore.getState().unkept.size > 0) event.preventDefault();
+      if (useOutboxStore.getState().unkept.size + useFileQueueStore.getState().unkept.size > 0) event.preventDefault();
     };
     window.addEventListener('beforeunload', guard);
     return () => {

@@ -16,6 +16,8 @@ const day = {
   danger: '#8f2a1f',
   dangerSoft: '#f6e0da',
   focus: '#0b6b8a',
+  /** Drawn on photos, whatever the theme. */
+  mark: '#c2410c',
 };
 
 export type Tokens = typeof day;
@@ -36,6 +38,7 @@ const dim: Tokens = {
   danger: '#f2a99d',
   dangerSoft: '#4a231d',
   focus: '#7cc7e8',
+  mark: '#c2410c',
 };
 
 export type ThemeName = 'day' | 'dim';

@@ -20,7 +20,7 @@ export interface Diagnosed<View extends Logged> {
   readonly prices: readonly StrategyPrice[] | null;
   /** False while an answer for a newer log is on its way. */
   readonly isCurrent: boolean;
-  /** Set while the worker fails again and again: starts it anew. */
+  /** Set while the worker fails again and again: starts it again. */
   readonly retry: (() => void) | null;
 }
 

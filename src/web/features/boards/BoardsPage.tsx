@@ -2,13 +2,14 @@ import { fromNow, plural } from '../../components/format';
 import { FileUp, Plus } from 'lucide-react';
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { boardBookFileSchema, fieldProblems, parseSafely, type BoardSummary } from '../../../contracts';
 import { useBoardList, usePutBoard } from '../../api/boards';
 import { useMay } from '../../shell/me';
 import { Page } from '../../shell/Page';
 import { Button } from '../../components/Button';
+import { EmptyList, ListRow, RowLink, RowWords } from '../../components/list-parts';
 import { Notice } from '../../components/Notice';
 import { SearchBox } from '../../components/SearchBox';
 import { newId } from '../../stores/new-id';
@@ -22,42 +23,12 @@ const Found = styled.div`
   display: flex;
   margin-bottom: 1rem;
 `;
-const Row = styled.li`
-  position: relative;
-  display: grid;
+const Row = styled(ListRow)`
   grid-template-columns: minmax(0, 1.2fr) minmax(0, 2fr) 12rem 7rem;
-  gap: 0 1.1rem;
-  align-items: center;
-  min-height: 62px;
-  padding: 0.5rem 0.6rem;
-  border-bottom: 1px solid ${({ theme }) => theme.line};
-  &:hover {
-    background: ${({ theme }) => theme.panel};
-  }
   @media (max-width: 760px) {
     grid-template-columns: minmax(0, 1fr);
     gap: 0.1rem;
   }
-`;
-const Name = styled(Link)`
-  font-weight: 700;
-  font-size: 1.05rem;
-  text-decoration: none;
-  overflow-wrap: anywhere;
-  &::after {
-    content: '';
-    position: absolute;
-    inset: 0;
-  }
-`;
-const Muted = styled.div`
-  color: ${({ theme }) => theme.muted};
-  font-size: 0.94rem;
-`;
-const Empty = styled.p`
-  padding: 2.5rem 1rem;
-  text-align: center;
-  color: ${({ theme }) => theme.muted};
 `;
 const Problems = styled.ul`
   li + li {
@@ -97,9 +68,9 @@ export function BoardsPage() {
         ))}
       </ul>
       {data && shown.length === 0 && (
-        <Empty>
+        <EmptyList>
           {wanted ? 'No matching boards.' : 'The board book is empty. Add the first board or import a file.'}
-        </Empty>
+        </EmptyList>
       )}
     </Page>
   );
@@ -109,12 +80,12 @@ function BoardRow({ board: { id, model, revisions, canFlashBare, updatedAt } }: 
   const newest = revisions.map(({ revision, versions }) => `${revision}: up to ${versions.at(-1) ?? 'none'}`);
   return (
     <Row>
-      <Name to={`/boards/${id}`}>{model}</Name>
-      <Muted>
+      <RowLink to={`/boards/${id}`}>{model}</RowLink>
+      <RowWords>
         {plural(revisions.length, 'Revision', 'Revisions')} {newest.join(' · ')}
-      </Muted>
-      <Muted>{canFlashBare ? 'Flashes without a processor' : 'Needs a processor to flash'}</Muted>
-      <Muted>{fromNow(updatedAt)}</Muted>
+      </RowWords>
+      <RowWords>{canFlashBare ? 'Flashes without a processor' : 'Needs a processor to flash'}</RowWords>
+      <RowWords>{fromNow(updatedAt)}</RowWords>
     </Row>
   );
 }

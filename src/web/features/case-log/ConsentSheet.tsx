@@ -1,26 +1,17 @@
 import { useState } from 'react';
-import { Dialog, Heading } from 'react-aria-components';
-import styled from 'styled-components';
-import { CONSENT_KINDS, CONSENT_WAYS, type ConsentKind, type ConsentWay, type EventBody } from '../../../core/casework';
+import { useParams } from 'react-router';
+import { CONSENT_KINDS, CONSENT_WAYS, type ConsentKind, type ConsentWay } from '../../../core/casework';
 import { consentKindWords, consentWayWords } from '../../../core/record';
 import { Button } from '../../components/Button';
 import { ChoiceGrid } from '../../components/ChoiceGrid';
 import { Field } from '../../components/Field';
+import { FormSheet } from '../../components/FormSheet';
 import { capitalized } from '../../components/format';
 import { Select } from '../../components/Select';
-import { ModalSheet, Overlay } from '../../components/Sheet';
-
-const Body = styled.form`
-  display: grid;
-  gap: 0.8rem;
-  margin-top: 0.8rem;
-`;
-const Actions = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.5rem;
-  justify-content: flex-end;
-`;
+import { newId } from '../../stores/new-id';
+import { SignatureField } from './attachments/SignatureField';
+import { useAddFiles } from './attachments/use-attachments';
+import type { NewEvent } from './use-case-actions';
 
 interface ConsentText {
   readonly words: string;
@@ -31,7 +22,7 @@ interface ConsentText {
 interface ConsentSheetProps {
   /** What is asked for; null lets the person choose. */
   readonly asked: ConsentKind | null;
-  readonly onNote: (consent: EventBody) => void;
+  readonly onNote: (consent: NewEvent) => void;
   readonly onClose: () => void;
 }
 
@@ -40,6 +31,7 @@ export function ConsentSheet({ asked, onNote, onClose }: ConsentSheetProps) {
   const [to, setTo] = useState<ConsentKind>(asked ?? 'data-may-be-lost');
   const [way, setWay] = useState<ConsentWay>('in-person');
   const [text, setText] = useState<ConsentText>({ words: '', shown: '', upTo: '' });
+  const signing = useSigning();
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
   const type = (field: keyof ConsentText) => (value: string) => {
     setText((before) => ({ ...before, [field]: value }));
@@ -49,7 +41,9 @@ export function ConsentSheet({ asked, onNote, onClose }: ConsentSheetProps) {
     const found = problemsOf(to, isAgreed, text);
     setErrors(found);
     if (Object.keys(found).length > 0) return;
+    const id = newId();
     onNote({
+      id,
       kind: 'consent-noted',
       to,
       isAgreed,
@@ -58,41 +52,45 @@ export function ConsentSheet({ asked, onNote, onClose }: ConsentSheetProps) {
       ...(to === 'password-clearing' && text.shown.trim() ? { shown: text.shown.trim() } : {}),
       ...(to === 'over-limit' && isAgreed ? { upTo: Number(text.upTo.trim().replace(',', '.')) } : {}),
     });
+    if (way === 'in-person') signing.send(id);
   };
   return (
-    <Overlay isOpen isDismissable onOpenChange={(isOpen) => !isOpen && onClose()}>
-      <ModalSheet>
-        <Dialog aria-label="What was agreed">
-          <Heading slot="title">{asked ? consentKindWords[asked] : 'What was agreed'}</Heading>
-          <Body
-            noValidate
-            onSubmit={(event) => {
-              event.preventDefault();
-              note(true);
-            }}
-          >
-            <ConsentFields
-              draft={{ to, way, text }}
-              asked={asked}
-              errors={errors}
-              onTo={setTo}
-              onWay={setWay}
-              onType={type}
-            />
-            <Actions>
-              <Button $kind="quiet" onPress={onClose}>
-                Cancel
-              </Button>
-              <Button onPress={() => note(false)}>Refused</Button>
-              <Button type="submit" $kind="primary">
-                Agreed
-              </Button>
-            </Actions>
-          </Body>
-        </Dialog>
-      </ModalSheet>
-    </Overlay>
+    <FormSheet
+      title={asked ? consentKindWords[asked] : 'What was agreed'}
+      submit="Agreed"
+      actions={<Button onPress={() => note(false)}>Refused</Button>}
+      onSubmit={() => note(true)}
+      onClose={onClose}
+    >
+      <ConsentFields
+        draft={{ to, way, text }}
+        asked={asked}
+        errors={errors}
+        onTo={setTo}
+        onWay={setWay}
+        onType={type}
+      />
+      {way === 'in-person' && signing.field}
+    </FormSheet>
   );
+}
+
+/** A signature of the owner under what was agreed, where somebody wants one. */
+function useSigning() {
+  const { id: caseId = '' } = useParams();
+  const { add } = useAddFiles();
+  const [isOpen, setOpen] = useState(false);
+  const [signature, setSignature] = useState<File | null>(null);
+  return {
+    send: (of: string) => {
+      if (signature) void add(caseId, [signature], { of, name: 'Signature', signs: { paper: 'consent', by: 'owner' } });
+    },
+    field: isOpen ? (
+      <SignatureField label="Signature of the owner" onDrawn={setSignature} />
+    ) : (
+      <Button onPress={() => setOpen(true)}>Sign on the screen</Button>
+    ),
+  };
 }
 
 interface ConsentFieldsProps {

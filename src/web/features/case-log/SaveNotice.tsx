@@ -3,9 +3,18 @@ import { Button } from '../../components/Button';
 import { counted, listOf, plural } from '../../components/format';
 import { Notice } from '../../components/Notice';
 import { SaveEntries } from '../../components/SaveEntries';
+import { fileQueue, useFileQueueStore, useQueuedFiles } from '../../device/file-queue-store';
 import { outbox, useOutboxStore, useTrouble, useUnkept, useWaiting } from '../../device/outbox-store';
 
 const entries = (count: number): string => counted(count, 'entry', 'entries');
+
+const photos = (count: number): string => counted(count, 'photo or file', 'photos and files');
+
+/** Photos and files of a case that wait, and whether nobody answers for them. */
+function useWaitingFiles(caseId: string) {
+  const count = useQueuedFiles(caseId).filter(({ refused }) => refused === undefined).length;
+  return { count, isAway: useFileQueueStore((store) => store.isAway) };
+}
 
 /** Who wrote, by name: "Runa", "Runa and Ebbe". */
 const writers = (events: readonly CaseEvent[]): string => listOf([...new Set(events.map(({ by }) => by))]);
@@ -17,6 +26,7 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
   const unkept = useUnkept(waiting);
   const isAway = useOutboxStore((store) => store.isAway);
   const awayReason = useOutboxStore((store) => store.awayReason);
+  const files = useWaitingFiles(caseId);
   if (trouble?.kind === 'conflict')
     return (
       <Notice kind="danger">
@@ -45,16 +55,8 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
       </Notice>
     );
   if (unkept > 0) return <OnlyInThisTab caseId={caseId} events={waiting} count={unkept} />;
-  if (isAway && waiting.length > 0)
-    return (
-      <Notice kind="suspicion">
-        <span>
-          {awayReason ?? 'The server does not answer.'} {entries(waiting.length)} {plural(waiting.length, 'is', 'are')}{' '}
-          kept on this device and sent when it is back. You can go on working.
-        </span>
-        <Button onPress={() => outbox.hurry()}>Try now</Button>
-      </Notice>
-    );
+  if ((isAway && waiting.length > 0) || (files.isAway && files.count > 0))
+    return <KeptHere why={awayReason} waiting={waiting.length} files={files.count} />;
   if (trouble?.kind === 'appended-after')
     return (
       <Notice kind="plain">
@@ -65,6 +67,35 @@ export function SaveNotice({ caseId }: { readonly caseId: string }) {
       </Notice>
     );
   return <div />;
+}
+
+interface KeptHereProps {
+  /** What the server says; null where nobody answers. */
+  readonly why: string | null;
+  readonly waiting: number;
+  readonly files: number;
+}
+
+/** What is safe on this device for now. */
+function KeptHere({ why, waiting, files }: KeptHereProps) {
+  const kept = [...(waiting > 0 ? [entries(waiting)] : []), ...(files > 0 ? [photos(files)] : [])];
+  return (
+    <Notice kind="suspicion">
+      <span>
+        {why ?? 'The server does not answer.'} {listOf(kept)} {plural(waiting + files, 'is', 'are')} kept on this device
+        and sent when it is back. You can go on working.
+      </span>
+      <TryNow />
+    </Notice>
+  );
+}
+
+function TryNow() {
+  const hurry = () => {
+    outbox.hurry();
+    fileQueue.hurry();
+  };
+  return <Button onPress={hurry}>Try now</Button>;
 }
 
 function Dismiss({ caseId }: { readonly caseId: string }) {
@@ -92,8 +123,7 @@ function OnlyInThisTab({ caseId, events, count }: OnlyInThisTabProps) {
         the tab before {plural(count, 'it is', 'they are')} sent.
       </span>
       <span>
-        <SaveEntries name={caseId.slice(0, 8)} content={{ case: caseId, events }} />{' '}
-        <Button onPress={() => outbox.hurry()}>Try now</Button>
+        <SaveEntries name={caseId.slice(0, 8)} content={{ case: caseId, events }} /> <TryNow />
       </span>
     </Notice>
   );

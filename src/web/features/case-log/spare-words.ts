@@ -1,4 +1,5 @@
 import type { ShelfItem, SpareStanding } from '../../../contracts';
+import { spareNumber } from '../../components/format';
 
 export const standingWords: Readonly<Record<SpareStanding, string>> = {
   good: 'Known good',
@@ -6,16 +7,13 @@ export const standingWords: Readonly<Record<SpareStanding, string>> = {
   failed: 'Failed',
 };
 
-/** As the label shows it. @example spareTag(7) // => 'S-0007' */
-export const spareTag = (number: number): string => `S-${String(number).padStart(4, '0')}`;
-
 /** A spare in a list to choose from. */
 export const spareInWords = ({ number, part: { name }, standing }: ShelfItem): string =>
-  `${spareTag(number)} ${name}${standing === 'good' ? '' : `, ${standingWords[standing].toLowerCase()}`}`;
+  `${spareNumber(number)} ${name}${standing === 'good' ? '' : `, ${standingWords[standing].toLowerCase()}`}`;
 
 const order: readonly SpareStanding[] = ['good', 'untested', 'failed'];
 
-/** Spares of a kind that are on the shelf, those that are known to be good first. */
+/** The spares of one kind on the shelf, known-good ones first. */
 export const sparesToHave = (items: readonly ShelfItem[], kind: string): ShelfItem[] =>
   items
     .filter(({ part, lent }) => part.kind === kind && lent === null)

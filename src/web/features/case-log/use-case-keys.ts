@@ -16,7 +16,8 @@ export function useCaseKeys(handle: (key: string) => boolean): void {
 /** Inputs that take no letters: a key pressed on them is meant for the screen. */
 const withoutLetters: readonly string[] = ['checkbox', 'radio', 'button', 'submit', 'range', 'file'];
 
-function isTyping(target: EventTarget | null): boolean {
+/** Whether a key that is pressed there is a letter of a word. */
+export function isTyping(target: EventTarget | null): boolean {
   if (target instanceof HTMLInputElement) return !withoutLetters.includes(target.type);
   return target instanceof HTMLElement && (target.isContentEditable || ['TEXTAREA', 'SELECT'].includes(target.tagName));
 }

@@ -1,10 +1,8 @@
 import { FileUp } from 'lucide-react';
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { CASE_STAGES } from '../../../core/casework';
-import { useImportCase } from '../../api/cases';
 import { Button } from '../../components/Button';
 import { counted, dateAndTime } from '../../components/format';
 import { Notice } from '../../components/Notice';
@@ -13,7 +11,8 @@ import { useMay } from '../../shell/me';
 import { Page } from '../../shell/Page';
 import { newId } from '../../stores/new-id';
 import { stageWords } from '../case-log/stage-words';
-import { openCaseFile, type OpenedFile } from './open-case-file';
+import { openCase, type OpenedCase } from './open-case-zip';
+import { useTakeIn } from './use-take-in';
 
 const Part = styled.section`
   max-width: 46rem;
@@ -57,26 +56,34 @@ export function CaseFilesPage() {
       <Part aria-labelledby="waits">
         <h2 id="waits">Waits in a calendar</h2>
         <p>What is parked until a moment, for any calendar program.</p>
-        <Button onPress={() => window.location.assign('/api/cases/waits.ics')}>Save the waits (iCalendar)</Button>
+        <Button as="a" {...{ href: '/api/cases/waits.ics', download: true }}>
+          Save the waits (iCalendar)
+        </Button>
       </Part>
     </Page>
   );
 }
 
 function TakeIn() {
-  const [opened, setOpened] = useState<OpenedFile | null>(null);
+  const [opened, setOpened] = useState<OpenedCase | null>(null);
   const [problem, setProblem] = useState<string | null>(null);
   const take = async (file: File | undefined) => {
     if (!file) return;
-    const read = await openCaseFile(file);
+    const read = await openCase(file);
     setOpened(read.ok ? read.file : null);
     setProblem(read.ok ? null : read.problem);
   };
   return (
     <Part aria-labelledby="take-in">
       <h2 id="take-in">Take in a case of another bench</h2>
-      <p>It becomes a case of its own here. Who did what and when stays as the file says, and is marked as imported.</p>
-      <FileTrigger acceptedFileTypes={['.json', 'application/json']} onSelect={(files) => void take(files?.[0])}>
+      <p>
+        A case file (JSON), or an archive of one with its photos (zip). It becomes a case of its own here. Who did what
+        and when stays as the file says, and is marked as imported.
+      </p>
+      <FileTrigger
+        acceptedFileTypes={['.json', 'application/json', '.zip', 'application/zip']}
+        onSelect={(files) => void take(files?.[0])}
+      >
         <Button>
           <FileUp size={18} aria-hidden /> Choose a case file
         </Button>
@@ -88,10 +95,9 @@ function TakeIn() {
 }
 
 /** What a file has in it, before it is taken in. */
-function WhatIsIn({ file }: { readonly file: OpenedFile }) {
+function WhatIsIn({ file }: { readonly file: OpenedCase }) {
   const [id] = useState(newId);
-  const open = useImportCase();
-  const navigate = useNavigate();
+  const taking = useTakeIn(id, file);
   const { machine, complaint, number, model, entries, unread, from, to, chain } = file;
   return (
     <>
@@ -106,6 +112,15 @@ function WhatIsIn({ file }: { readonly file: OpenedFile }) {
         <dd>
           {entries}, {dateAndTime(from)} to {dateAndTime(to)}
         </dd>
+        {(file.photos.length > 0 || file.missing > 0) && (
+          <>
+            <dt>Photos and files</dt>
+            <dd>
+              {file.photos.length} in the archive
+              {file.missing > 0 && `, ${file.missing} named in the log and not in it`}
+            </dd>
+          </>
+        )}
         <dt>Computed with</dt>
         <dd>{model === null ? 'no model: written by hand' : `model ${model}`}</dd>
         <dt>Record</dt>
@@ -117,22 +132,22 @@ function WhatIsIn({ file }: { readonly file: OpenedFile }) {
           {counted(unread, 'entry', 'entries')} of another version of the program cannot be read and will be left out.
         </Notice>
       )}
-      {open.error && <Notice kind="danger">{open.error.message}</Notice>}
-      <Button
-        $kind="primary"
-        isDisabled={open.isPending}
-        onPress={() => open.mutate({ id, events: file.events }, { onSuccess: () => void navigate(`/cases/${id}`) })}
-      >
+      {taking.error && <Notice kind="danger">{taking.error}</Notice>}
+      {taking.progress && <Notice kind="plain">{taking.progress}</Notice>}
+      <Button $kind="primary" isDisabled={taking.isBusy} onPress={taking.start}>
         Take it in
       </Button>
+      {taking.goOn && <Button onPress={taking.goOn}>Open the case without them</Button>}
     </>
   );
 }
 
 function TakeOut() {
   const [stage, setStage] = useState('');
-  const save = (kind: 'jsonl' | 'csv') =>
-    window.location.assign(`/api/cases/export.${kind}${stage === '' ? '' : `?stage=${stage}`}`);
+  const file = (kind: 'jsonl' | 'csv') => ({
+    href: `/api/cases/export.${kind}${stage === '' ? '' : `?stage=${stage}`}`,
+    download: true,
+  });
   return (
     <Part aria-labelledby="take-out">
       <h2 id="take-out">Save many cases</h2>
@@ -147,8 +162,12 @@ function TakeOut() {
           choices={[{ id: '', label: 'All' }, ...CASE_STAGES.map((id) => ({ id, label: stageWords[id] }))]}
           onChange={setStage}
         />
-        <Button onPress={() => save('jsonl')}>Save as JSON lines</Button>
-        <Button onPress={() => save('csv')}>Save as CSV</Button>
+        <Button as="a" {...file('jsonl')}>
+          Save as JSON lines
+        </Button>
+        <Button as="a" {...file('csv')}>
+          Save as CSV
+        </Button>
       </Tools>
     </Part>
   );

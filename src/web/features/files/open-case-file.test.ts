@@ -34,12 +34,15 @@ test('a file says what is in it, and its chain is checked', async () => {
 test('one that was changed is told, and takes a note along', async () => {
   const changed = events.map((event) => (event.kind === 'trial-done' ? { ...event, outcome: 'works' } : event));
   const read = await opened({ ...whole, events: changed });
-  expect(read.chain).toEqual({ isIntact: false, words: 'The record was changed at entry 2.' });
+  expect(read.chain).toEqual({
+    isIntact: false,
+    words: expect.stringMatching(/^The record was changed, from entry 2 on: /) as string,
+  });
   expect(read.events.at(-1)).toMatchObject({
     kind: 'note-added',
-    text: 'Taken in from a file. The record was changed at entry 2.',
+    text: expect.stringMatching(/^Taken in from a file. The record was changed, from entry 2 on/) as string,
   });
-  expect((await opened({ ...whole, chain: whole.chain.slice(1) })).chain.words).toBe('It has 1 hashes for 2 entries.');
+  expect((await opened({ ...whole, chain: whole.chain.slice(1) })).chain.words).toContain('expected 2 hashes, found 1');
 });
 
 test('entries of another version are counted and left out; a file by hand has no hashes', async () => {

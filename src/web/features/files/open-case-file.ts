@@ -1,5 +1,5 @@
-import { readCaseFile, type ReadCaseFile } from '../../../contracts';
-import { checkChain, firstHash, type CaseEvent } from '../../../core/casework';
+import { readCaseFile, verifyCaseFile, type ReadCaseFile } from '../../../contracts';
+import type { CaseEvent } from '../../../core/casework';
 import { newId } from '../../stores/new-id';
 
 /** What is in a case file, and the events with which it becomes a case here. */
@@ -74,17 +74,9 @@ function openedFile(name: string, file: ReadCaseFile): Opened {
 }
 
 /** Whether the record is as it was written. One without hashes was written by hand, which is no flaw. */
-function chainInWords({ chain, records }: ReadCaseFile): OpenedFile['chain'] {
-  if (!chain) return { isIntact: true, words: 'It has no hashes: nobody can tell whether it was changed.' };
-  if (chain.length !== records.length)
-    return { isIntact: false, words: `It has ${chain.length} hashes for ${records.length} entries.` };
-  const check = checkChain(
-    records.map((event, i) => ({ sequence: i + 1, event, hash: chain[i]?.hash ?? firstHash, ...sealOf(chain[i]) })),
-  );
-  return check.ok
-    ? { isIntact: true, words: 'Record intact.' }
-    : { isIntact: false, words: `The record was changed at entry ${check.sequence}.` };
+function chainInWords(file: ReadCaseFile): OpenedFile['chain'] {
+  const { verified, entry, why } = verifyCaseFile(file);
+  if (verified) return { isIntact: true, words: 'Record intact.' };
+  if (!file.chain) return { isIntact: true, words: 'It has no hashes: nobody can tell whether it was changed.' };
+  return { isIntact: false, words: `The record was changed, from entry ${entry ?? 1} on: ${why ?? ''}.` };
 }
-
-type Link = NonNullable<ReadCaseFile['chain']>[number];
-const sealOf = (link: Link | undefined) => (link?.seal ? { seal: link.seal } : {});

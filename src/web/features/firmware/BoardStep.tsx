@@ -8,7 +8,7 @@ import { Field } from '../../components/Field';
 import { Notice } from '../../components/Notice';
 import type { StepProps } from './step-props';
 import { Fields, Lead, Muted, Title } from './step-parts';
-import { TickLine } from './TickLine';
+import { TickLine } from '../../components/TickLine';
 
 const Found = styled.ul`
   display: grid;

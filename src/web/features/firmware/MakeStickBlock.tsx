@@ -9,7 +9,7 @@ import type { Attempt } from './use-attempt';
 import type { StickNames } from '../../workers/stick.worker';
 import type { StickWorker } from '../../workers/use-stick-worker';
 import { HowToWrite } from './HowToWrite';
-import { TickLine } from './TickLine';
+import { TickLine } from '../../components/TickLine';
 import { Block, Fields, Foot, Muted, Wrong } from './step-parts';
 
 const mib = 2 ** 20;

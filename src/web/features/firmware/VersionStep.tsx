@@ -9,7 +9,7 @@ import { fonts } from '../../theme/tokens';
 import type { StepProps } from './step-props';
 import { PlanView } from './PlanView';
 import { Block, Fields, Foot, Lead, Title } from './step-parts';
-import { TickLine } from './TickLine';
+import { TickLine } from '../../components/TickLine';
 import { stepsOf, type Firmware } from './use-firmware';
 
 const Path = styled.p`

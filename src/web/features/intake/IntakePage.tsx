@@ -1,5 +1,5 @@
 import { zodResolver } from '@hookform/resolvers/zod';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { Controller, useForm, type UseFormReturn, useWatch } from 'react-hook-form';
 import styled from 'styled-components';
 import { CIRCUMSTANCES } from '../../../core/faults';
@@ -17,6 +17,7 @@ import { CopiedParts } from './CopiedParts';
 import { EarlierMachines } from './EarlierMachines';
 import { draftSchema, emptyDraft, intakeSchema, type IntakeDraft } from './intake-draft';
 import { useOpening } from './use-opening';
+import { PhotosField } from './PhotosField';
 import { PartsFields } from './PartsFields';
 import { ReportedChoices } from './ReportedChoices';
 
@@ -96,7 +97,8 @@ export function IntakePage() {
         shouldValidate: form.formState.isSubmitted,
       }),
     );
-  const { submit, open, clear } = useOpening(form, board.data?.board ?? null);
+  const [photos, setPhotos] = useState<readonly File[]>([]);
+  const { submit, open, clear } = useOpening(form, { board: board.data?.board ?? null, photos });
   const errors = Object.values(form.formState.errors).flatMap(({ message }) => message ?? []);
   return (
     <Page title="New case">
@@ -109,6 +111,10 @@ export function IntakePage() {
           <h2>Agreed at the counter</h2>
           <CounterFields form={form} />
         </Section>
+        <Section>
+          <h2>Photos</h2>
+          <PhotosField photos={photos} onChange={setPhotos} />
+        </Section>
         <Parts form={form} draft={draft} set={set} />
         {open.error && <Notice kind="danger">{open.error.message}</Notice>}
         <Foot>
@@ -118,6 +124,7 @@ export function IntakePage() {
           <Button
             onPress={() => {
               form.reset(emptyDraft);
+              setPhotos([]);
               clear();
             }}
           >

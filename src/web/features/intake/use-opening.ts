@@ -3,6 +3,7 @@ import type { UseFormReturn } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import type { BoardBookEntry } from '../../../core/firmware';
 import { useOpenCase } from '../../api/cases';
+import { useAddFiles } from '../case-log/attachments/use-attachments';
 import { useMe } from '../../shell/me';
 import { useIntakeDraftStore } from '../../stores/intake-draft-store';
 import { newId } from '../../stores/new-id';
@@ -10,7 +11,11 @@ import { goToFirstError } from './go-to-first-error';
 import { eventsFromDraft, type IntakeDraft } from './intake-draft';
 
 /** The case is opened with what was entered; where something is wrong the typing goes on at the first of it. */
-export function useOpening(form: UseFormReturn<IntakeDraft>, board: BoardBookEntry | null) {
+export function useOpening(
+  form: UseFormReturn<IntakeDraft>,
+  { board, photos }: { readonly board: BoardBookEntry | null; readonly photos: readonly File[] },
+) {
+  const { add } = useAddFiles();
   const [caseId] = useState(newId);
   const by = useMe().name;
   const clear = useIntakeDraftStore((store) => store.clear);
@@ -24,7 +29,10 @@ export function useOpening(form: UseFormReturn<IntakeDraft>, board: BoardBookEnt
         ...(values.contact.trim() === '' ? {} : { contact: values.contact.trim() }),
       });
       clear();
-      await navigate(`/cases/${caseId}`);
+      // They are kept on the device before the page is left.
+      const problems = photos.length > 0 ? await add(caseId, photos, { name: 'At intake' }) : [];
+      if (problems.length === 0) await navigate(`/cases/${caseId}`);
+      else await navigate(`/cases/${caseId}/photos`, { state: { problems } });
     },
     () => requestAnimationFrame(goToFirstError),
   );

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import type { CaseState, EventBody } from '../../../core/casework';
+import type { PartKind } from '../../../core/machine';
 import { identityWords, movedPartWords, partWayWords } from '../../../core/record';
 import { Button } from '../../components/Button';
 import { dayAndTime } from '../../components/format';
@@ -15,6 +16,8 @@ import { useDiagnosedCase } from '../case-log/use-diagnosed-case';
 import { DecidePanel } from './DecidePanel';
 import { MoneyPanel } from './MoneyPanel';
 import { MovedPartSheet } from './MovedPartSheet';
+import { OwnerLinksPanel } from './OwnerLinksPanel';
+import { PartsListPanel } from './PartsListPanel';
 import { SparesPanel } from './SparesPanel';
 import { Panel, PanelHead, Quiet, Table } from './panel-parts';
 
@@ -57,6 +60,7 @@ export function CasePartsPage() {
       <Frame>
         <Columns>
           <div>
+            {isProving(logged) && <PartsListPanel caseId={id} state={logged} />}
             <SparesPanel state={logged} onRecord={record} />
             <DecidePanel state={logged} diagnosis={diagnosis} onRecord={record} />
             <Machine state={logged} />
@@ -64,12 +68,19 @@ export function CasePartsPage() {
           <div>
             <Moves state={logged} onRecord={record} />
             <MoneyPanel state={logged} diagnosis={diagnosis} onRecord={record} />
+            <Allowed action="export-cases">
+              <OwnerLinksPanel caseId={id} />
+            </Allowed>
           </div>
         </Columns>
       </Frame>
     </CaseRoom>
   );
 }
+
+/** Parts on the bench to be proven, by themselves or beside a machine. */
+const isProving = ({ opened: { machine } }: CaseState): boolean =>
+  machine.onBench === true || machine.parts.some(({ loose }) => loose);
 
 interface PartProps {
   readonly state: CaseState;
@@ -79,18 +90,16 @@ interface PartProps {
 /** Parts that came and went, in the order of the log. */
 function Moves({ state, onRecord }: PartProps) {
   const [isOpen, setOpen] = useState(false);
-  const { partMoves, stage } = state;
+  const { partMoves } = state;
   return (
     <Panel aria-labelledby="parts-moved">
       <PanelHead>
         <h2 id="parts-moved">In and out</h2>
-        {stage !== 'closed' && (
-          <Allowed action="write-cases">
-            <Button onPress={() => setOpen(true)}>
-              <Plus size={18} aria-hidden /> Part in or out
-            </Button>
-          </Allowed>
-        )}
+        <Allowed action="write-cases">
+          <Button onPress={() => setOpen(true)}>
+            <Plus size={18} aria-hidden /> Part in or out
+          </Button>
+        </Allowed>
       </PanelHead>
       {partMoves.length === 0 ? (
         <Quiet>Nothing yet. Note what is bought, fitted, taken out, given back or thrown away.</Quiet>
@@ -121,7 +130,7 @@ function Moves({ state, onRecord }: PartProps) {
   );
 }
 
-const noPlace: readonly string[] = ['slot', 'channel', 'outlet', 'monitor-outlet'];
+const noPlace: readonly PartKind[] = ['slot', 'channel', 'outlet'];
 
 /** The parts of the machine with what was noted of each; it is typed at the part on the plan. */
 function Machine({ state: { machine, partFacts } }: Pick<PartProps, 'state'>) {

@@ -94,10 +94,7 @@ function Deciding({ state, diagnosis, onRecord, rates }: DecidePanelProps & { re
   const [underWarranty, setUnderWarranty] = useState(known?.underWarranty ?? false);
   const [isOpen, setOpen] = useState(false);
   const { worth, errors } = useMemo(() => worthOf(draft, underWarranty), [draft, underWarranty]);
-  const { options, breakEven } = useMemo(
-    () => decide(state, diagnosis, { rates, worth }),
-    [state, diagnosis, rates, worth],
-  );
+  const { options, breakEven } = useMemo(() => decide(diagnosis, { rates, worth }), [diagnosis, rates, worth]);
   return (
     <Panel aria-labelledby="parts-decide">
       <PanelHead>

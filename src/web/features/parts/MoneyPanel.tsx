@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import styled from 'styled-components';
-import { agreedLimit, type CaseState, type EventBody } from '../../../core/casework';
+import { agreedLimit, estimateAnswer, type CaseState, type EventBody } from '../../../core/casework';
 import type { Diagnosis } from '../../../core/diagnosis';
 import {
   billOf,
@@ -14,7 +14,7 @@ import {
 } from '../../../core/money';
 import { useShopSettings } from '../../api/shop';
 import { Button } from '../../components/Button';
-import { minutesInWords } from '../../components/format';
+import { dateAndTime, minutesInWords } from '../../components/format';
 import { Notice } from '../../components/Notice';
 import { Allowed } from '../../shell/Allowed';
 import { ChargeSheet, EstimateSheet, TimeSheet } from './MoneySheets';
@@ -90,19 +90,27 @@ export function MoneyPanel({ state, diagnosis, onRecord }: MoneyPanelProps) {
       {state.stage !== 'closed' && (
         <Words>
           By the odds it will come to {plainAmount(estimate.low)} to {plainAmount(estimate.high)} {rates.currency} with
-          tax.
+          tax, most likely to about {plainAmount(estimate.likely)}.
         </Words>
       )}
-      {state.money.estimate && (
-        <Words>
-          The owner was told {plainAmount(state.money.estimate.low)} to {plainAmount(state.money.estimate.high)}{' '}
-          {rates.currency}.
-        </Words>
-      )}
+      <Told state={state} currency={rates.currency} />
       {open === 'charge' && <ChargeSheet onRecord={record} onClose={close} />}
       {open === 'estimate' && <EstimateSheet estimate={estimate} onRecord={record} onClose={close} />}
       {open !== null && typeof open === 'object' && <TimeSheet time={open} onRecord={record} onClose={close} />}
     </Panel>
+  );
+}
+
+/** What the owner was told, and what the owner said to it. */
+function Told({ state, currency }: { readonly state: CaseState; readonly currency: string }) {
+  const { estimate } = state.money;
+  if (!estimate) return null;
+  const answer = estimateAnswer(state);
+  return (
+    <Words>
+      The owner was told {plainAmount(estimate.low)} to {plainAmount(estimate.high)} {currency}
+      {answer ? ` and ${answer.isAgreed ? 'accepted' : 'declined'} it on ${dateAndTime(answer.at)}, by link.` : '.'}
+    </Words>
   );
 }
 

@@ -33,7 +33,10 @@ export function MovedPartSheet({ state: { machine, partFacts }, onRecord, onClos
       condition: condition ?? '',
     });
     const isGoing = draft.way !== 'bought' && draft.way !== 'fitted';
-    change({ part, ...(found && isGoing ? { name: found.name, ...known } : {}) });
+    if (!found) change({ part });
+    else if (isGoing) change({ part, name: found.name, ...known });
+    // What comes in its place is of the same kind, and else another.
+    else change({ part, ...(draft.name.trim() === '' ? { name: found.name } : {}) });
   };
   return (
     <FormSheet
@@ -82,6 +85,7 @@ function MovedFields({ draft, errors, onChange }: MovedFieldsProps) {
       <BoughtFields draft={draft} errors={errors} onChange={onChange}>
         <Field
           label="Paid"
+          hint="On the bill with what the shop adds."
           value={draft.price}
           onChange={(price) => onChange({ price })}
           error={errors.price}
@@ -96,13 +100,6 @@ function MovedFields({ draft, errors, onChange }: MovedFieldsProps) {
           maxLength={3}
         />
       </BoughtFields>
-      <Field
-        label="Note"
-        value={draft.note}
-        onChange={(note) => onChange({ note })}
-        error={errors.note}
-        maxLength={400}
-      />
     </>
   );
 }

@@ -18,6 +18,7 @@ export function movedPartOf(
   draft: MovedDraft,
 ): { readonly ok: true; readonly body: EventBody } | { readonly ok: false; readonly errors: Record<string, string> } {
   const { price, of, ...rest } = draft;
+  if (draft.name.trim() === '') return { ok: false, errors: { name: 'Enter what it is.' } };
   const paid = amountTyped(price);
   const count = of.trim() === '' ? 1 : Number(of);
   if (paid !== '' && !amountSchema.safeParse(paid).success)

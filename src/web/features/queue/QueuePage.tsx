@@ -1,4 +1,4 @@
-import { counted, fromNow, plural } from '../../components/format';
+import { counted, fromNow, listOf, plural } from '../../components/format';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { useDebounce } from 'use-debounce';
@@ -9,9 +9,11 @@ import { useCaseList } from '../../api/case-list';
 import { useMay } from '../../shell/me';
 import { Page } from '../../shell/Page';
 import { Button } from '../../components/Button';
+import { EmptyList } from '../../components/list-parts';
 import { Notice } from '../../components/Notice';
 import { SearchBox } from '../../components/SearchBox';
 import { Toggles } from '../../components/Toggles';
+import { fileQueue, useFileQueueStore } from '../../device/file-queue-store';
 import { outbox, useOutboxStore } from '../../device/outbox-store';
 import { stageWords } from '../case-log/stage-words';
 import { QueueTable } from './QueueTable';
@@ -32,11 +34,6 @@ const Actions = styled.div`
     align-items: center;
     min-height: 44px;
   }
-`;
-const Empty = styled.p`
-  padding: 2.5rem 1rem;
-  text-align: center;
-  color: ${({ theme }) => theme.muted};
 `;
 
 /** Typing is not searching: a pause asks. */
@@ -82,12 +79,12 @@ export function QueuePage() {
       <WaitingNotice />
       {data && data.cases.length > 0 && <QueueTable cases={data.cases} isSearch={sought.trim() !== ''} />}
       {data?.hasMore && (
-        <Empty>{`The last ${data.cases.length} are shown. Search for an older case by number or words.`}</Empty>
+        <EmptyList>{`The last ${data.cases.length} are shown. Search for an older case by number or words.`}</EmptyList>
       )}
       {data?.cases.length === 0 && (
-        <Empty>
+        <EmptyList>
           {search || stage ? 'No matching cases.' : 'The bench is empty. Take in the first machine with New case.'}
-        </Empty>
+        </EmptyList>
       )}
     </Page>
   );
@@ -96,6 +93,7 @@ export function QueuePage() {
 /** Entries of any case that are only on this device yet. */
 function WaitingNotice() {
   const count = useOutboxStore(({ isAway, waiting }) => (isAway ? Object.values(waiting).flat().length : 0));
+  const photos = useFileQueueStore(({ isAway, files }) => (isAway ? files.length : 0));
   const unkept = useOutboxStore((store) => store.unkept.size);
   if (unkept > 0)
     return (
@@ -104,14 +102,24 @@ function WaitingNotice() {
         on the device. Leave it open until {plural(unkept, 'it is', 'they are')} sent.
       </Notice>
     );
-  if (count === 0) return null;
+  if (count + photos === 0) return null;
+  const kept = [
+    ...(count > 0 ? [counted(count, 'entry', 'entries')] : []),
+    ...(photos > 0 ? [counted(photos, 'photo or file', 'photos and files')] : []),
+  ];
   return (
     <Notice kind="suspicion">
       <span>
-        {counted(count, 'entry', 'entries')} {plural(count, 'is', 'are')} kept on this device and sent when the server
-        is back.
+        {listOf(kept)} {plural(count + photos, 'is', 'are')} kept on this device and sent when the server is back.
       </span>
-      <Button onPress={() => outbox.hurry()}>Try now</Button>
+      <Button
+        onPress={() => {
+          outbox.hurry();
+          fileQueue.hurry();
+        }}
+      >
+        Try now
+      </Button>
     </Notice>
   );
 }

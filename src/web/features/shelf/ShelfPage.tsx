@@ -8,6 +8,7 @@ import { Button } from '../../components/Button';
 import { CodeScanner } from '../../components/CodeScanner';
 import { counted } from '../../components/format';
 import { labelPath } from '../../components/label-path';
+import { EmptyList } from '../../components/list-parts';
 import { Notice } from '../../components/Notice';
 import { SearchBox } from '../../components/SearchBox';
 import { Toggles } from '../../components/Toggles';
@@ -24,11 +25,6 @@ const Tools = styled.div`
 `;
 const Find = styled(Tools)`
   margin-bottom: 1rem;
-`;
-const Empty = styled.p`
-  padding: 2.5rem 1rem;
-  text-align: center;
-  color: ${({ theme }) => theme.muted};
 `;
 const Lacks = styled.p`
   margin-top: 1rem;
@@ -62,11 +58,11 @@ export function ShelfPage() {
       </Find>
       {shown.length > 0 && <ShelfTable items={shown} />}
       {data && shown.length === 0 && (
-        <Empty>
+        <EmptyList>
           {items.length > 0
             ? 'No matching spares.'
             : 'The shelf is empty. Add the spares that you test with: each case can then borrow them.'}
-        </Empty>
+        </EmptyList>
       )}
       {data && data.lacks.length > 0 && (
         <Lacks>Not to be had: {data.lacks.join(', ').replaceAll('-', ' ')}. Tests that need them are left out.</Lacks>
@@ -98,9 +94,8 @@ function ShelfTools({ shown, mayWrite, onNew }: ShelfToolsProps) {
       </Button>
       {labelled.length > 0 && (
         <Button
-          onPress={() =>
-            window.location.assign(`/api/shelf/labels.pdf?items=${labelled.map(({ id }) => id).join(',')}`)
-          }
+          as="a"
+          {...{ href: `/api/shelf/labels.pdf?items=${labelled.map(({ id }) => id).join(',')}`, download: true }}
         >
           <FileDown size={18} aria-hidden /> {counted(labelled.length, 'label')}
         </Button>

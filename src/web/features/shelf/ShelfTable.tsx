@@ -4,22 +4,13 @@ import styled from 'styled-components';
 import type { ShelfItem, SpareStanding } from '../../../contracts';
 import { kindInWords } from '../../../core/machine';
 import { identityWords } from '../../../core/record';
-import { capitalized, caseNumber, fromNow } from '../../components/format';
+import { capitalized, caseNumber, fromNow, spareNumber } from '../../components/format';
+import { ListRow, RowLink, RowWords } from '../../components/list-parts';
 import { fonts } from '../../theme/tokens';
-import { spareTag, standingWords } from '../case-log/spare-words';
+import { standingWords } from '../case-log/spare-words';
 
-const Row = styled.li`
-  position: relative;
-  display: grid;
+const Row = styled(ListRow)`
   grid-template-columns: 5.5rem minmax(0, 2.4fr) minmax(0, 1.5fr) minmax(0, 1.2fr) 9.5rem;
-  gap: 0 1.1rem;
-  align-items: center;
-  min-height: 62px;
-  padding: 0.5rem 0.6rem;
-  border-bottom: 1px solid ${({ theme }) => theme.line};
-  &:hover {
-    background: ${({ theme }) => theme.panel};
-  }
   @media (max-width: 760px) {
     grid-template-columns: 5.5rem minmax(0, 1fr);
     > :nth-child(n + 3) {
@@ -29,21 +20,6 @@ const Row = styled.li`
 `;
 const Tag = styled.span`
   font: 700 1rem ${fonts.code};
-`;
-const Name = styled(Link)`
-  font-weight: 700;
-  text-decoration: none;
-  overflow-wrap: anywhere;
-  &::after {
-    content: '';
-    position: absolute;
-    inset: 0;
-  }
-`;
-const Muted = styled.div`
-  color: ${({ theme }) => theme.muted};
-  font-size: 0.94rem;
-  overflow-wrap: anywhere;
 `;
 const Mark = styled.div<{ $standing: SpareStanding }>`
   display: flex;
@@ -77,25 +53,25 @@ function SpareRow({
   const Icon = icons[standing];
   return (
     <Row>
-      <Tag>{spareTag(number)}</Tag>
+      <Tag>{spareNumber(number)}</Tag>
       <div>
-        <Name to={`/shelf/${id}`}>{part.name}</Name>
-        <Muted>{[capitalized(kindInWords(part.kind)), ...identityWords(part)].join(', ')}</Muted>
+        <RowLink to={`/shelf/${id}`}>{part.name}</RowLink>
+        <RowWords>{[capitalized(kindInWords(part.kind)), ...identityWords(part)].join(', ')}</RowWords>
       </div>
       <div>
         <Mark $standing={standing}>
           <Icon size={18} aria-hidden /> {standingWords[standing]}
         </Mark>
-        <Muted>
+        <RowWords>
           {fromNow(standingSince)}
           {standingCase && (
             <>
               , by case <Above to={`/cases/${standingCase.id}`}>{caseNumber(standingCase.number)}</Above>
             </>
           )}
-        </Muted>
+        </RowWords>
       </div>
-      <Muted>
+      <RowWords>
         {lent ? (
           <>
             Out for case <Above to={`/cases/${lent.caseId}/parts`}>{caseNumber(lent.caseNumber)}</Above>
@@ -103,8 +79,8 @@ function SpareRow({
         ) : (
           'On the shelf'
         )}
-      </Muted>
-      <Muted>Seen {fromNow(seenAt)}</Muted>
+      </RowWords>
+      <RowWords>Seen {fromNow(seenAt)}</RowWords>
     </Row>
   );
 }

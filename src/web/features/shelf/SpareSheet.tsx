@@ -7,12 +7,12 @@ import { Button } from '../../components/Button';
 import { ChoiceGrid } from '../../components/ChoiceGrid';
 import { Field } from '../../components/Field';
 import { FormSheet } from '../../components/FormSheet';
-import { capitalized, caseNumber } from '../../components/format';
+import { capitalized, caseNumber, spareNumber } from '../../components/format';
 import { Notice } from '../../components/Notice';
 import { amountTyped, BoughtFields, emptyPart, PartFields, typedOf, type PartDraft } from '../../components/PartFields';
 import { Select } from '../../components/Select';
 import { newId } from '../../stores/new-id';
-import { spareTag, standingWords } from '../case-log/spare-words';
+import { standingWords } from '../case-log/spare-words';
 
 interface SpareDraft extends PartDraft {
   readonly kind: string;
@@ -40,6 +40,10 @@ export function SpareSheet({ item, mayWrite, onClose }: SpareSheetProps) {
     setErrors({});
   };
   const save = () => {
+    if (draft.name.trim() === '') {
+      setErrors({ name: 'Enter what it is.' });
+      return;
+    }
     const part = typedOf({ ...draft, paid: amountTyped(draft.paid) });
     const read = parseSafely(putShelfItemSchema, { expectedEdition: item?.edition ?? 0, part, standing });
     if (!read.success) {
@@ -52,7 +56,7 @@ export function SpareSheet({ item, mayWrite, onClose }: SpareSheetProps) {
   };
   return (
     <FormSheet
-      title={item ? `${spareTag(item.number)} ${item.part.name}` : 'New spare'}
+      title={item ? `${spareNumber(item.number)} ${item.part.name}` : 'New spare'}
       submit={mayWrite ? 'Save' : 'Close'}
       isBusy={put.isPending}
       onSubmit={mayWrite ? save : onClose}
@@ -98,13 +102,6 @@ function SpareFields({ draft, errors, onChange }: SpareFieldsProps) {
           maxLength={12}
         />
       </BoughtFields>
-      <Field
-        label="Note"
-        value={draft.note}
-        onChange={(note) => onChange({ note })}
-        error={errors.note}
-        maxLength={400}
-      />
     </>
   );
 }

@@ -1,27 +1,15 @@
 import type { ShelfItem } from '../../../contracts';
 import { sparesToHave } from '../case-log/spare-words';
 import { foundOnShelf } from './shelf-view';
+import { spareOf } from './testing-spare';
 
-let next = 0;
-const item = (name: string, more: Partial<ShelfItem> = {}, kind: ShelfItem['part']['kind'] = 'supply'): ShelfItem => ({
-  id: `00000000-0000-4000-8000-${String(++next).padStart(12, '0')}`,
-  number: next,
-  edition: 1,
-  part: { kind, name, serial: `K-${next}` },
-  standing: 'good',
-  standingSince: '2026-01-05T10:00:00Z',
-  standingCase: null,
-  lent: null,
-  seenAt: '2026-01-05T10:00:00Z',
-  ...more,
-});
 const out = { lent: { caseId: '00000000-0000-4000-8000-000000000999', caseNumber: 12, at: '2026-01-05T10:00:00Z' } };
 const items = [
-  item('Worn supply', { standing: 'failed' }),
-  item('Strong supply', out),
-  item('Bench supply'),
-  item('Plain card', {}, 'card'),
-  item('Unknown supply', { standing: 'untested' }),
+  spareOf('Worn supply', { standing: 'failed' }),
+  spareOf('Strong supply', out),
+  spareOf('Bench supply'),
+  spareOf('Plain card', {}, 'card'),
+  spareOf('Unknown supply', { standing: 'untested' }),
 ];
 const names = (found: readonly ShelfItem[]) => found.map(({ part }) => part.name);
 

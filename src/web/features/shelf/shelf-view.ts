@@ -1,5 +1,5 @@
 import type { ShelfItem } from '../../../contracts';
-import { spareTag } from '../case-log/spare-words';
+import { spareNumber } from '../../components/format';
 
 export const SHELF_VIEWS = [
   { id: 'all', label: 'All', isIn: () => true },
@@ -22,7 +22,7 @@ export function foundOnShelf(
   const isIn: (item: ShelfItem) => boolean = SHELF_VIEWS.find(({ id }) => id === view)?.isIn ?? (() => true);
   return items.filter((item) => {
     const { name, kind, make, model, serial, rating } = item.part;
-    const text = [spareTag(item.number), name, kind, make, model, serial, rating].join(' ').toLowerCase();
+    const text = [spareNumber(item.number), name, kind, make, model, serial, rating].join(' ').toLowerCase();
     return isIn(item) && words.every((word) => text.includes(word));
   });
 }

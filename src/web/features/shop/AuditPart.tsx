@@ -61,6 +61,9 @@ const actionWords: Readonly<Record<AuditAction, string>> = {
   'owner-read': 'looked up an owner',
   'owner-exported': "saved an owner's data",
   'owner-erased': 'erased an owner',
+  'link-made': 'made a link for an owner',
+  'link-revoked': 'took back a link for an owner',
+  'link-answered': 'an owner answered by a link',
   'audit-read': 'read the audit',
   refused: 'was refused',
 };

@@ -7,6 +7,8 @@ import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
 import { caseNumber, dayAndTime } from '../../components/format';
 import { Notice } from '../../components/Notice';
+import { Select } from '../../components/Select';
+import type { ErasedFiles, OwnerCases } from '../../../contracts';
 
 const Find = styled.form`
   display: grid;
@@ -53,7 +55,9 @@ export function OwnersPart() {
       {(error ?? erase.error) && <Notice kind="danger">{(error ?? erase.error)?.message}</Notice>}
       {erase.data && (
         <Notice kind="plain">
-          {name} is erased from {counted(erase.data.cases, 'case')}. The records of the machines stay.
+          {name} is erased from {counted(erase.data.cases, 'case')}
+          {erase.data.files > 0 && `, with ${counted(erase.data.files, 'photo or file', 'photos and files')}`}. The
+          records of the machines stay.
         </Notice>
       )}
       {data && !erase.data && count === 0 && <p>No case has an owner with that name.</p>}
@@ -62,16 +66,7 @@ export function OwnersPart() {
           <strong>
             {data.owner}: {countWords}
           </strong>
-          <Cases>
-            {data.cases.map(({ id, number, machine, openedAt }) => (
-              <li key={id}>
-                <Link to={`/cases/${id}`}>
-                  {caseNumber(number)} {machine}
-                </Link>
-                , {dayAndTime(openedAt)}
-              </li>
-            ))}
-          </Cases>
+          <OwnedCases cases={data.cases} />
           <Buttons key={name}>
             <Button as="a" {...{ href: ownerFile(name, 'json'), download: true }}>
               Save the data as a file
@@ -79,7 +74,11 @@ export function OwnersPart() {
             <Button as="a" {...{ href: ownerFile(name, 'zip'), download: true }}>
               Save it with the sheets (zip)
             </Button>
-            <EraseOwner from={countWords} isPending={erase.isPending} onErase={() => erase.mutate(name)} />
+            <EraseOwner
+              from={countWords}
+              isPending={erase.isPending}
+              onErase={(files) => erase.mutate({ name, files })}
+            />
           </Buttons>
         </section>
       )}
@@ -87,21 +86,49 @@ export function OwnersPart() {
   );
 }
 
+function OwnedCases({ cases }: { readonly cases: OwnerCases['cases'] }) {
+  return (
+    <Cases>
+      {cases.map(({ id, number, machine, openedAt }) => (
+        <li key={id}>
+          <Link to={`/cases/${id}`}>
+            {caseNumber(number)} {machine}
+          </Link>
+          , {dayAndTime(openedAt)}
+        </li>
+      ))}
+    </Cases>
+  );
+}
+
+const erasedFilesChoices: readonly { readonly id: ErasedFiles; readonly label: string }[] = [
+  { id: 'owners', label: 'Erase signatures and those that show the owner’s things' },
+  { id: 'all', label: 'Erase all of these cases' },
+  { id: 'none', label: 'Keep all' },
+];
+
 interface EraseOwnerProps {
   /** From how many cases the name goes. */
   readonly from: string;
   readonly isPending: boolean;
-  readonly onErase: () => void;
+  readonly onErase: (files: ErasedFiles) => void;
 }
 
 /** Asks a second time. */
 function EraseOwner({ from, isPending, onErase }: EraseOwnerProps) {
   const [isSure, setIsSure] = useState(false);
+  const [files, setFiles] = useState<ErasedFiles>('owners');
   if (!isSure) return <Button onPress={() => setIsSure(true)}>Erase the owner …</Button>;
   return (
     <>
-      <span>The name goes from {from} for good.</span>
-      <Button $kind="primary" isDisabled={isPending} onPress={onErase}>
+      <span>The name goes from {from} for good. What notes and captions say stays.</span>
+      <Select
+        label="Photos and files"
+        value={files}
+        choices={erasedFilesChoices}
+        onChange={(id) => setFiles(id as ErasedFiles)}
+      />
+      <Button $kind="primary" isDisabled={isPending} onPress={() => onErase(files)}>
         Erase the owner
       </Button>
       <Button $kind="quiet" onPress={() => setIsSure(false)}>

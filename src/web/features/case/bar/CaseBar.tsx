@@ -34,7 +34,7 @@ const Complaint = styled(AriaButton)`
   background: none;
   text-align: left;
   cursor: pointer;
-  min-width: 4rem;
+  min-width: 2.75rem;
   @media (max-width: 900px) {
     flex-basis: 100%;
   }
@@ -92,6 +92,7 @@ export const caseKeys: readonly (readonly [string, string])[] = [
   ['R', 'read the next sentence aloud'],
   ['U', 'undo the last entry'],
   ['N', 'write a note'],
+  ['P', 'photo of the last entry'],
   ['C', 'close the case'],
   ['B', 'next machine on the bench'],
   ['Q', 'back to the queue'],
@@ -140,6 +141,7 @@ export const CaseBar = memo(function CaseBar({
           </Dialog>
         </KeySheet>
       </DialogTrigger>
+      <RoomLink to={`/cases/${caseId}/photos`}>Photos</RoomLink>
       <RoomLink to={`/cases/${caseId}/parts`}>Parts</RoomLink>
       <RoomLink to={`/cases/${caseId}/power`}>Power</RoomLink>
       <RoomLink to={`/cases/${caseId}/firmware`}>Firmware</RoomLink>

@@ -9,6 +9,12 @@ import { fonts } from '../../../theme/tokens';
 const Row = styled.nav`
   display: flex;
   gap: 0;
+  /* Beside the rooms of the case there is place for two. */
+  @media (min-width: 900px) and (max-width: 1450px) {
+    a:nth-child(n + 3) {
+      display: none;
+    }
+  }
 `;
 const Chip = styled(Link)<{ $over: boolean }>`
   display: inline-flex;

@@ -53,6 +53,7 @@ export function PapersMenu({ caseId, canList }: PapersMenuProps) {
     ...(canList ? [['papers/parts.pdf', 'Parts list to sign', 'PDF']] : []),
     ['papers/record.md', 'Technical record', 'Markdown'],
     ['file', 'Save the case as a file', 'JSON'],
+    ['file.zip', 'The same with its photos', 'zip'],
   ] as const;
   return (
     <DialogTrigger>

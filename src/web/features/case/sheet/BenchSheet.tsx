@@ -1,5 +1,5 @@
-import { ChevronUp, Undo2 } from 'lucide-react';
-import { memo, useEffect, useRef } from 'react';
+import { Camera, ChevronUp, Undo2 } from 'lucide-react';
+import { memo, useCallback, useEffect, useRef } from 'react';
 import { DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { reportedAndObserved, type CaseEvent, type CaseState, type Entry } from '../../../../core/casework';
@@ -7,10 +7,15 @@ import type { EntryFit } from '../../../../core/diagnosis';
 import { may, rightForEvent, type Role } from '../../../../contracts';
 import { Allowed } from '../../../shell/Allowed';
 import { useMe } from '../../../shell/me';
-import { timeOf } from '../../../components/format';
+import { counted, timeOf } from '../../../components/format';
+import { AddingNotice, PhotosTrigger } from '../../case-log/attachments/AddFilesButtons';
+import { useAddFiles, type AddFiles } from '../../case-log/attachments/use-attachments';
+import { useFileDrop } from '../../case-log/attachments/use-file-drop';
+import { usePhotos, type Photos } from '../../case-log/attachments/use-photos';
 import { Button } from '../../../components/Button';
 import { fonts } from '../../../theme/tokens';
 import { entryWords } from '../../../../core/record';
+import { useCaseKeys } from '../../case-log/use-case-keys';
 import { canStrike, WholeSheet, type OnStrike } from './WholeSheet';
 
 const Strip = styled.footer`
@@ -26,7 +31,7 @@ const Strip = styled.footer`
 `;
 const Side = styled.div`
   display: grid;
-  grid-template-columns: auto auto;
+  grid-template-columns: auto auto auto;
   align-content: start;
   gap: 0.3rem 0.4rem;
   h2 {
@@ -36,6 +41,9 @@ const Side = styled.div`
   button {
     padding: 0.2rem 0.7rem;
   }
+`;
+const Wide = styled.div`
+  grid-column: 1 / -1;
 `;
 const Cards = styled.ol`
   display: flex;
@@ -76,7 +84,8 @@ const Time = styled.div`
 const Doubt = styled.b`
   color: ${({ theme }) => theme.suspicion};
 `;
-const hidden = new Set(['entry-struck']);
+/** Crossings out, and what stands at the entry that it belongs to. */
+const hidden = new Set(['entry-struck', 'picture-marked', 'file-attached']);
 /** The last entry that can still be crossed out: what undo takes back. Null where it is not for this role to do. */
 export function lastEntryToStrike(state: CaseState, role: Role): Entry | null {
   if (state.stage === 'closed') return null;
@@ -103,8 +112,16 @@ export function BenchSheet({
   readonly doubts: readonly EntryFit[];
   readonly onStrike: OnStrike;
 }) {
+  const photos = usePhotos(caseId, state);
+  const adding = useAddFiles();
+  const addTo = (of: string, files: readonly File[]) => void adding.add(caseId, files, { of });
   const strip = useRef<HTMLOListElement>(null);
   const shown = state.entries.filter(({ event }) => !hidden.has(event.kind));
+  useFileDrop(strip, (files, on) => {
+    const entry = on.closest<HTMLElement>('[data-entry]')?.dataset['entry'];
+    if (entry) addTo(entry, files);
+  });
+  const lastShown = shown.at(-1)?.event.id;
   useEffect(() => {
     if (strip.current) strip.current.scrollLeft = strip.current.scrollWidth;
   }, [shown.length]);
@@ -112,36 +129,90 @@ export function BenchSheet({
   const told = reportedAndObserved(state);
   return (
     <Strip aria-label="Bench sheet">
-      <Side>
-        <h2>Bench sheet</h2>
-        <DialogTrigger>
-          <Button aria-label="Open the whole bench sheet">
-            <ChevronUp size={16} aria-hidden /> Open
-          </Button>
-          <WholeSheet caseId={caseId} entries={state.entries} isClosed={state.stage === 'closed'} onStrike={onStrike} />
-        </DialogTrigger>
-        <Allowed action="write-cases">
-          <Button
-            aria-label="Undo the last entry"
-            isDisabled={!last}
-            onPress={() => last && onStrike(last.event.id, undoneWords)}
-          >
-            <Undo2 size={16} aria-hidden /> Undo
-          </Button>
-        </Allowed>
-      </Side>
+      <SheetTools
+        caseId={caseId}
+        state={state}
+        last={last}
+        photos={photos}
+        adding={adding}
+        onStrike={onStrike}
+        onPhotos={(files) => lastShown !== undefined && addTo(lastShown, files)}
+      />
       <Cards ref={strip} tabIndex={0} aria-label="Entries">
         {shown.map((entry) => (
           <SheetCard
             key={entry.event.id}
             entry={entry}
+            photos={photos.photos.filter(({ of }) => of === entry.event.id).length}
             isWaiting={waiting.some(({ id }) => id === entry.event.id)}
             isOtherwise={told?.differs === true && told.entry === entry.event.id}
             isDoubtful={doubts.some(({ eventId }) => eventId === entry.event.id)}
           />
         ))}
       </Cards>
+      {(adding.busy > 0 || adding.problems.length > 0) && (
+        <Wide>
+          <AddingNotice {...adding} />
+        </Wide>
+      )}
+      {photos.viewer}
     </Strip>
+  );
+}
+
+interface SheetToolsProps {
+  readonly caseId: string;
+  readonly state: CaseState;
+  /** What undo takes back; null for nothing. */
+  readonly last: Entry | null;
+  readonly photos: Photos;
+  readonly adding: AddFiles;
+  readonly onStrike: OnStrike;
+  /** Photos of the last entry. */
+  readonly onPhotos: (files: readonly File[]) => void;
+}
+
+/** The whole sheet, undo, and photos of what was just done. */
+function SheetTools({ caseId, state, last, photos, adding, onStrike, onPhotos }: SheetToolsProps) {
+  const input = useRef<HTMLInputElement>(null);
+  useCaseKeys(
+    useCallback((key) => {
+      if (key !== 'p' || !input.current) return false;
+      input.current.click();
+      return true;
+    }, []),
+  );
+  return (
+    <Side>
+      <h2>Bench sheet</h2>
+      <DialogTrigger>
+        <Button aria-label="Open the whole bench sheet">
+          <ChevronUp size={16} aria-hidden /> Open
+        </Button>
+        <WholeSheet
+          caseId={caseId}
+          entries={state.entries}
+          isClosed={state.stage === 'closed'}
+          photos={photos}
+          adding={adding}
+          onStrike={onStrike}
+        />
+      </DialogTrigger>
+      <Allowed action="write-cases">
+        <Button
+          aria-label="Undo the last entry"
+          isDisabled={!last}
+          onPress={() => last && onStrike(last.event.id, undoneWords)}
+        >
+          <Undo2 size={16} aria-hidden /> Undo
+        </Button>
+        <PhotosTrigger input={input} onFiles={onPhotos}>
+          <Button aria-label="Photos of the last entry">
+            <Camera size={18} aria-hidden />
+          </Button>
+        </PhotosTrigger>
+      </Allowed>
+    </Side>
   );
 }
 
@@ -153,11 +224,14 @@ function speaksWell({ event, trial }: Entry): boolean {
 
 const SheetCard = memo(function SheetCard({
   entry,
+  photos,
   isWaiting,
   isDoubtful,
   isOtherwise,
 }: {
   readonly entry: Entry;
+  /** How many belong to it. */
+  readonly photos: number;
   readonly isWaiting: boolean;
   readonly isDoubtful: boolean;
   /** Seen otherwise than told. */
@@ -166,9 +240,10 @@ const SheetCard = memo(function SheetCard({
   const { done, seen } = entryWords(entry);
   const good = speaksWell(entry);
   return (
-    <Card $struck={entry.struckBy !== null} $good={good}>
+    <Card $struck={entry.struckBy !== null} $good={good} data-entry={entry.event.id}>
       <Time>
         {timeOf(entry.event.at)}
+        {photos > 0 && ` · ${counted(photos, 'photo')}`}
         {isWaiting && <Doubt> waiting</Doubt>}
         {isDoubtful && <Doubt>check this </Doubt>}
         {isOtherwise && ' · differs from the report'}

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { Dialog, Heading } from 'react-aria-components';
 import styled from 'styled-components';
-import { checkChain, type Entry, type Recorded } from '../../../../core/casework';
+import { checkChain, isAttachmentEvent, type Entry, type Recorded } from '../../../../core/casework';
 import { rightForEvent } from '../../../../contracts';
 import { useCaseDetail } from '../../../api/cases';
 import { Allowed } from '../../../shell/Allowed';
@@ -11,6 +11,10 @@ import { Field } from '../../../components/Field';
 import { Notice } from '../../../components/Notice';
 import { ModalSheet, Overlay } from '../../../components/Sheet';
 import { entryWords } from '../../../../core/record';
+import { AddingNotice } from '../../case-log/attachments/AddFilesButtons';
+import type { AddFiles } from '../../case-log/attachments/use-attachments';
+import type { Photos } from '../../case-log/attachments/use-photos';
+import { AddRowPhotos, RowPhotos } from './RowPhotos';
 
 const Sheet = styled(ModalSheet)`
   align-self: end;
@@ -63,11 +67,15 @@ export function WholeSheet({
   caseId,
   entries,
   isClosed,
+  photos,
+  adding,
   onStrike,
 }: {
   readonly caseId: string;
   readonly entries: readonly Entry[];
   readonly isClosed: boolean;
+  readonly photos: Photos;
+  readonly adding: AddFiles;
   readonly onStrike: OnStrike;
 }) {
   return (
@@ -81,13 +89,17 @@ export function WholeSheet({
                 <Button onPress={close}>Back to the test</Button>
               </Head>
               <RecordCheck caseId={caseId} />
+              <AddingNotice {...adding} />
               <table>
                 <tbody>
                   {entries.map((entry) => (
                     <SheetRow
                       key={entry.event.id}
                       entry={entry}
+                      caseId={caseId}
                       isClosed={isClosed}
+                      photos={photos}
+                      onFiles={(files) => void adding.add(caseId, files, { of: entry.event.id })}
                       onStrike={(struck, reason) => {
                         close();
                         onStrike(struck, reason);
@@ -181,12 +193,15 @@ function Strike({
 const usualReasons = ['Pressed by mistake', 'Seen wrongly', 'Another part was meant'];
 
 interface SheetRowProps {
+  readonly caseId: string;
   readonly entry: Entry;
   readonly isClosed: boolean;
+  readonly photos: Photos;
+  readonly onFiles: (files: readonly File[]) => void;
   readonly onStrike: OnStrike;
 }
 
-function SheetRow({ entry, isClosed, onStrike }: SheetRowProps) {
+function SheetRow({ caseId, entry, isClosed, photos, onFiles, onStrike }: SheetRowProps) {
   const { done, seen } = entryWords(entry);
   const note = entry.event.kind === 'trial-done' ? entry.event.note : undefined;
   return (
@@ -206,8 +221,12 @@ function SheetRow({ entry, isClosed, onStrike }: SheetRowProps) {
           <div>This version of Jovial Probe cannot read it. It is kept and counts for nothing.</div>
         )}
         {note && <div>{note}</div>}
+        <RowPhotos caseId={caseId} entry={entry.event.id} photos={photos} />
       </td>
       <td>
+        <Allowed action="write-cases">
+          {entry.struckBy === null && !isAttachmentEvent(entry.event) && <AddRowPhotos to={done} onFiles={onFiles} />}
+        </Allowed>
         <Allowed action={rightForEvent(entry.event)}>
           <Strike entry={entry} done={done} isClosed={isClosed} onStrike={onStrike} />
         </Allowed>
