@@ -153,7 +153,7 @@ export const REPAIRS = {
     price: 'nothing',
     stake: 'for-good',
   },
-  'enter-recovery-key': free('Have the owner enter the recovery key of {part}', 5),
+  'enter-recovery-key': free('Have the owner enter the recovery key of {part}', 15),
   'separate-leads': free('Power {part} from two separate leads', 5),
   'clean-cooling': {
     title: 'Clean {part} and its fan',

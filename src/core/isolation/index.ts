@@ -1,4 +1,4 @@
-export { minimalChanges } from './minimal';
+export { minimalChanges, moduleThatStays } from './minimal';
 export { FORGOTTEN_LEADS, stripDownList } from './strip-down';
 export type { StripDownLine, StripDownList } from './strip-down';
 export { BUILD_STEPS } from './build-step-id';

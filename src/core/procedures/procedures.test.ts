@@ -76,6 +76,27 @@ test('settings are reset by the quickest way that this board has, for as long as
   expect(words(at('fix/reset-settings@board', {}, cellOnly).movements)).toContain('wait 10 minutes');
 });
 
+test('every way of this board to reset its settings is told, each after the one before left them as they were', () => {
+  const ways = [
+    { how: 'coin-cell', where: 'below the card slot', seconds: 600 },
+    { how: 'pins', where: 'CLR, at the lower edge', seconds: 12 },
+    { how: 'menu', where: 'in setup', seconds: 5 },
+  ] as const;
+  const said = words(at('fix/reset-settings@board', {}, { ...board, resets: ways }).movements);
+  expect(said).toContain('Find CLR, at the lower edge.');
+  expect(said).toContain('Still the old settings? Off, cord out. Find the coin cell: below the card slot.');
+  expect(said.indexOf('Bridge the two pins')).toBeLessThan(said.indexOf('Still the old settings?'));
+  expect(said.match(/Still the old settings/g)).toHaveLength(1);
+});
+
+test('a spare supply stands beside the machine for a test: its own one is not unscrewed, and no lead is shared', () => {
+  const beside = words(at('spare/supply').movements);
+  expect(beside).toContain('stand the known-good one beside the machine');
+  expect(beside).not.toContain('screws');
+  expect(at('spare/supply').movements.some(({ avoid }) => avoid?.includes('belong to this very supply'))).toBe(true);
+  expect(words(at('fix/replace@supply').movements)).toContain('screws');
+});
+
 test('setup is entered by the key of this board', () => {
   expect(at('look/boot-settings/board').movements[0]?.text).toContain('Press F4 again and again');
   expect(words(at('look/temperature-setup/cooler').movements)).toContain('Then open the page with the temperatures.');

@@ -4,6 +4,8 @@ import {
   powerBack,
   putIn,
   repairMovements,
+  supplyBeside,
+  supplyFromBeside,
   takeOut,
   type Bench,
   type Movement,
@@ -40,6 +42,7 @@ function changeMovements(change: Change, bench: Bench): Movement[] {
     case 'out':
       return off;
     case 'as-found':
+      if (before === 'spare' && part.kind === 'supply') return supplyFromBeside();
       return before === 'spare'
         ? [...takeOut(at), { text: `Put the own ${part.name} in again.` }, ...putIn(at)]
         : [...(before === 'moved' ? off : []), ...putIn(at, part.slot ? slotName(bench, part.slot) : null)];
@@ -51,6 +54,7 @@ function changeMovements(change: Change, bench: Bench): Movement[] {
           : [{ text: `Move ${nameInWords(part)} to ${nameOf(bench.machine, change.to.to)}.` }];
     case 'spare':
     case 'new':
+      if (change.to.state === 'spare' && part.kind === 'supply') return supplyBeside();
       return [
         ...off,
         { text: `Take the known-good one instead of ${nameInWords(part)}; compare rating and plugs.` },

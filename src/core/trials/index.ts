@@ -22,6 +22,8 @@ export { recommendedWait } from './recommended-wait';
 export type { RecommendedWait } from './recommended-wait';
 export { byHand } from './by-hand';
 export { setUpMinutes } from './set-up-minutes';
+export { APART_MINUTES, apartAfter, takenApartFor } from './taken-apart';
+export type { TakenApart } from './taken-apart';
 export { SILENT_OUTCOMES, handlingOf, isSilent } from './trial';
 export type { Handling, Observation, Trial } from './trial';
 export {
@@ -44,6 +46,8 @@ export {
   putIn,
   quickestReset,
   setupKeyWords,
+  supplyBeside,
+  supplyFromBeside,
   switchPinsOf,
   takeOut,
 } from './movements';

@@ -49,18 +49,21 @@ export function countedStops(stops: number, times: number): { readonly all: numb
 }
 
 /**
- * Probabilities of the options of a look, in their order, given the faults that are present. They sum to 1.
+ * Probabilities of the options of a look, in their order, given the faults that are present. They sum to 1. Other eyes
+ * than usual see what is not there so many times as often.
  */
 export function expectLook(
   look: Look,
   part: Part,
   present: readonly PresentFault[],
   { machine, configuration }: { machine: Machine; configuration: Configuration },
+  falseAlarmFactor = 1,
 ): Float64Array {
+  const alarms = falseAlarmsOf(look.options, falseAlarmFactor);
   const probabilities = new Float64Array(look.options.length);
   let unnoticed = 1;
   if (look.passes && look.times)
-    return expectCounted(look.options, look.passes, present, { machine, configuration, times: look.times });
+    return expectCounted(look.passes, present, alarms, { machine, configuration, times: look.times });
   if (look.passes) unnoticed = signProbability(look.passes, present, machine, configuration);
   if (look.passes) probabilities[1] = 1 - unnoticed;
   else
@@ -74,18 +77,18 @@ export function expectLook(
       unnoticed *= missed;
     }
   probabilities[0] = unnoticed;
-  return falseAlarmsOf(look.options).map((alarm, o) => (o === 0 ? 0 : (probabilities[o] ?? 0)) + unnoticed * alarm);
+  return alarms.map((alarm, o) => (o === 0 ? 0 : (probabilities[o] ?? 0)) + unnoticed * alarm);
 }
 
 /** A counted series: the first fault in the chain that stops any of it decides how it looks. */
 function expectCounted(
-  options: Look['options'],
   passed: PassedLink,
   present: readonly PresentFault[],
+  alarms: Float64Array,
   { machine, configuration, times }: { machine: Machine; configuration: Configuration; times: number },
 ): Float64Array {
-  const probabilities = new Float64Array(options.length);
-  const none = falseAlarmsOf(options);
+  const probabilities = new Float64Array(alarms.length);
+  const none = alarms.slice();
   if (signProbability(passed, [], machine, configuration) === 0) none.fill(0).fill(1, 2, 3);
   let quiet = 1;
   for (const fault of present) {

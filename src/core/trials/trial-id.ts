@@ -12,6 +12,7 @@ const SINGLE_TRIALS = [
   'minimal-on-bench',
   'on-bench',
   'load-with-defaults',
+  'one-per-channel',
   // These four stand for what was not a trial of its own, and are never written in a log as one.
   'reported',
   'tried',
@@ -20,13 +21,13 @@ const SINGLE_TRIALS = [
 ] as const;
 type SingleTrial = (typeof SINGLE_TRIALS)[number];
 
-const PART_TRIALS = ['out', 'back', 'spare', 'load-with-spare'] as const;
+const PART_TRIALS = ['out', 'back', 'spare', 'only-spare', 'load-with-spare'] as const;
 type PartTrial = (typeof PART_TRIALS)[number];
 
 /** Which trial of a machine is meant. */
 export type TrialRef =
   | { readonly kind: SingleTrial }
-  /** One part taken out, put back, swapped for a spare, or swapped and run under load. */
+  /** One part taken out, put back, swapped for a spare, alone or not, or swapped and run under load. */
   | { readonly kind: PartTrial; readonly part: string }
   | { readonly kind: 'look'; readonly look: string; readonly part: string }
   | { readonly kind: 'measure'; readonly quantity: string; readonly part: string }
@@ -59,6 +60,7 @@ export function formatTrialId(ref: TrialRef): string {
     case 'out':
     case 'back':
     case 'spare':
+    case 'only-spare':
     case 'load-with-spare':
       return `${ref.kind}/${ref.part}`;
     case 'only':
@@ -80,6 +82,7 @@ export function formatTrialId(ref: TrialRef): string {
     case 'minimal-on-bench':
     case 'on-bench':
     case 'load-with-defaults':
+    case 'one-per-channel':
     case 'reported':
     case 'tried':
     case 'set-up':
@@ -132,7 +135,9 @@ const firmwareRepairs: readonly RepairId[] = ['update-firmware', 'recover-firmwa
 
 /** Writing the firmware, or reading which version is on. */
 export const isFirmwareWork = (ref: TrialRef): boolean =>
-  ref.kind === 'repair' ? firmwareRepairs.includes(ref.repair) : ref.kind === 'look' && ref.look === 'firmware-version';
+  ref.kind === 'repair'
+    ? firmwareRepairs.includes(ref.repair)
+    : ref.kind === 'look' && (ref.look === 'firmware-version' || ref.look === 'version-in-setup');
 
 /** The same trial id with its look, quantity or repair renamed; what is no such id comes back as it is. */
 export function renameInTrialId(

@@ -10,14 +10,8 @@ import {
   startsWithSet,
   startsWithoutGroups,
 } from './catalogue/minimal-starts';
-import {
-  loadsWithSpare,
-  plainStarts,
-  startsWithBack,
-  startsWithOneModule,
-  startsWithout,
-  startsWithSpare,
-} from './catalogue/starts';
+import { loadsWithSpare, plainStarts, startsWithBack, startsWithout, startsWithSpare } from './catalogue/starts';
+import { startsWithOneModule, startsWithOnePerChannel, startsWithSpareModuleOnly } from './catalogue/memory-starts';
 import type { CautionId } from './caution';
 import type { Look } from './look';
 import { READING_OUTCOMES, scaledTo, type Quantity } from './quantity';
@@ -40,6 +34,8 @@ const makers: Readonly<Record<TrialKind, MakeTrials | null>> = {
   spare: startsWithSpare,
   'load-with-spare': loadsWithSpare,
   only: startsWithOneModule,
+  'only-spare': startsWithSpareModuleOnly,
+  'one-per-channel': startsWithOnePerChannel,
   'minimal-in-case': minimalStarts,
   'minimal-on-bench': minimalStarts,
   build: minimalStarts,

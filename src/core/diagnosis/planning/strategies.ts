@@ -65,6 +65,8 @@ function placeApart({ ref, part }: Trial): number | null {
       return 10;
     case 'measure':
       return 11;
+    case 'one-per-channel':
+      return 14.6;
     case 'minimal-in-case':
       return 24;
     case 'minimal-on-bench':
@@ -87,6 +89,7 @@ function placeApart({ ref, part }: Trial): number | null {
     case 'on-bench':
     case 'out-all':
     case 'load-with-defaults':
+    case 'only-spare':
     case 'reported':
     case 'tried':
     case 'set-up':

@@ -105,7 +105,10 @@ export const processingFaults: readonly FaultMode[] = [
     ],
     actsIn: withOwnProcessor,
     repair: 'update-firmware',
-    sightings: [{ look: 'firmware-version', as: 'too-old', probability: 0.9 }],
+    sightings: [
+      { look: 'firmware-version', as: 'too-old', probability: 0.9 },
+      { look: 'version-in-setup', as: 'too-old', probability: 0.97 },
+    ],
     prior: judged(4, { 'new-build': 9, 'processor-changed': 18, 'newer-processor': 60 }),
   },
   {

@@ -78,7 +78,10 @@ export const settingsFaults: readonly FaultMode[] = [
     ],
     cures: { flash: 0.5 },
     repair: 'roll-back-firmware',
-    sightings: [{ look: 'firmware-version', as: 'known-bad', probability: 0.6 }],
+    sightings: [
+      { look: 'firmware-version', as: 'known-bad', probability: 0.6 },
+      { look: 'version-in-setup', as: 'known-bad', probability: 0.7 },
+    ],
     prior: judged(2, { 'firmware-updated': 12, 'memory-changed': 2 }),
   },
 ];

@@ -259,6 +259,26 @@ export const LOOKS: readonly Look[] = [
     cautions: [],
   },
   {
+    id: 'version-in-setup',
+    at: 'board',
+    title: 'Read the firmware version in setup',
+    purpose:
+      'What setup shows is what is installed; a sticker may be older. With a spare processor in, it can be read.',
+    steps: [
+      'Enter setup with the key shown at start, and read the version.',
+      "Compare it with the first version for the machine's own processor in the board's support list.",
+    ],
+    options: [
+      option('knows', 'New enough for its own processor'),
+      plainly('too-old', 'Older than its own processor needs'),
+      plainly('known-bad', 'A version with a known memory fault'),
+    ],
+    needs: 'menu',
+    minutes: 2,
+    inside: false,
+    cautions: [],
+  },
+  {
     id: 'module-latches',
     at: 'module',
     title: 'Check the latches of {part}',

@@ -1,19 +1,36 @@
 /** What each repair is, movement by movement. Over 250 lines because it is a table: one entry a repair. */
 import type { RepairId } from '../../faults';
+import type { ResetWay } from '../../firmware';
 import { kindInWords, nameInWords } from '../../machine';
-import {
-  pinsInWords,
-  quickestReset,
-  secondsOf,
-  setupKeyWords,
-  slotsInOrder,
-  switchPinsOf,
-} from '../movements/board-words';
+import { pinsInWords, resetWays, secondsOf, setupKeyWords, slotsInOrder, switchPinsOf } from '../movements/board-words';
 import { hasAdapter, type AtPart, type Movement } from '../movements/movement';
 import { putIn, takeOut } from '../movements/part-movements';
 
 const say = (text: string, more: Omit<Movement, 'text'> = {}): Movement => ({ text, ...more });
 const part = ({ part: own }: AtPart): string => nameInWords(own);
+
+/** The settings cleared in one way; where no board is known, by its coin cell. */
+function resetBy(way: ResetWay | null): Movement[] {
+  switch (way?.how) {
+    case 'pins':
+      return [
+        say(`Find ${way.where}.`, { drawing: { kind: 'clear-pins', pins: 2 } }),
+        say(`Bridge the two pins with a blade for ${secondsOf(way)}.`, { avoid: 'Only with the cord out.' }),
+        say('Take the blade away.', { feel: 'The next start says that the settings were lost.' }),
+      ];
+    case 'button':
+      return [
+        say(`Press ${way.where}, for ${secondsOf(way)}.`, { feel: 'The next start says that the settings were lost.' }),
+      ];
+    default:
+      return [
+        say(way ? `Find the coin cell: ${way.where}.` : 'Find the coin cell, or the two pins marked for clearing.'),
+        say('Press the small clip beside it and take the cell out.', { avoid: 'Keep it away from children.' }),
+        say(`Press the case button once, and wait ${way ? secondsOf(way) : 'ten minutes'}.`),
+        say('Put the cell back with its printed face up.', { feel: 'It snaps under the clip.' }),
+      ];
+  }
+}
 
 /** "Find the two switch pins", on a board of the book with where they lie. */
 export function findSwitchPins({ board }: Pick<AtPart, 'board'>): Movement {
@@ -161,22 +178,13 @@ const table: Readonly<Record<Exclude<RepairId, 'leave-slot-empty'>, (at: AtPart)
     say('Follow it to the version that is read afterwards.', { avoid: 'Never cut the power while it is writing.' }),
   ],
   'reset-settings': (at) => {
-    const way = quickestReset(at.board);
-    if (way?.how === 'pins')
-      return [
-        say(`Find ${way.where}.`, { drawing: { kind: 'clear-pins', pins: 2 } }),
-        say(`Bridge the two pins with a blade for ${secondsOf(way)}.`, { avoid: 'Only with the cord out.' }),
-        say('Take the blade away.', { feel: 'The next start says that the settings were lost.' }),
-      ];
-    if (way?.how === 'button')
-      return [
-        say(`Press ${way.where}, for ${secondsOf(way)}.`, { feel: 'The next start says that the settings were lost.' }),
-      ];
+    const [quickest = null, ...others] = resetWays(at.board);
     return [
-      say(way ? `Find the coin cell: ${way.where}.` : 'Find the coin cell, or the two pins marked for clearing.'),
-      say('Press the small clip beside it and take the cell out.', { avoid: 'Keep it away from children.' }),
-      say(`Press the case button once, and wait ${way ? secondsOf(way) : 'ten minutes'}.`),
-      say('Put the cell back with its printed face up.', { feel: 'It snaps under the clip.' }),
+      ...resetBy(quickest),
+      ...others.flatMap((way) => {
+        const [first, ...rest] = resetBy(way);
+        return first ? [{ ...first, text: `Still the old settings? Off, cord out. ${first.text}` }, ...rest] : [];
+      }),
     ];
   },
   'clear-password': () => [

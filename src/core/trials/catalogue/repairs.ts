@@ -63,17 +63,20 @@ function repairTrial(repairClass: RepairClass, machine: Machine, configuration: 
   };
 }
 
-/** What is named after the board and done from outside: by the button, in setup, from the menu. */
+/** What is named after a part inside and done from outside: by the button, in setup, from the menu, at the keyboard. */
 const fromOutside: readonly RepairId[] = [
   'hold-button',
   'wait-training',
   'set-boot',
   'update-firmware',
   'roll-back-firmware',
+  'enter-recovery-key',
+  'restore-system',
+  'install-system',
 ];
 
 const isInsideWork = ({ part, repair }: RepairClass): boolean =>
-  isInside(part) || (part.kind === 'board' && !fromOutside.includes(repair));
+  (isInside(part) || part.kind === 'board') && !fromOutside.includes(repair);
 
 /** What is done, in order. */
 function movementsOf(repairClass: RepairClass, machine: Machine, configuration: Configuration): string[] {
@@ -127,6 +130,7 @@ function cautionsOf({ repair, part }: RepairClass): CautionId[] {
   if (repair === 'clean-slot') return ['unplug', 'static', 'spray'];
   if (repair === 'restore-system' || repair === 'install-system') return ['owner-data'];
   if (repair === 'hold-button') return ['unplug'];
+  if (fromOutside.includes(repair)) return [];
   if (repair === 'own-leads') return ['unplug', 'supply-closed'];
   if (repair === 'clean-switch') return ['unplug', 'spray'];
   if (repair === 'dry-board') return ['liquid', 'spray'];

@@ -160,7 +160,9 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
         steps: [
           ...offFirst(part),
           ...lent.map((other) => `Put ${nameInWords(other)} back where the spare is now.`),
-          `Swap ${nameInWords(part)} for a known-good spare${firstFirmware(part)}.`,
+          part.kind === 'supply'
+            ? besideWords
+            : `Swap ${nameInWords(part)} for a known-good spare${firstFirmware(part)}.`,
           'Start it and watch for a minute.',
         ],
         part,
@@ -173,6 +175,9 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
       });
     });
 }
+
+const besideWords =
+  'Leave the supply in place; stand a known-good one beside the machine and plug in its own leads instead.';
 
 /** A spare by its kind; where the machine has several of the kind, for which of them. */
 function knownGood(machine: Machine, part: Part): string {
@@ -198,7 +203,7 @@ export function loadsWithSpare(machine: Machine, configuration: Configuration): 
         purpose: 'A part that fails only under load can be cleared or blamed only under load.',
         steps: [
           ...offFirst(part),
-          `Swap ${nameInWords(part)} for a known-good spare.`,
+          part.kind === 'supply' ? besideWords : `Swap ${nameInWords(part)} for a known-good spare.`,
           'Put processor and graphics card under full load and watch it for five minutes.',
         ],
         part,
@@ -211,36 +216,4 @@ export function loadsWithSpare(machine: Machine, configuration: Configuration): 
         inside: isInside(part),
       }),
     );
-}
-
-/** One module in one slot: a cell of the memory matrix. */
-export function startsWithOneModule(machine: Machine, configuration: Configuration): Trial[] {
-  const modules = machine.parts.filter((part) => part.kind === 'module');
-  const slots = machine.parts.filter((part) => part.kind === 'slot');
-  if (modules.length < 2 && slots.length < 2) return [];
-  return modules.flatMap((module) =>
-    slots.map((slot) => {
-      const others = modules.filter((m) => m !== module && isFilled(configuration, m.id));
-      const home = module.slot === slot.id;
-      return startTrial({
-        ref: { kind: 'only', module: module.id, slot: slot.id },
-        title: `Start with only ${nameInWords(module)} in ${slot.name}`,
-        purpose: 'If it starts, this module and this slot are good.',
-        steps: [
-          'Switch off and pull the cord.',
-          `Leave only ${nameInWords(module)} fitted, in ${slot.name}. Both sides click.`,
-          'Start it and wait up to three minutes.',
-        ],
-        part: module,
-        changes: [
-          ...others.map((m) => place(m, out)),
-          place(module, home ? { state: 'as-found' } : { state: 'moved', to: slot.id }),
-        ],
-        handling: [{ act: 'reseat', part: module.id }],
-        minutes: 2,
-        cautions: ['unplug', 'static', 'module-way-round'],
-        inside: true,
-      });
-    }),
-  );
 }

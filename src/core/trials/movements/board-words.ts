@@ -39,11 +39,14 @@ export function pinsInWords({ header, at }: SwitchPins): string {
 /** Ways to reset the settings with the power off, the quickest first: the menu is out of reach of what does not start. */
 const withPowerOff: readonly ResetWay['how'][] = ['button', 'pins', 'coin-cell'];
 
-/** The quickest of them on this board; null where the book has none. */
-export function quickestReset(board: BoardBookEntry | null): ResetWay | null {
+/** Those that this board has, the quickest first; none where the book knows of none. */
+export function resetWays(board: BoardBookEntry | null): ResetWay[] {
   const ways = (board?.resets ?? []).filter(({ how }) => withPowerOff.includes(how));
-  return ways.sort((a, b) => withPowerOff.indexOf(a.how) - withPowerOff.indexOf(b.how))[0] ?? null;
+  return ways.sort((a, b) => withPowerOff.indexOf(a.how) - withPowerOff.indexOf(b.how));
 }
+
+/** The quickest of them on this board; null where the book has none. */
+export const quickestReset = (board: BoardBookEntry | null): ResetWay | null => resetWays(board)[0] ?? null;
 
 export const secondsOf = ({ seconds }: ResetWay): string => secondsInWords(seconds);
 

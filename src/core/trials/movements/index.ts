@@ -2,4 +2,5 @@ export { pinsInWords, quickestReset, setupKeyWords, switchPinsOf } from './board
 export type { SwitchPins } from './board-words';
 export type { AtPart, Bench, Drawing, Movement } from './movement';
 export { putIn, takeOut } from './part-movements';
+export { supplyBeside, supplyFromBeside } from './supply-movements';
 export { openingWords, powerAway, powerBack } from './power-movements';

@@ -1,5 +1,6 @@
 import { nameInWords, nameOf, slotOf, type Part } from '../../machine';
 import { isSmall, type AtPart, type Movement } from './movement';
+import { ownLeadsOnly, supplyPlugsIn, supplyPlugsOut } from './supply-movements';
 
 /** How a part comes out and goes in, by its kind and by the machine. */
 
@@ -82,14 +83,7 @@ const ways: Partial<
   },
   supply: {
     out: () => [
-      {
-        text: 'Press the latch of the 24-pin plug and pull the plug, not the wires.',
-        drawing: { kind: 'plug', plug: '24-pin' },
-      },
-      {
-        text: 'Pull the processor plug, the card plugs and every drive plug in the same way.',
-        drawing: { kind: 'plug', plug: 'processor' },
-      },
+      ...supplyPlugsOut,
       {
         text: 'Take out the four screws at the back and lift the supply out.',
         avoid: 'Hold it before the last screw is out.',
@@ -98,20 +92,9 @@ const ways: Partial<
     in: () => [
       {
         text: 'Set the supply in and put in its four screws.',
-        avoid: 'Use only the leads that belong to this very supply: other plugs fit and are wired otherwise.',
+        avoid: ownLeadsOnly,
       },
-      {
-        text: 'Push the 24-pin plug in.',
-        feel: 'The latch hooks over and no gap is left.',
-        drawing: { kind: 'plug', plug: '24-pin' },
-      },
-      {
-        text: 'Push the processor plug in at the top of the board.',
-        feel: 'It clicks.',
-        avoid: 'A card plug looks alike and does not belong there.',
-        drawing: { kind: 'plug', plug: 'processor' },
-      },
-      { text: 'Plug card and drives in again.' },
+      ...supplyPlugsIn,
     ],
   },
   adapter: {
