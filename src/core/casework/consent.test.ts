@@ -70,6 +70,8 @@ test('a log that was written before anybody asked for proof is read as it stands
 test('what costs more than was agreed waits for the owner, and the new limit holds', () => {
   const trials: BriefLog['trials'] = [
     ['start', 'dead'],
+    ['look/rocker/supply', 'at-i'],
+    ['look/supply-leads/supply', 'seated'],
     ['spare/supply', 'works'],
     ['back/supply', 'dead'],
     ['spare/supply', 'works'],

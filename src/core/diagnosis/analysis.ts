@@ -5,7 +5,9 @@ import type { Advice } from './advice/situation';
 import type { DiagnosisInput } from './evidence-step';
 import { provingOf, type Proving } from './advice/proving';
 import { planTrials, type Plan } from './planning/propose';
+import { fitEntries, type EntryFit } from './belief/doubt';
 import { replay, type Replay } from './belief/replay';
+import { lazy } from './model/lazy';
 import { rightProbability } from './belief/right-probability';
 import { weighStopping, type StopRule } from './planning/stop-rule';
 import { probabilityByFault, probabilityForemost, rankRepairs, type RankedRepair } from './belief/suspects';
@@ -19,6 +21,8 @@ export interface Analysis {
   /** Probability that no fault can act any more. */
   readonly right: number;
   readonly plan: Plan;
+  /** How well each entry fits with the others; computed when first asked for. */
+  readonly fits: () => readonly EntryFit[];
   readonly stopRule: StopRule;
   /** The last repair that cannot be undone, as its starts prove it. */
   readonly cure: CountedCure | null;
@@ -40,16 +44,18 @@ export function analyseCase(input: DiagnosisInput, earlier: Replay | null): Anal
     shareOfCure(known, step, repairClass),
   );
   const proving = input.machine.onBench ? provingOf({ ...input, steps: known.steps }, sharesToReplace(known)) : null;
+  const fits = lazy(() => fitEntries(space, known.steps, known.compiled, belief));
   return {
     known,
     foremost,
     repairs,
     right,
     plan,
+    fits,
     stopRule,
     cure,
     proving,
-    advice: advise({ input, space, plan, repairs, stopRule, right, cure, proving }),
+    advice: advise({ input, known, fits, space, plan, repairs, stopRule, right, cure, proving }),
   };
 }
 

@@ -4,7 +4,7 @@ import { confirmationFrom, proofTurns } from './advice/confirmation';
 import { isProvenByCount, type CountedCure } from './advice/cure-by-count';
 import { isComplaintGone, observedStart, repairedInVain, reproducedComplaint, signalOf } from './belief/complaint';
 import type { Diagnosis, SuspectView } from './diagnosis';
-import { doubtfulEntries, fitEntries } from './belief/doubt';
+import { doubtfulEntries } from './belief/doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
 import { orderByStrategy } from './planning/order-by-strategy';
 import { lastLinkPassed, standLinks } from './belief/link-states';
@@ -81,7 +81,7 @@ function view(input: DiagnosisInput, analysis: Analysis): Diagnosis {
     parts: probabilityByPart(space, belief.probabilities),
     rightProbability: right,
     proving: analysis.proving,
-    doubts: doubtfulEntries(known, fitEntries(space, steps, known.compiled, belief)),
+    doubts: doubtfulEntries(known, analysis.fits()),
     surprise: surpriseOf(known.surprises.filter((entry) => entry !== null)),
     stopRule,
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen, true) : null },

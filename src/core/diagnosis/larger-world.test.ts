@@ -243,3 +243,18 @@ test('a look at a sound part says nothing for or against what nobody knows', () 
   const before = unknown([]);
   expect(unknown([['look/monitor-input/monitor', 'right']])).toBeCloseTo(before, 2);
 });
+
+test('with a spare processor in, setup says whether the firmware was too old for its own', () => {
+  const trials: NonNullable<BriefLog['trials']> = [
+    ['start', 'at-processor'],
+    ['spare/processor', 'works'],
+  ];
+  const seen = (outcome: string) =>
+    probabilities({
+      circumstances: ['new-build'],
+      reported: 'at-processor',
+      trials: [...trials, ['look/version-in-setup/board', outcome]],
+    });
+  expect(seen('too-old')('firmware-too-old@board')).toBeGreaterThan(0.9);
+  expect(seen('knows')('firmware-too-old@board')).toBeLessThan(0.05);
+});

@@ -19,7 +19,7 @@ import {
   type FaultInstance,
 } from '../faults';
 import { linkIndex, START_OUTCOMES, type StartOutcome } from '../startup';
-import { falseAlarmsOf, misreadProbabilityOf, sightingsOf, type PresentFault, type Trial } from '../trials';
+import { expectLook, falseAlarmsOf, misreadProbabilityOf, sightingsOf, type PresentFault, type Trial } from '../trials';
 import { cureProbability, expectOutcomes } from '../diagnosis';
 import { pick, type Dice } from './random';
 import type { PracticeMachine } from './practice-machines';
@@ -231,7 +231,12 @@ export function seeOutcome(
     if (sighting) return sighting;
     return ids[pick(falseAlarmsOf(observe.look.options, eyes.falseAlarmFactor), roll('alarm'))] ?? '';
   }
-  return ids[pick(expectOutcomes(trial, { machine, configuration }, there, 0), roll('outcome'))] ?? '';
+  const setting = { machine, configuration };
+  const expected =
+    observe.kind === 'look' && part
+      ? expectLook(observe.look, part, there, setting, eyes.falseAlarmFactor)
+      : expectOutcomes(trial, setting, there, 0);
+  return ids[pick(expected, roll('outcome'))] ?? '';
 }
 
 /** The faults that are still there after the trial's handling. */

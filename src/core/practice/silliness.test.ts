@@ -51,6 +51,23 @@ test('the same again with nothing done since is a repeat, after work it is not',
   expect(judged(worked, 'start')).toEqual([]);
 });
 
+test('a start that showed other than the one before it may be made once more, and no third time', () => {
+  expect(judged(benchAfter([['start', 'dead']]), 'start')).toEqual(['repeat']);
+  const surprise = benchAfter([
+    ['out/card', 'at-graphics'],
+    ['back/card', 'at-graphics'],
+    ['start', 'dead'],
+  ]);
+  expect(judged(surprise, 'start')).toEqual([]);
+  const twice = benchAfter([
+    ['out/card', 'at-graphics'],
+    ['back/card', 'at-graphics'],
+    ['start', 'dead'],
+    ['start', 'dead'],
+  ]);
+  expect(judged(twice, 'start')).toEqual(['repeat']);
+});
+
 test('power on a machine that may be wet is told, drying it first is not', () => {
   const spilled = benchAfter([], [], ['spill']);
   expect(judged(spilled, 'start')).toEqual(['wet']);

@@ -1,3 +1,4 @@
+import { repairOf } from '../faults';
 import { isOriginalIn, type Configuration } from '../machine';
 import { isSilent, type Handling, type Trial } from '../trials';
 import type { EvidenceStep } from '../diagnosis';
@@ -42,7 +43,29 @@ function isRepeat(steps: readonly EvidenceStep[], configuration: Configuration, 
       const isThere = observe.kind === 'look' && part?.id === trial.repair?.part.id && !isSilent(outcome);
       return isThere && observe.look.options[0].id !== outcome;
     });
-  return isSame && isUntouched && !mayWake && !isSeenAgain && trial.ref.kind !== 'run-under-load';
+  const hasReason = mayWake || isSeenAgain || isSurprise(steps, last) || isCounted(steps, last);
+  return isSame && isUntouched && !hasReason && trial.ref.kind !== 'run-under-load';
+}
+
+/** A start that was made once and showed other than the one before it, which may have been misread: once more is no folly. */
+function isSurprise(steps: readonly EvidenceStep[], at: number): boolean {
+  const step = steps[at];
+  if (step?.trial.observe.kind !== 'start') return false;
+  const before = steps
+    .slice(0, at)
+    .findLast(({ trial, outcome }) => trial.observe.kind === 'start' && !isSilent(outcome));
+  return before !== undefined && before.outcome !== step.outcome;
+}
+
+/** Good starts after what cannot be undone are counted, up to ten. */
+function isCounted(steps: readonly EvidenceStep[], at: number): boolean {
+  const repaired = steps.findLastIndex(({ trial, outcome }) => trial.repair !== null && outcome !== 'could-not');
+  const repair = steps[repaired]?.trial.repair;
+  const since = steps
+    .slice(repaired)
+    .filter(({ trial, outcome }) => trial.observe.kind === 'start' && outcome === 'works');
+  const isForGood = repair ? repairOf(repair.repair).noWayBack === true : false;
+  return isForGood && steps[at]?.outcome === 'works' && since.length < 10;
 }
 
 const isDraining = ({ act }: Handling): boolean => act === 'drain';

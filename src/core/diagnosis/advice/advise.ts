@@ -6,6 +6,7 @@ import { chooseTest } from './choose-test';
 import type { CountedCure } from './cure-by-count';
 import { sureEnough } from './how-sure';
 import { countedSince, isUntold, lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
+import { lookAgain } from './look-again';
 import { makeSafe } from './make-safe';
 import { repairLikeliest } from './nothing-tells';
 import { proveParts } from './prove-parts';
@@ -45,6 +46,7 @@ export function advise(situation: Situation): Advice {
   if (reproducedComplaint(input.steps) === null) return complaintNotSeen(situation);
   if (isGone(situation) && situation.right >= sureItIsRight) return finish(situation);
   return (
+    lookAgain(situation) ??
     verifyRepair(situation) ??
     seeWhetherItHelped(situation) ??
     askFirst(situation) ??

@@ -13,7 +13,7 @@ import type { Plan, Proposal } from '../planning/propose';
 interface FirstThing {
   readonly after: readonly Circumstance[];
   /** What was done at the bench counts like what was reported. */
-  readonly orAfter?: (step: EvidenceStep, machine: Machine) => boolean;
+  readonly orAfter?: (step: EvidenceStep) => boolean;
   /** It makes sense while the machine shows one of these. */
   readonly shows: readonly StartOutcome[];
   readonly when?: (machine: Machine) => boolean;
@@ -30,7 +30,7 @@ const idsOf = (machine: Machine, kind: Machine['parts'][number]['kind']): string
 const FIRST_THINGS: readonly FirstThing[] = [
   {
     after: ['new-build', 'memory-changed', 'processor-changed', 'firmware-updated'],
-    orAfter: touchedMemoryOrProcessor,
+    orAfter: wroteFirmware,
     shows: startsButNoPicture,
     when: ({ board }) => board.trainsMemory,
     trials: () => [formatTrialId({ kind: 'start-and-wait' })],
@@ -89,13 +89,9 @@ const FIRST_THINGS: readonly FirstThing[] = [
   },
 ];
 
-function touchedMemoryOrProcessor({ trial, handling }: EvidenceStep, machine: Machine): boolean {
-  if (handling.some(({ act }) => act === 'flash')) return true;
-  const kinds = trial.changes.flatMap((change) => {
-    const isNew = change.kind === 'place' && (change.to.state === 'new' || change.to.state === 'moved');
-    return isNew ? machine.parts.filter(({ id }) => id === change.part).map(({ kind }) => kind) : [];
-  });
-  return kinds.includes('module') || kinds.includes('processor');
+/** A start after memory or processor work at the bench is waited for anyway; see recommendedWait. */
+function wroteFirmware({ handling }: EvidenceStep): boolean {
+  return handling.some(({ act }) => act === 'flash');
 }
 
 export interface First {
@@ -108,7 +104,7 @@ export function beforePartsMove({ machine, circumstances, steps }: DiagnosisInpu
   const signal = signalOf(steps);
   if (signal === null) return null;
   for (const { after, orAfter, shows, when, trials, why } of FIRST_THINGS) {
-    const changed = orAfter ? steps.findLastIndex((step) => orAfter(step, machine)) : -1;
+    const changed = orAfter ? steps.findLastIndex((step) => orAfter(step)) : -1;
     const applies =
       shows.includes(signal) &&
       (when?.(machine) ?? true) &&

@@ -10,6 +10,7 @@ import type { Plan, Proposal } from '../planning/propose';
 import { beforePartsMove } from './before-parts-move';
 import { sureEnough, worthTrying } from './how-sure';
 import { repairsDone } from './log-facts';
+import { settleAtPart } from './settle-at-part';
 import { repairTrialId, type Advice, type Situation } from './situation';
 
 /** The next test by the chosen strategy; by best value a repair takes its turn where testing on costs more than it saves. */
@@ -23,7 +24,7 @@ export function chooseTest(situation: Situation): Advice | null {
   }
   const held = heldBack(situation);
   const chosen = nextByStrategy(strategy, held ? settling(plan, held) : plan, view);
-  if (!chosen) return held ? chooseTest({ ...situation, repairs: [] }) : null;
+  if (!chosen) return held ? (settleAtPart(situation, held) ?? chooseTest({ ...situation, repairs: [] })) : null;
   if (movesParts(chosen)) {
     const first = beforePartsMove(input, plan);
     if (first) return { kind: 'test', trialId: first.proposal.trial.id, why: first.why };
@@ -41,11 +42,13 @@ export function chooseTest(situation: Situation): Advice | null {
     : testOf(chosen, input.steps);
 }
 
-const testOf = ({ trial }: Proposal, steps: readonly EvidenceStep[]): Advice => ({
+const testOf = ({ trial, isAgain }: Proposal, steps: readonly EvidenceStep[]): Advice => ({
   kind: 'test',
   trialId: trial.id,
-  why: (trial.ref.kind === 'start' && whyStartAgain(signalOf(steps))) || trial.purpose,
+  why: isAgain ? whyAgain : (trial.ref.kind === 'start' && whyStartAgain(signalOf(steps))) || trial.purpose,
 });
+
+const whyAgain = 'It may come and go, or was misread: see whether it shows the same once more.';
 
 /** What a plain start after a failed one is for; null where its own purpose says it. */
 function whyStartAgain(signal: StartOutcome | null): string | null {
@@ -66,10 +69,10 @@ function heldBack({ repairs, input }: Situation): RepairClass | null {
   return isCommitting && !repairsDone(input).has(top.repairClass.id) ? top.repairClass : null;
 }
 
-/** The tests that may settle a repair: no attempts at something less likely. */
+/** The tests that may settle a repair: no attempts at something less likely, but for what else it may be at that part. */
 const settling = (plan: Plan, held: RepairClass): Plan => ({
   ...plan,
-  proposals: plan.proposals.filter(({ trial }) => trial.repair === null || trial.repair.id === held.id),
+  proposals: plan.proposals.filter(({ trial }) => trial.repair === null || trial.repair.part.id === held.part.id),
 });
 
 /** While a test still tells something, nothing is bought or written for less than it would be without money in view. */

@@ -43,12 +43,13 @@ export function cureHolds(prior: number, before: StartCount, after: StartCount):
   return prior / (prior + (1 - prior) * chance);
 }
 
-/** How many more good starts prove the cure. */
+/** How many more good starts prove the cure; nobody is asked for more than ten in all. */
 function stillWanted(prior: number, before: StartCount, after: StartCount): number | null {
   if (after.failed > 0) return null;
-  for (let more = 0; more < mostWanted; more++)
+  const most = Math.max(0, mostWanted - after.worked);
+  for (let more = 0; more < most; more++)
     if (cureHolds(prior, before, { ...after, worked: after.worked + more }) >= curedForSure) return more;
-  return mostWanted;
+  return most;
 }
 
 /** The last repair that cannot be undone, with the starts before and after it; null if none was done. */

@@ -6,8 +6,9 @@ import { reproducedComplaint } from '../belief/complaint';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import type { RankedRepair } from '../belief/suspects';
 import { confirmationOf, proofTurns } from './confirmation';
-import { sureEnoughFor } from './how-sure';
+import { sureEnough, sureEnoughFor } from './how-sure';
 import { partsAway } from './log-facts';
+import { settleAtPart } from './settle-at-part';
 import { askBefore, canBeDone, isGone, repairTrialId, underLoad, type Advice, type Situation } from './situation';
 
 /** What was away and is not the cause goes home, one thing at a time. */
@@ -40,13 +41,17 @@ export function turnForProof(situation: Situation): Advice | null {
     if (!isGone(situation) || right < sureEnoughFor.nothing) return null;
     return putBackInnocent(situation) ?? nextTurn(situation, top.repairClass);
   }
-  return top.probability < sureEnoughFor.nothing ? null : nextTurn(situation, top.repairClass);
+  if (top.probability < sureEnoughFor.nothing) return null;
+  const turn = nextTurn(situation, top.repairClass);
+  return turn && (settleAtPart(situation, top.repairClass) ?? turn);
 }
 
 /** Fix the cause for good once it is proven; until then the next turn of away, back, away. */
 export function provenOrTurn(situation: Situation, { repairClass, probability }: RankedRepair): Advice {
   const turn = nextTurn(situation, repairClass);
   if (turn) return turn;
+  const settling = probability < sureEnough(repairClass) ? settleAtPart(situation, repairClass) : null;
+  if (settling) return settling;
   const asked = askBefore(situation, { repairClass, probability });
   if (asked) return asked;
   const { input, space } = situation;

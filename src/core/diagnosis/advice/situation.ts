@@ -2,6 +2,8 @@ import type { RepairClass } from '../../faults';
 import { percent } from '../../wording';
 import { formatTrialId } from '../../trials';
 import { seemsGone } from '../belief/complaint';
+import type { EntryFit } from '../belief/doubt';
+import type { Replay } from '../belief/replay';
 import type { Proving } from './proving';
 import type { CountedCure } from './cure-by-count';
 import type { RankedRepair } from '../belief/suspects';
@@ -39,6 +41,9 @@ export const repairTrialId = ({ repair, part }: RepairClass): string =>
 /** All that advice is given from. */
 export interface Situation {
   readonly input: DiagnosisInput;
+  readonly known: Replay;
+  /** See fitEntries. */
+  readonly fits: () => readonly EntryFit[];
   readonly space: HypothesisSpace;
   readonly plan: Plan;
   readonly repairs: readonly RankedRepair[];

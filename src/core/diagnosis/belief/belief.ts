@@ -83,7 +83,7 @@ export function compileStep(space: HypothesisSpace, step: EvidenceStep, book: Ou
   for (const [v, probability] of cured) cure[v] = probability;
   const one = new Float64Array(variants.length).fill(1);
   if (isSilent(step.outcome)) return { cure, none: 1, one, pass: one, forecast: null };
-  const model = modelOfStep(step, book);
+  const model = modelOfStep(step, space, book);
   const seen = observed(model, step);
   variants.forEach(({ fault }, v) => (one[v] = seen(v, fault.somethingElse && !model.isTight)));
   const pass = cured.length > 0 ? passAfterCure(model.pass, cured) : model.pass;
@@ -91,10 +91,14 @@ export function compileStep(space: HypothesisSpace, step: EvidenceStep, book: Ou
 }
 
 /** The model by which a step's observation is weighed. */
-function modelOfStep({ trial, configuration, after }: EvidenceStep, book: OutcomeModelCache): OutcomeModel {
+function modelOfStep(
+  { trial, configuration, after, misreadProbability }: EvidenceStep,
+  { variants }: HypothesisSpace,
+  book: OutcomeModelCache,
+): OutcomeModel {
   const model = book.modelOf(trial, configuration);
   const last = after === undefined ? -1 : trial.outcomes.findIndex(({ id }) => id === after);
-  return last < 0 ? model : repeatedStart(model, last);
+  return last < 0 ? model : repeatedStart(model, last, { misreadProbability, variants });
 }
 
 /** What one step brings besides the belief after it. */

@@ -109,3 +109,32 @@ test('"not sure" and "could not" are never doubted', () => {
   const log = { machine };
   expect(fitEntries(space, steps, compiledOf(space, steps, log), last(replay(space, steps, log)))).toEqual([]);
 });
+
+const seated: NonNullable<BriefLog['trials']> = [
+  ['start', 'at-memory'],
+  ['look/module-latches/module-1', 'closed'],
+  ['fix/seat-module@module-2', 'works'],
+];
+
+test('a last start that contradicts the repair before it is doubted, one that bears it out is not', () => {
+  const doubtsOf = (outcome: string) =>
+    diagnosisOf({ machine, reported: 'at-memory', trials: [...seated, ['run-under-load', outcome]] }).doubts.map(
+      ({ eventId: id }) => id,
+    );
+  expect(doubtsOf('works')).toEqual([]);
+  expect(doubtsOf('message-fan')[0]).toBe(eventId(4));
+});
+
+test('what leads was repaired last, and the complaint is gone: nothing that speaks against it is doubted', () => {
+  const doubts = diagnosisOf({
+    machine,
+    reported: 'at-memory',
+    trials: [
+      ['start', 'at-memory'],
+      ['look/module-latches/module-2', 'closed'],
+      ['fix/seat-module@module-2', 'works'],
+      ['run-under-load', 'works'],
+    ],
+  }).doubts;
+  expect(doubts).toEqual([]);
+});

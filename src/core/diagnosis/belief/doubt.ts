@@ -1,10 +1,10 @@
 import { falseAlarmsOf, isSilent } from '../../trials';
 import { placementOf } from '../../machine';
-import { isAtPart, type FaultInstance } from '../../faults';
+import { isAtPart, type FaultInstance, type RepairClass } from '../../faults';
 import { filter, type Belief, type CompiledStep } from './belief';
 import type { EvidenceStep } from '../evidence-step';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
-import { observedStart, seemsGone } from './complaint';
+import { isOwnersWord, observedStart, seemsGone } from './complaint';
 import type { Replay } from './replay';
 import { probabilityByFault } from './suspects';
 
@@ -179,13 +179,19 @@ function beforeHandling(
 
 /** So likely mistaken, an entry is named whatever follows from it. Both are tried on flipped logs (docs/benchmarks.md). */
 const surelyMistaken = 0.3;
-/** So likely mistaken, an entry is named at the end of a case if another cause would lead without it. */
-const maybeMistaken = 0.004;
+/**
+ * So likely mistaken, an entry is named at the end of a case if another cause would lead without it, and what leads is
+ * not what was repaired last: then the cure speaks against it.
+ */
+const maybeMistaken = 0.002;
+/** Below this probability several are about as likely, and any entry would put the next of their kind first. */
+const clearLead = 0.4;
 const doubtsNamed = 3;
 
 /**
- * The entries that may be mistaken, likeliest first; at most three. Named is what is likely an error; once the complaint
- * is gone also what holds up the leading repair alone: taken back, another would lead. Surprise alone is no doubt. Never
+ * The entries that may be mistaken, likeliest first, what the owner told after one's own; at most three. Named is what is likely an error; once the complaint
+ * is gone by another repair than the one that leads also what holds that one up: taken back, another would lead. Surprise
+ * alone is no doubt. Never
  * in a log of one entry, where there is nothing else to fit, and never what was sighted, repaired and has gone since.
  */
 export function doubtfulEntries(
@@ -193,15 +199,21 @@ export function doubtfulEntries(
   fits: readonly EntryFit[],
 ): EntryFit[] {
   if (fits.length < 2) return [];
-  const leader = leaderOf(probabilityByFault(space, belief));
+  const probabilities = probabilityByFault(space, belief);
+  const leader = leaderOf(probabilities);
   const fault = space.faults[leader];
-  const least = seemsGone(steps) ? maybeMistaken : surelyMistaken;
+  const leads = (probabilities[leader] ?? 0) >= clearLead;
+  const least = fault && isCuredOtherwise(fault, steps) ? maybeMistaken : surelyMistaken;
   const stepOf = new Map(steps.map((step) => [step.id, step]));
   const candidates = fits.filter(({ eventId, mistaken }) => {
     const step = stepOf.get(eventId);
     return mistaken >= least && !(step && fault && isBornOut(step, fault, steps));
   });
   if (candidates.length === 0) return [];
+  const isTold = ({ eventId }: EntryFit): boolean => {
+    const step = stepOf.get(eventId);
+    return step !== undefined && isOwnersWord(step);
+  };
   const done = steps.filter((_, k) => compiled[k]);
   const at = candidates.map(({ eventId }) => done.findIndex(({ id }) => id === eventId));
   const ways = compiled.filter((one) => one !== null);
@@ -211,16 +223,26 @@ export function doubtfulEntries(
   return candidates
     .filter(
       ({ mistaken }, c) =>
-        mistaken >= surelyMistaken || space.faults[leaders[c] ?? 0]?.repairClass.id !== fault?.repairClass.id,
+        mistaken >= surelyMistaken || isAnother(space.faults[leaders[c] ?? 0]?.repairClass, fault?.repairClass, leads),
     )
-    .sort((a, b) => b.mistaken - a.mistaken)
+    .sort((a, b) => Number(isTold(a)) - Number(isTold(b)) || b.mistaken - a.mistaken)
     .slice(0, doubtsNamed);
+}
+
+/** Another repair, and not just that of a like part where neither leads clearly. */
+const isAnother = (without: RepairClass | undefined, leading: RepairClass | undefined, leads: boolean): boolean =>
+  without?.id !== leading?.id && (leads || without?.repair !== leading?.repair);
+
+/** The complaint is gone, and the last thing that was repaired is not what leads. */
+function isCuredOtherwise({ repairClass }: FaultInstance, steps: readonly EvidenceStep[]): boolean {
+  const last = steps.findLast(({ trial, outcome }) => trial.repair !== null && outcome !== 'could-not');
+  return seemsGone(steps) && last?.trial.repair?.id !== repairClass.id;
 }
 
 /** The cure itself, or a sighting of the fault that is away or repaired, and the complaint has been gone since. */
 function isBornOut(step: EvidenceStep, fault: FaultInstance, steps: readonly EvidenceStep[]): boolean {
   if (!seemsGone(steps)) return false;
-  if (step === steps.findLast((one) => observedStart(one) !== null)) return true;
+  if (step === steps.findLast((one) => observedStart(one) !== null)) return step.outcome === 'works';
   const { observe, part } = step.trial;
   if (observe.kind !== 'look' || !part || !isAtPart(fault, part.id)) return false;
   const isSighted = fault.mode.sightings?.some(({ look, as }) => look === observe.look.id && as === step.outcome);

@@ -20,7 +20,7 @@ const known = (trials: NonNullable<BriefLog['trials']>, id: string) => {
   const { machine, configuration, steps } = state(trials);
   const trial = findTrial(machine, configuration, id);
   if (!trial) throw new Error(`expected the trial ${id}`);
-  return knownAlready(steps)(trial, configurationKey(applyChanges(configuration, trial.changes)));
+  return knownAlready(steps)(trial, configurationKey(applyChanges(configuration, trial.changes))).isKnown;
 };
 
 test('the same start made again is kept with what it showed before', () => {
@@ -46,7 +46,7 @@ test('pressing again tells of faults that come and go, and nothing more of those
     const trials = Array.from({ length: presses }, () => ['start', 'dead'] as const);
     return new Map(diagnosisOf({ reported: 'dead', trials }).suspects.map((s) => [s.fault, s.probability]));
   };
-  const [once, often] = [suspects(1), suspects(6)];
+  const [once, often] = [suspects(1), suspects(9)];
   const ratio = (of: Map<string, number>, fault: string) => (of.get(fault) ?? 0) / (of.get('rocker-off@supply') ?? 1);
   expect(ratio(often, 'supply-dead@supply')).toBeCloseTo(ratio(once, 'supply-dead@supply'), 2);
   expect(ratio(often, 'switch-intermittent@case-switch')).toBeLessThan(

@@ -26,17 +26,29 @@ export function withoutRepeats(steps: readonly EvidenceStep[]): EvidenceStep[] {
   return memory.map(({ step }) => step);
 }
 
+/** What is known of a trial before it is done. */
+export interface KnownAlready {
+  /** Doing it now would look at the same thing again in the same state, or repair the same in vain. */
+  readonly isKnown: boolean;
+  /** What it showed last in this state; null where it was not seen, or may show something else by now. */
+  readonly shown: string | null;
+  /** It was made again in this state already. */
+  readonly isRepeated: boolean;
+}
+
 /**
- * Tells of a trial whether doing it now would look at the same thing again in the same state. `stateKey` is the key of
- * the configuration in which it would be watched. The same start again would tell of faults that come and go, but
- * nobody is asked to press on: it counts when it is done.
+ * Tells of a trial whether it is known already. `stateKey` is the key of the configuration in which it would be watched.
+ * The same start again tells of faults that come and go, and of what was misread; see repeatedStart.
  */
-export function knownAlready(steps: readonly EvidenceStep[]): (trial: Trial, stateKey: string) => boolean {
+export function knownAlready(steps: readonly EvidenceStep[]): (trial: Trial, stateKey: string) => KnownAlready {
   const memory = steps.map((step) => ({ step, key: keyOf(step.trial, configurationKey(step.configuration)) }));
   return (trial, stateKey) => {
     const key = keyOf(trial, stateKey);
-    if (isWork(trial)) return doneInVain(memory, trial, key);
-    return seenBefore(memory, trial, key) !== null;
+    if (isWork(trial)) return { isKnown: doneInVain(memory, trial, key), shown: null, isRepeated: false };
+    const shown = seenBefore(memory, trial, key);
+    const last = memory.findLastIndex((past) => past.key === key && !isSilent(past.step.outcome));
+    const isRepeated = shown !== null && seenBefore(memory.slice(0, last), trial, key) !== null;
+    return { isKnown: shown !== null, shown, isRepeated };
   };
 }
 

@@ -1,6 +1,7 @@
 import { canAct } from '../../faults';
 import type { Machine, Part } from '../../machine';
 import {
+  attemptDoubt,
   expectStart,
   likelihoodOfOwnersWord,
   likelihoodOfSigns,
@@ -42,30 +43,41 @@ function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly Pr
 }
 
 /**
- * A start made again: each fault that comes and goes keeps to what it did, or does otherwise and then alone decides;
- * all others keep what was seen. Written out for one and two faults.
+ * A start made again: in chain order each fault acts or lets the next one decide. One that acts shows what it showed
+ * before, if it acted then, and else its own; what was noted before may have been misread.
  */
 function likelihoodAgain(step: EvidenceStep, machine: Machine, present: readonly PresentFault[]): number {
   const { observe, outcomes } = step.trial;
   const depth = observe.kind === 'start' ? observe.depth : 'start';
   const at = (id: string | undefined) => outcomes.findIndex((outcome) => outcome.id === id);
   const [last, now] = [at(step.after), at(step.outcome)];
-  const { configuration } = step;
+  const { configuration, misreadProbability: m } = step;
   const healthy = expectStart(machine, configuration, [], { depth, trustSpares: true });
+  const spare = attemptDoubt(machine, configuration);
+  /** Probability that this was shown and that was noted. */
+  const shownAndNoted = (shows: ArrayLike<number>, o: number): number => {
+    const bad = spare?.probability ?? 0;
+    const shown = (1 - bad) * (shows[o] ?? 0) + bad * (spare?.shows[o] ?? 0);
+    return shown * (m / outcomes.length + (o === last ? 1 - m : 0));
+  };
+  const noted = (shows: ArrayLike<number>) => outcomes.reduce((sum, _, o) => sum + shownAndNoted(shows, o), 0);
   const firstMissing = Math.min(99, ...missingBreaks(machine, configuration).map(({ link }) => linkIndex(link)));
-  let kept = 1;
+  let through = 1;
   let seen = 0;
   for (const { fault, stops } of present) {
     const s = stopsAt(stops, depth);
     const reached = linkIndex(stops.link) < firstMissing;
-    if (s === 1 || s === 0 || !reached || !canAct(fault, machine, configuration)) continue;
-    const [asStruck, asQuiet] = [s * (stops.shows[last] ?? 0), (1 - s) * (healthy[last] ?? 0)];
-    const struck = asStruck + asQuiet > 0 ? asStruck / (asStruck + asQuiet) : 0;
-    seen += kept * (struck * (1 - s) * (healthy[now] ?? 0) + (1 - struck) * s * (stops.shows[now] ?? 0));
-    kept *= struck * s + (1 - struck) * (1 - s);
+    if (s === 0 || !reached || !canAct(fault, machine, configuration)) continue;
+    const loose = outcomes.map((_, o) =>
+      fault.somethingElse ? 0.8 * (stops.shows[o] ?? 0) + 0.2 / outcomes.length : (stops.shows[o] ?? 0),
+    );
+    const [acted, quiet] = [s * noted(loose), (1 - s) * noted(healthy)];
+    const asBefore = shownAndNoted(loose, now) / noted(loose);
+    seen += (through * s * (acted * asBefore + quiet * (stops.shows[now] ?? 0))) / (acted + quiet);
+    through *= 1 - s;
   }
-  if (now === last) seen += kept;
-  return (1 - step.misreadProbability) * seen + step.misreadProbability / outcomes.length;
+  seen += (through * shownAndNoted(healthy, now)) / noted(healthy);
+  return (1 - m) * seen + m / outcomes.length;
 }
 
 /**

@@ -47,8 +47,8 @@ export interface OutcomeModel {
   /** A spare that is bad itself: the probability, and what it shows whatever else there is. */
   readonly badSpare: { readonly probability: number; readonly shows: Float64Array } | null;
   /**
-   * An unknown fault shows nothing of its own in it: a start made again, which it shows as it did before, and a look that
-   * sees certain faults of one part, of which it is none.
+   * An unknown fault is no looser in it than any other: a start made again, which it shows as it did before, and a look
+   * that sees certain faults of one part, of which it is none.
    */
   readonly isTight?: boolean;
   /** For measurements: density per volt of a reading when variant v decides, or when nothing does (null). */

@@ -1,43 +1,63 @@
-import type { Showing } from './hypothesis-space';
-import { shareOf, type OutcomeModel } from './outcome-model';
+import { unknownKeepsToLook } from './expect-outcomes';
+import type { Showing, Variant } from './hypothesis-space';
+import type { OutcomeModel } from './outcome-model';
 
 /**
- * What the same start shows when it is made again with nothing done in between: the same as before, unless a fault that
- * comes and goes acts otherwise than it did. What the first start said of everything else it does not say twice.
- * `last` is the index of what was seen before. A fault that alone would have shown it by acting, or by not acting, is
- * taken to have done so in that proportion.
+ * What the same start shows when it is made again with nothing done in between: what it really showed before, unless a
+ * fault that comes and goes acts otherwise than it did. What was noted before may have been misread: a cause that could
+ * hardly have shown it takes it for an error, and shows its own the second time. `last` is the index of what was noted.
+ * Each fault is weighed as if it alone had decided the first start.
  */
-export function repeatedStart(model: OutcomeModel, last: number): OutcomeModel {
-  const pass = new Float64Array(model.pass.length).fill(1);
-  const shows = new Array<readonly Showing[]>(pass.length).fill([]);
-  const none = new Float64Array(model.width);
-  none[last] = 1;
-  const deciders: number[] = [];
-  for (const v of model.deciders) {
-    const quiet = model.pass[v] ?? 0;
-    if (quiet === 0) continue;
-    const { stays, otherwise } = again(1 - quiet, model.shows[v] ?? [], model.none, last);
-    if (stays === 1) continue;
-    pass[v] = stays;
-    shows[v] = otherwise;
-    deciders.push(v);
-  }
-  return { ...model, pass, shows, none, deciders: Int32Array.from(deciders), badSpare: null, isTight: true };
+export function repeatedStart(model: OutcomeModel, last: number, watching: Watching): OutcomeModel {
+  const made = madeFrom.get(model) ?? new Map<number, OutcomeModel>();
+  madeFrom.set(model, made);
+  const known = made.get(last) ?? repeat(model, last, watching);
+  made.set(last, known);
+  return known;
 }
 
-function again(stopProbability: number, showings: readonly Showing[], none: Float64Array, last: number) {
-  const asStopped = stopProbability * shareOf(showings, last);
-  const asQuiet = (1 - stopProbability) * (none[last] ?? 0);
-  const stopped = asStopped + asQuiet > 0 ? asStopped / (asStopped + asQuiet) : 0;
-  const stays = stopped * stopProbability + (1 - stopped) * (1 - stopProbability);
-  const turnsQuiet = stopped * (1 - stopProbability);
-  const turnsStopping = (1 - stopped) * stopProbability;
-  const probabilities = none.map((probability) => probability * turnsQuiet);
-  for (const { outcome, probability } of showings)
-    probabilities[outcome] = (probabilities[outcome] ?? 0) + probability * turnsStopping;
-  const total = turnsQuiet + turnsStopping;
-  const otherwise = [...probabilities.entries()].flatMap(([outcome, probability]) =>
-    probability > 0 ? [{ outcome, probability: probability / total }] : [],
-  );
-  return { stays, otherwise };
+interface Watching {
+  readonly misreadProbability: number;
+  readonly variants: readonly Variant[];
 }
+
+/** Starts are all watched by the same eyes, so that a model and what it showed say all. */
+const madeFrom = new WeakMap<OutcomeModel, Map<number, OutcomeModel>>();
+
+function repeat(model: OutcomeModel, last: number, { misreadProbability, variants }: Watching): OutcomeModel {
+  const { width, badSpare } = model;
+  const read = (outcome: number) => (outcome === last ? 1 - misreadProbability : 0) + misreadProbability / width;
+  /** How probable it was to note what was noted, by what the start really showed. */
+  const noted = (shown: ArrayLike<number>): Float64Array =>
+    Float64Array.from({ length: width }, (_, o) => {
+      const spare = badSpare ? badSpare.probability * (badSpare.shows[o] ?? 0) : 0;
+      return ((1 - (badSpare?.probability ?? 0)) * (shown[o] ?? 0) + spare) * read(o);
+    });
+  const quiet = noted(model.none);
+  const quietMass = sumOf(quiet);
+  const shows = new Array<readonly Showing[]>(model.pass.length).fill([]);
+  for (const v of model.deciders) {
+    const own = model.shows[v] ?? [];
+    const through = model.pass[v] ?? 0;
+    const isUnknown = variants[v]?.fault.somethingElse === true;
+    // Where it always acts, and can show but one thing, that is what it shows again.
+    if (own.length === 1 && through === 0 && !isUnknown && !badSpare) {
+      shows[v] = own;
+      continue;
+    }
+    const afresh = new Float64Array(width);
+    for (const { outcome, probability } of own) afresh[outcome] = probability;
+    const anyhow = isUnknown ? 1 - unknownKeepsToLook : 0;
+    const acted = noted(afresh.map((probability) => (1 - anyhow) * probability + anyhow / width));
+    const actedMass = sumOf(acted);
+    const before = (1 - through) * actedMass;
+    const didAct = before / (before + through * quietMass);
+    shows[v] = showing(afresh.map((fresh, o) => didAct * ((acted[o] ?? 0) / actedMass) + (1 - didAct) * fresh));
+  }
+  return { ...model, shows, none: quiet.map((mass) => mass / quietMass), badSpare: null, isTight: true };
+}
+
+const sumOf = (values: Float64Array): number => values.reduce((sum, value) => sum + value, 0);
+
+const showing = (probabilities: Float64Array): Showing[] =>
+  [...probabilities.entries()].flatMap(([outcome, probability]) => (probability > 0 ? [{ outcome, probability }] : []));

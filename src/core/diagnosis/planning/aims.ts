@@ -2,8 +2,8 @@ import { isAtPart, type FaultInstance } from '../../faults';
 import { linkIndex, type LinkId, type StartOutcome } from '../../startup';
 import type { Trial } from '../../trials';
 
-/** The links whose faults a trial is about: those it fixes, notices, measures or takes away. */
-export function aimsOf(trial: Trial, faults: readonly FaultInstance[]): Set<LinkId> {
+/** The faults that a trial is about: those it fixes, notices, measures or takes away. */
+function concernOf(trial: Trial, faults: readonly FaultInstance[]): FaultInstance[] {
   const { observe } = trial;
   const concerns = (fault: FaultInstance): boolean => {
     if (trial.repair) return fault.repairClass.id === trial.repair.id;
@@ -13,7 +13,13 @@ export function aimsOf(trial: Trial, faults: readonly FaultInstance[]): Set<Link
       return fault.mode.readings?.some(({ quantity }) => quantity === observe.quantity.id) ?? false;
     return true;
   };
-  const links = new Set(faults.filter(concerns).map(({ link }) => link));
+  return faults.filter(concerns);
+}
+
+/** The links whose faults a trial is about. */
+export function aimsOf(trial: Trial, faults: readonly FaultInstance[]): Set<LinkId> {
+  const { observe } = trial;
+  const links = new Set(concernOf(trial, faults).map(({ link }) => link));
   if (observe.kind === 'look' && observe.look.passes) links.add(observe.look.passes.link);
   return links;
 }
@@ -39,13 +45,27 @@ const lastAtFault: Readonly<Record<StartOutcome, LinkId>> = {
   works: 'load',
 };
 
-const firstAims = new WeakMap<readonly FaultInstance[], Map<string, number>>();
+interface Aims {
+  /** Index of the first link that it is about. */
+  readonly first: number;
+  /** How the faults that it is about may show. */
+  readonly shown: ReadonlySet<string>;
+}
 
-/** Whether a trial is only about links that a start did not reach, so that it could not explain what was seen. */
+const knownAims = new WeakMap<readonly FaultInstance[], Map<string, Aims>>();
+
+/**
+ * Whether a trial is only about links that a start did not reach, so that it could not explain what was seen. A fault of
+ * a later link that may show just so is no such.
+ */
 export function comesLater(trial: Trial, faults: readonly FaultInstance[], outcome: StartOutcome): boolean {
-  const known = firstAims.get(faults) ?? new Map<string, number>();
-  firstAims.set(faults, known);
-  const first = known.get(trial.id) ?? Math.min(...[...aimsOf(trial, faults)].map(linkIndex), linkIndex('load') + 1);
-  known.set(trial.id, first);
-  return first <= linkIndex('load') && first > linkIndex(lastAtFault[outcome]);
+  const known = knownAims.get(faults) ?? new Map<string, Aims>();
+  knownAims.set(faults, known);
+  const aims = known.get(trial.id) ?? {
+    first: Math.min(...[...aimsOf(trial, faults)].map(linkIndex), linkIndex('load') + 1),
+    shown: new Set(concernOf(trial, faults).flatMap(({ mode }) => mode.presentations.map(({ as }) => as))),
+  };
+  known.set(trial.id, aims);
+  const isLater = aims.first <= linkIndex('load') && aims.first > linkIndex(lastAtFault[outcome]);
+  return isLater && !aims.shown.has(outcome);
 }

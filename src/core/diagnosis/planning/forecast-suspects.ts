@@ -83,7 +83,8 @@ function jointByFault(space: HypothesisSpace, belief: Belief, { model, pass }: W
   const { faultIndex } = factsOf(variants);
   const all = faults.length;
   const rows = createRows(all + 1 + Math.max(0, ...partOf) + 1, model);
-  // By variant: with what weight it decides beside any first fault.
+  const { quiet, mass } = rows;
+  // By variant: with what weight it decides beside others.
   const decidesSecond = new Float64Array(variants.length);
   for (let a = 0; a < variants.length; a++) {
     const own = faultIndex[a] ?? 0;
@@ -97,12 +98,22 @@ function jointByFault(space: HypothesisSpace, belief: Belief, { model, pass }: W
       const p = probabilities[h] ?? 0;
       if (p < beyondCounting) continue;
       const b = second[h] ?? 0;
+      const onward = pass[b] ?? 1;
+      const beside = faultIndex[b] ?? 0;
+      whole += p;
+      // What neither of them decides is most of all, and the same for both.
+      if (through === 1 && onward === 1) {
+        still += p;
+        quiet[beside] = (quiet[beside] ?? 0) + p;
+        mass[beside] = (mass[beside] ?? 0) + p;
+        if (partOf[own] === partOf[beside]) rows.leave(all + 1 + (partOf[own] ?? 0), p, p);
+        continue;
+      }
       const isMoved = isTouched || touched[b] === 1;
       const both = isMoved ? p * (stillThere[4 * h + 3] ?? 0) : p;
       const byA = (isMoved ? both + p * (stillThere[4 * h + 1] ?? 0) : p) * (1 - through);
-      const byB = (isMoved ? both * through + p * (stillThere[4 * h + 2] ?? 0) : p * through) * (1 - (pass[b] ?? 1));
+      const byB = (isMoved ? both * through + p * (stillThere[4 * h + 2] ?? 0) : p * through) * (1 - onward);
       const rest = p - byA - byB;
-      const beside = faultIndex[b] ?? 0;
       if (byA > 0) rows.decide(beside, a, byA);
       if (byB > 0) {
         rows.decide(own, b, byB);
@@ -118,7 +129,6 @@ function jointByFault(space: HypothesisSpace, belief: Belief, { model, pass }: W
       }
       decides += byA;
       still += rest;
-      whole += p;
     }
     const isKnown = variants[a]?.fault.somethingElse === false;
     for (const row of isKnown ? [own, all] : [own]) {

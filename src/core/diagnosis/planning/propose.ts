@@ -1,4 +1,11 @@
-import { misreadProbabilityOf, type Trial } from '../../trials';
+import {
+  APART_MINUTES,
+  apartAfter,
+  misreadProbabilityOf,
+  takenApartFor,
+  type TakenApart,
+  type Trial,
+} from '../../trials';
 import type { DiagnosisInput } from '../evidence-step';
 import { entropyBits } from './information';
 import {
@@ -9,6 +16,7 @@ import {
   type TrialForecast,
 } from './joint-probabilities';
 import { lazy } from '../model/lazy';
+import { repeatedStart } from '../model/repeated-start';
 import type { ActiveHypotheses } from './active-hypotheses';
 import type { ReadyTrial } from '../model/outcome-model-cache';
 import type { Replay } from '../belief/replay';
@@ -34,6 +42,8 @@ export interface Proposal {
   /** Why it is not proposed now; see whatBlocks. */
   readonly blocked: string | null;
   readonly watched: ReadyTrial['watched'];
+  /** A start that was made before, with nothing done since. */
+  readonly isAgain?: boolean;
 }
 
 /** Everything that can be proposed, and the means to look closer at one trial. */
@@ -58,13 +68,14 @@ export function planTrials(
 ): Plan {
   const scratch = new JointScratch();
   const ready = book.trialsIn(input.configuration);
-  const joint = ({ trial, watched }: ReadyTrial): JointProbabilities => {
+  const joint = ({ trial, watched }: Pick<ReadyTrial, 'trial' | 'watched'>): JointProbabilities => {
     const { model, pass } = watched();
     return jointProbabilities(live, model, pass, misreadProbabilityOf(trial), scratch);
   };
   const known = knownAlready(input.steps);
   const weightOf = new Map(live.classIds.map((id, row) => [id, live.classWeights[row] ?? 0]));
   const blocks = whatBlocks(input, space.faults);
+  const apart = apartAfter(input.steps);
   const isOpen = input.caseOpen || input.configuration.surface === 'bench';
   const plain = new Map(
     ready
@@ -76,16 +87,22 @@ export function planTrials(
   const plainAs = (one: ReadyTrial) => (curesNothing(one) ? (plain.get(startKey(one))?.() ?? null) : null);
   const weighed = ready.map((one): Proposal => {
     const { trial, stateKey, watched } = one;
-    const minutes = isOpen ? one.minutesOpen : one.minutesClosed;
+    const spared = sparedMinutes(trial, apart);
+    const minutes = (isOpen ? one.minutesOpen : one.minutesClosed) - spared;
     const blocked = blocks(trial);
     const lacks = lacksOf(trial, input);
-    const isKnown = known(trial, stateKey);
+    const { isKnown, shown, isRepeated } = known(trial, stateKey);
     const isVain = trial.repair !== null && (weightOf.get(trial.repair.id) ?? 0) < tooUnlikelyToRepair;
     if (blocked !== null || trial.commits || isVain || (isKnown && !isPlain(trial)))
       return { trial, minutes, bits: 0, bitsIfNew: 0, forecast: isVain ? plainAs(one) : null, lacks, blocked, watched };
     const forecast = forecastTrial(joint(one));
-    const bits = isKnown ? 0 : forecast.bits;
-    return { trial, minutes, bits, bitsIfNew: forecast.bits, forecast, lacks, blocked, watched };
+    const { bits: bitsIfNew } = forecast;
+    if (shown === null || shown === 'works' || isRepeated)
+      return { trial, minutes, bits: shown === null ? bitsIfNew : 0, bitsIfNew, forecast, lacks, blocked, watched };
+    const again = watchedAgain(one, shown, space);
+    const repeated = forecastTrial(joint({ trial, watched: again }));
+    const bits = repeated.bits < worthRepeating ? 0 : repeated.bits;
+    return { trial, minutes, bits, bitsIfNew, forecast: repeated, lacks, blocked, watched: again, isAgain: true };
   });
   const proposals = withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
   const byTrial = new Map(ready.map((one) => [one.trial, one]));
@@ -96,6 +113,30 @@ export function planTrials(
   };
   return { live, openBits: entropyBits(live.classWeights), proposals, jointOf };
 }
+
+/**
+ * So much, in bits, must a start tell that was made before: then it did not fit, and was perhaps misread. One that worked
+ * is not made again for this: that it works every time is counted, or seen under load.
+ */
+const worthRepeating = 0.25;
+
+/** A start that is made again with nothing done since it showed something. */
+function watchedAgain(
+  { trial, watched }: ReadyTrial,
+  shown: string,
+  { variants }: Replay['space'],
+): ReadyTrial['watched'] {
+  const last = trial.outcomes.findIndex(({ id }) => id === shown);
+  const misreadProbability = misreadProbabilityOf(trial);
+  return lazy(() => {
+    const { model, pass } = watched();
+    return { model: repeatedStart(model, last, { misreadProbability, variants }), pass };
+  });
+}
+
+/** What the last trial took apart, and nobody has put together since, this one need not take apart again. */
+const sparedMinutes = (trial: Trial, apart: ReadonlySet<TakenApart>): number =>
+  apart.size === 0 ? 0 : takenApartFor(trial).reduce((sum, one) => sum + (apart.has(one) ? APART_MINUTES[one] : 0), 0);
 
 /** What a trial needs that is not at hand. */
 export function lacksOf({ tools, spares }: Trial, { lacking }: Pick<DiagnosisInput, 'lacking'>): string[] {

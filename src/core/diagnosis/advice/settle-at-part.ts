@@ -1,0 +1,56 @@
+import { applyChanges, isOriginalIn, type Configuration } from '../../machine';
+import type { RepairClass } from '../../faults';
+import { formatTrialId } from '../../trials';
+import { openProposals } from '../planning/order-by-strategy';
+import { planTrials, type Plan, type Proposal } from '../planning/propose';
+import { canBeDone, type Advice, type Situation } from './situation';
+
+/** From this probability on another repair of the same part is worth telling apart from the likeliest. */
+const worthTellingApart = 0.03;
+/** So much, in bits, must a look at the part tell. */
+const worthLooking = 0.1;
+
+/**
+ * A swap blames a part, and does not say what is wrong with it. Before something is bought, erased or written: what tells
+ * the repairs of that part apart, with the part put back for it if it is away. Null where nothing does.
+ */
+export function settleAtPart(situation: Situation, repairClass: RepairClass): Advice | null {
+  const { input, known, plan, repairs } = situation;
+  const { part, id } = repairClass;
+  const hasRival = repairs.some(
+    (other) =>
+      other.repairClass.part.id === part.id &&
+      other.repairClass.id !== id &&
+      other.repairClass.repair !== 'look-deeper' &&
+      other.probability >= worthTellingApart,
+  );
+  if (!hasRival) return null;
+  if (isOriginalIn(input.configuration, part.id)) {
+    const test = tellingApart(plan, input.configuration, repairClass);
+    return test && { kind: 'test', trialId: test.trial.id, why: test.trial.purpose };
+  }
+  const trialId = formatTrialId({ kind: 'back', part: part.id });
+  const back = plan.proposals.find(({ trial }) => trial.id === trialId);
+  if (!back || !canBeDone({ plan }, trialId)) return null;
+  const configuration = applyChanges(input.configuration, back.trial.changes);
+  const then = planTrials({ ...input, configuration, caseOpen: true }, known.live(), known);
+  const test = tellingApart(then, configuration, repairClass);
+  return test && { kind: 'test', trialId, why: `Put it back: “${test.trial.title}” can settle what is wrong with it.` };
+}
+
+/** A look is taken before another repair is tried for as long as it tells half as much a minute. */
+const repairOverLook = 2;
+
+/** The most telling a minute: a look at the part as it is, or another repair of it that may be tried. */
+function tellingApart(plan: Plan, now: Configuration, { part, id }: RepairClass): Proposal | null {
+  const open = openProposals(plan).filter(({ bits }) => bits >= worthLooking);
+  const look = open.find(
+    ({ trial }) =>
+      trial.part?.id === part.id && trial.observe.kind !== 'start' && !trial.repair && isOriginalIn(now, part.id),
+  );
+  const attempt = open.find(({ trial }) => trial.repair?.part.id === part.id && trial.repair.id !== id);
+  if (!look || !attempt) return look ?? attempt ?? null;
+  return rateOf(attempt) > repairOverLook * rateOf(look) ? attempt : look;
+}
+
+const rateOf = ({ bits, minutes }: Proposal): number => bits / minutes;
