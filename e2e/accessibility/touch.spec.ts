@@ -24,11 +24,18 @@ for (const [name, path] of views)
         const others = [element.closest('label'), isSpread ? (element as HTMLElement).offsetParent : null];
         return [element, ...others].flatMap((one) => (one ? [one.getBoundingClientRect()] : []));
       };
+      /** Hidden from the eye and kept for screen readers: it stands in a box of one pixel. */
+      const isClipped = (element: Element): boolean => {
+        for (let box = element.parentElement; box; box = box.parentElement)
+          if (box.clientWidth <= 1 && box.clientHeight <= 1 && getComputedStyle(box).overflow === 'hidden') return true;
+        return false;
+      };
       const inText = (element: Element) => element.tagName === 'A' && getComputedStyle(element).display === 'inline';
       return (
         targets
           // What a sheet has for screen readers alone is for nobody's finger.
-          .filter((element) => isShown(element) && !inText(element) && !element.matches('button[aria-label=Dismiss]'))
+          .filter((element) => isShown(element) && !inText(element) && !isClipped(element))
+          .filter((element) => !element.matches('button[aria-label=Dismiss]'))
           .map((element) => ({ element, boxes: boxesOf(element) }))
           .filter(({ boxes }) => boxes.every(({ width, height }) => width < least - 0.5 || height < least - 0.5))
           .filter(({ boxes }) => boxes.some(({ width, height }) => width > 1 && height > 1))

@@ -41,7 +41,15 @@ const together = (page: Page) => page.getByRole('region', { name: 'What they say
 /** Presses a light in the picture, its place given in the pixels of the film. */
 async function markAt(page: Page, x: number, y: number): Promise<void> {
   const picture = page.getByRole('application', { name: /^Picture/ });
-  const box = await picture.boundingBox();
+  // It takes the shape of the film once the first frame is there.
+  let box = await picture.boundingBox();
+  await expect
+    .poll(async () => {
+      const before = box;
+      box = await picture.boundingBox();
+      return box !== null && box.height > 50 && JSON.stringify(box) === JSON.stringify(before);
+    })
+    .toBe(true);
   if (!box) throw new Error('expected the picture to be shown');
   await picture.click({ position: { x: (box.width * x) / 160, y: (box.height * y) / 120 } });
 }

@@ -26,6 +26,11 @@ const Frame = styled.main`
   overflow: auto;
   padding: 1rem;
 `;
+const Title = styled.h1`
+  max-width: 80rem;
+  margin: 0 auto 0.4rem;
+  font-size: 1.25rem;
+`;
 const Columns = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
@@ -58,6 +63,7 @@ export function CasePartsPage() {
       onLeave={() => void navigate(`/cases/${id}`)}
     >
       <Frame>
+        <Title>Parts and money</Title>
         <Columns>
           <div>
             {isProving(logged) && <PartsListPanel caseId={id} state={logged} />}
