@@ -9,10 +9,11 @@ import type { OutcomeModel } from './outcome-model';
  * Each fault is weighed as if it alone had decided the first start.
  */
 export function repeatedStart(model: OutcomeModel, last: number, watching: Watching): OutcomeModel {
-  const made = madeFrom.get(model) ?? new Map<number, OutcomeModel>();
+  const made = madeFrom.get(model) ?? new Map<string, OutcomeModel>();
   madeFrom.set(model, made);
-  const known = made.get(last) ?? repeat(model, last, watching);
-  made.set(last, known);
+  const key = `${last} ${watching.misreadProbability}`;
+  const known = made.get(key) ?? repeat(model, last, watching);
+  made.set(key, known);
   return known;
 }
 
@@ -21,8 +22,8 @@ interface Watching {
   readonly variants: readonly Variant[];
 }
 
-/** Starts are all watched by the same eyes, so that a model and what it showed say all. */
-const madeFrom = new WeakMap<OutcomeModel, Map<number, OutcomeModel>>();
+/** By model: what was made of it, by what it showed and whose eyes those were. */
+const madeFrom = new WeakMap<OutcomeModel, Map<string, OutcomeModel>>();
 
 function repeat(model: OutcomeModel, last: number, { misreadProbability, variants }: Watching): OutcomeModel {
   const { width, badSpare } = model;
