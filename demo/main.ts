@@ -13,7 +13,14 @@ import { loadDemo, loadDemoBoards, loadDemoShelf } from './load-demo';
 import { loadDemoPhotos } from './load-photos';
 import { demoShop } from './people';
 
-const demoRates = { currency: 'EUR', hour: '46', taxPercent: '19', stepMinutes: 15, onPartsPercent: '10' };
+const demoRates = {
+  currency: 'EUR',
+  hour: '46',
+  taxPercent: '19',
+  stepMinutes: 15,
+  onPartsPercent: '10',
+  partPrices: { keyboard: '12.50', fan: '9.80' },
+};
 
 /** The program with the demo in it: loaded through the same services as requests, then served. */
 async function prepareDemo(pool: pg.Pool) {

@@ -11,8 +11,15 @@ async function setRates(page: Page, url: string): Promise<void> {
   await expect(page.getByText('expected an amount with at most two decimals, for instance 12.50')).toBeVisible();
   await page.getByLabel('An hour of work').fill('50');
   await page.getByLabel('Tax, %').fill('20');
+  await page.getByLabel('Supply', { exact: true }).fill('79,9x');
+  await page.getByRole('button', { name: 'Save the rates' }).click();
+  await expect(page.getByText('expected an amount with at most two decimals, for instance 12.50')).toBeVisible();
+  await page.getByLabel('Supply', { exact: true }).fill('79,90');
   await page.getByRole('button', { name: 'Save the rates' }).click();
   await expect(page.getByText('Saved.')).toBeVisible();
+  await page.reload();
+  await page.getByRole('radio', { name: 'Rules' }).click();
+  await expect(page.getByLabel('Supply', { exact: true })).toHaveValue('79.90');
 }
 
 test('work, parts and a deposit become a bill; an estimate is given, and the limit is watched', async ({

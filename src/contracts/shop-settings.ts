@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { PRICED_KINDS } from '../core/faults';
 import { amountSchema } from './part-events';
 
 const percentSchema = z
@@ -18,8 +19,16 @@ export const shopSettingsSchema = z.strictObject({
       taxPercent: percentSchema,
       stepMinutes: z.number().int().min(1).max(120),
       onPartsPercent: percentSchema,
+      partPrices: z.partialRecord(z.enum(PRICED_KINDS), amountSchema).default({}),
     })
-    .default({ currency: 'EUR', hour: '0', taxPercent: '0', stepMinutes: 15, onPartsPercent: '0' }),
+    .default({
+      currency: 'EUR',
+      hour: '0',
+      taxPercent: '0',
+      stepMinutes: 15,
+      onPartsPercent: '0',
+      partPrices: {},
+    }),
 });
 
 export type ShopSettings = z.infer<typeof shopSettingsSchema>;

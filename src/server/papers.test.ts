@@ -3,6 +3,7 @@ import { createHash } from 'node:crypto';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { shopSettingsSchema } from '../contracts';
 import { eventsOf } from '../core/casework/testing-log';
 import { createTestServer, type TestServer } from './testing-server';
 
@@ -84,6 +85,19 @@ test('the technical record has every entry, the evidence, who accepted what, and
   for (const words of ['Check the rocker switch of the supply', 'It is at O', 'dB', 'Accepted as open by'])
     expect(text).toContain(words);
   expect(text.replaceAll(' ', '')).toContain(file.chain.at(-1)?.hash);
+});
+
+test('the price list of the shop is kept by kind of part, said in the audit, and takes no kind that nobody knows', async () => {
+  const lead = server.as('lead');
+  const { rates } = shopSettingsSchema.parse({});
+  const put = (partPrices: object) => lead.put('/api/shop/settings').send({ rates: { ...rates, partPrices } });
+  await put({ supply: '79.90' }).expect(200);
+  const { body: settings } = await lead.get('/api/shop/settings').expect(200);
+  expect(settings).toMatchObject({ rates: { partPrices: { supply: '79.90' } } });
+  const { body: audit } = await lead.get('/api/audit').expect(200);
+  expect(JSON.stringify(audit)).toContain('"price of supply":"79.90"');
+  await put({ teapot: '1' }).expect(422);
+  await put({ supply: '79.901' }).expect(422);
 });
 
 test('bill, estimate, ticket and return evidence say what they are for', async () => {

@@ -162,6 +162,7 @@ function viewSuspect(
       title: fault.repairClass.title,
       minutes: fault.repairClass.minutes,
       price: fault.repairClass.price,
+      buys: fault.repairClass.buys,
     },
     confirmation: cure && isProvenByCount(cure) ? 'proven' : confirmationFrom(turns),
     cure,

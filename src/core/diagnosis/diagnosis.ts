@@ -1,3 +1,4 @@
+import type { RepairClass } from '../faults';
 import type { PartKind } from '../machine';
 import type { CautionId, OutcomeOption, RecommendedWait } from '../trials';
 import type { AdviceKind } from './advice/situation';
@@ -58,7 +59,7 @@ export interface SuspectView {
   readonly somethingElse: boolean;
   /** It was repaired, and the complaint stayed: another fault is there as well. */
   readonly isRepaired: boolean;
-  readonly repair: { readonly id: string; readonly title: string; readonly minutes: number; readonly price: number };
+  readonly repair: Pick<RepairClass, 'id' | 'title' | 'minutes' | 'price' | 'buys'>;
   readonly confirmation: Confirmation;
   /** Turns of away, back, away that the log has made for its repair, 0 to 4 and on. */
   readonly proofTurns: number;

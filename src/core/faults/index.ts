@@ -1,8 +1,8 @@
 export { CIRCUMSTANCES } from './fault-mode';
 export type { Presentation, Circumstance, FaultMode } from './fault-mode';
 export { FAULT_MODES } from './catalogue';
-export { REPAIRS, repairOf } from './repair';
-export type { PriceClass, Repair, RepairId, RepairStake } from './repair';
+export { PART_PRICES, PRICED_KINDS, REPAIRS, repairOf } from './repair';
+export type { PriceClass, PricedKind, Repair, RepairId, RepairStake } from './repair';
 export { formatFaultId, formatRepairClassId, parseFaultId, parseRepairClassId, renameBeforePart } from './fault-id';
 export type { FaultRef, RepairClassRef } from './fault-id';
 export { instantiateFaults, isAtPart, repairClassOf } from './instantiate';

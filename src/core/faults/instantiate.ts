@@ -3,7 +3,7 @@ import { LINKS, linkIndex, type LinkId } from '../startup';
 import { FAULT_MODES } from './catalogue';
 import { formatFaultId, formatRepairClassId } from './fault-id';
 import { judged, type Presentation, type Circumstance, type FaultMode } from './fault-mode';
-import { PART_PRICES, repairOf, type RepairId } from './repair';
+import { isPriced, PART_PRICES, repairOf, type PricedKind, type RepairId } from './repair';
 
 /** Faults repaired by the same repair on the same part. */
 export interface RepairClass {
@@ -14,6 +14,8 @@ export interface RepairClass {
   readonly minutes: number;
   /** In the shop's currency. */
   readonly price: number;
+  /** The kind of part that is bought for it; null where none is. */
+  readonly buys: PricedKind | null;
 }
 
 /** One fault mode at one part of one machine. */
@@ -50,7 +52,8 @@ const fill = (template: string, part: Part): string => {
 /** The repair class of a repair on a part. */
 export function repairClassOf(id: RepairId, part: Part): RepairClass {
   const repair = repairOf(id);
-  const price = repair.price === 'part' ? (PART_PRICES[part.kind] ?? 0) : repair.price === 'small' ? smallPrice : 0;
+  const buys = repair.price === 'part' && isPriced(part.kind) ? part.kind : null;
+  const price = buys ? PART_PRICES[buys] : repair.price === 'small' ? smallPrice : 0;
   return {
     id: formatRepairClassId({ repair: id, part: part.id }),
     repair: id,
@@ -58,6 +61,7 @@ export function repairClassOf(id: RepairId, part: Part): RepairClass {
     title: fill(repair.title, part),
     minutes: repair.minutes,
     price,
+    buys,
   };
 }
 

@@ -153,6 +153,7 @@ export const REPAIRS = {
     price: 'nothing',
     stake: 'for-good',
   },
+  // The owner has to be reached for it.
   'enter-recovery-key': free('Have the owner enter the recovery key of {part}', 15),
   'separate-leads': free('Power {part} from two separate leads', 5),
   'clean-cooling': {
@@ -181,7 +182,7 @@ export type RepairId = keyof typeof REPAIRS;
 export const repairOf = (id: RepairId): Repair => REPAIRS[id];
 
 /** Usual price of a part in the shop's currency: engineering judgement, until the shop writes down its own. */
-export const PART_PRICES: Readonly<Partial<Record<PartKind, number>>> = {
+export const PART_PRICES = {
   cord: 6,
   supply: 70,
   adapter: 45,
@@ -200,4 +201,11 @@ export const PART_PRICES: Readonly<Partial<Record<PartKind, number>>> = {
   'front-audio': 8,
   drive: 60,
   fan: 12,
-};
+} as const satisfies Partial<Record<PartKind, number>>;
+
+/** A kind of part that has a price. */
+export type PricedKind = keyof typeof PART_PRICES;
+
+export const PRICED_KINDS = Object.keys(PART_PRICES) as PricedKind[];
+
+export const isPriced = (kind: PartKind): kind is PricedKind => kind in PART_PRICES;

@@ -2,7 +2,14 @@ import { decide, type Rates } from '.';
 import { diagnoseCase, type Worth } from '../casework';
 import { stateOf } from '../casework/testing-log';
 
-const rates: Rates = { currency: 'EUR', hour: '60', taxPercent: '20', stepMinutes: 15, onPartsPercent: '0' };
+const rates: Rates = {
+  currency: 'EUR',
+  hour: '60',
+  taxPercent: '20',
+  stepMinutes: 15,
+  onPartsPercent: '0',
+  partPrices: {},
+};
 const state = stateOf({
   reported: 'dead',
   trials: [

@@ -55,7 +55,7 @@ export function decide(
   const { low, high } = costAhead(diagnosis, rates);
   const another = worth.another === undefined ? null : new Big(worth.another);
   const options = [
-    option('repair', [low, high], repairDays(diagnosis, worth), repairWords(diagnosis, worth, high)),
+    option('repair', [low, high], repairDays(diagnosis, worth, rates), repairWords(diagnosis, worth, high)),
     option(
       'return-under-warranty',
       [new Big(0), new Big(0)],
@@ -91,10 +91,14 @@ const byCost = (a: DecisionOption, b: DecisionOption): number =>
   middle(a) - middle(b);
 
 /** Nothing to wait for where no part is needed; else until it comes, and the bench. */
-function repairDays(diagnosis: Diagnosis, { partDays = usual.partDays }: Worth): readonly [number, number] {
-  const ways = waysToEnd(diagnosis).filter(({ probability }) => probability > 0.02);
-  const needs = ways.some(({ price }) => price > 0);
-  const mayDoWithout = ways.some(({ price }) => price === 0);
+function repairDays(
+  diagnosis: Diagnosis,
+  { partDays = usual.partDays }: Worth,
+  rates: Rates,
+): readonly [number, number] {
+  const ways = waysToEnd(diagnosis, rates).filter(({ probability }) => probability > 0.02);
+  const needs = ways.some(({ price }) => price.gt(0));
+  const mayDoWithout = ways.some(({ price }) => price.eq(0));
   return [
     needs && !mayDoWithout ? partDays + usual.bench : usual.bench,
     needs ? partDays + 2 * usual.bench : usual.bench,
@@ -118,7 +122,7 @@ function repairWords({ suspects }: Diagnosis, { value }: Worth, most: Big): stri
 
 /** The price of the part, without tax, at which repair and another machine cost the same. */
 function breakEvenOf(diagnosis: Diagnosis, another: Big, rates: Rates): Amount {
-  const minutes = waysToEnd(diagnosis).reduce((sum, way) => sum + way.probability * way.minutes, 0);
+  const minutes = waysToEnd(diagnosis, rates).reduce((sum, way) => sum + way.probability * way.minutes, 0);
   const left = another.minus(withTax(workOf(minutes, rates), rates));
   // A part of 100 is billed at this.
   const hundred = withTax(new Big(100).plus(rates.onPartsPercent), rates);

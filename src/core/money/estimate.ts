@@ -33,13 +33,14 @@ export const workOf = (minutes: number, { hour }: Rates): Big => new Big(hour).t
 
 /**
  * What is still to be paid until the machine is right, from the engine's odds: for each repair that may be the right one
- * its part and its minutes. Usual prices and minutes, so it is a guide for the words with the owner and no promise.
+ * its part, by the price list of the shop, and its minutes. Usual prices and minutes, so it is a guide for the words with
+ * the owner and no promise.
  */
 export function costAhead(diagnosis: Diagnosis, rates: Rates): CostAhead {
-  const ways = waysToEnd(diagnosis)
+  const ways = waysToEnd(diagnosis, rates)
     .map(({ probability, price, minutes }) => ({
       probability,
-      cost: new Big(price).times(new Big(100).plus(rates.onPartsPercent)).div(100).plus(workOf(minutes, rates)),
+      cost: price.times(new Big(100).plus(rates.onPartsPercent)).div(100).plus(workOf(minutes, rates)),
     }))
     .sort((a, b) => a.cost.cmp(b.cost));
   const at = (share: number): Big => {
@@ -67,18 +68,24 @@ const isOver: readonly Diagnosis['advice']['kind'][] = ['verify', 'close', 'noth
 const aroundMinutes = 15;
 
 /** The repairs that may be the right one, with what each costs; what is right already costs only its last check. */
-export function waysToEnd({ suspects, repairs, rightProbability, advice }: Diagnosis) {
+export function waysToEnd(
+  { suspects, repairs, rightProbability, advice }: Diagnosis,
+  { partPrices }: Pick<Rates, 'partPrices'>,
+) {
   const costs = new Map(suspects.map(({ repair }) => [repair.id, repair]));
   // A spare that helps is no repair: only where nothing is left to be done may it be right as it stands.
   const right = isOver.includes(advice.kind) ? rightProbability : 0;
   const open = 1 - right;
   const sum = repairs.reduce((total, { probability }) => total + probability, 0);
   return [
-    { probability: right, price: 0, minutes: aroundMinutes },
-    ...repairs.map(({ repair, probability }) => ({
-      probability: sum > 0 ? (open * probability) / sum : 0,
-      price: costs.get(repair)?.price ?? 0,
-      minutes: aroundMinutes + (costs.get(repair)?.minutes ?? 0),
-    })),
+    { probability: right, price: new Big(0), minutes: aroundMinutes },
+    ...repairs.map(({ repair, probability }) => {
+      const { buys = null, price = 0, minutes = 0 } = costs.get(repair) ?? {};
+      return {
+        probability: sum > 0 ? (open * probability) / sum : 0,
+        price: new Big((buys && partPrices[buys]) ?? price),
+        minutes: aroundMinutes + minutes,
+      };
+    }),
   ];
 }

@@ -13,7 +13,14 @@ import {
 import { diagnoseCase, foldCase, foldOn, type CaseState, type EventBody } from '../casework';
 import { eventId, eventsOf } from '../casework/testing-log';
 
-const rates: Rates = { currency: 'EUR', hour: '48', taxPercent: '19', stepMinutes: 15, onPartsPercent: '0' };
+const rates: Rates = {
+  currency: 'EUR',
+  hour: '48',
+  taxPercent: '19',
+  stepMinutes: 15,
+  onPartsPercent: '0',
+  partPrices: {},
+};
 
 /** A case opened at 9:00, with entries some minutes after it. */
 function caseOf(...entries: readonly (readonly [minutes: number, body: EventBody, by?: string])[]): CaseState {
@@ -196,4 +203,14 @@ test.each([
   const state = caseOf();
   const opened = spendingLimit === undefined ? state.opened : { ...state.opened, spendingLimit };
   expect(standsToLimit({ ...state, opened }, { gross })).toBe(expected);
+});
+
+test('a part is estimated by the price list of the shop, and by its usual price where that says nothing', () => {
+  const state = caseOf([1, { kind: 'trial-done', trial: 'measure/vsb/supply', outcome: 'absent', volts: 0 }]);
+  const diagnosis = diagnoseCase(state);
+  const high = (partPrices: Rates['partPrices']) => Number(estimateOf(state, diagnosis, { ...rates, partPrices }).high);
+  expect(high({ supply: '70' })).toBe(high({}));
+  // Of what is ahead, with 19 % tax, and up to 1.4 times as much.
+  expect(high({ supply: '170' }) - high({})).toBeCloseTo(100 * 1.19 * 1.4, -1);
+  expect(high({ card: '900' })).toBe(high({}));
 });

@@ -1,4 +1,5 @@
 import type { Amount } from '../casework';
+import type { PricedKind } from '../faults';
 
 /** What a shop charges, and how. */
 export interface Rates {
@@ -12,4 +13,6 @@ export interface Rates {
   readonly stepMinutes: number;
   /** What is put on the price of a part, in percent. */
   readonly onPartsPercent: Amount;
+  /** What parts usually cost the shop, by kind; of others the usual price is taken. */
+  readonly partPrices: Readonly<Partial<Record<PricedKind, Amount>>>;
 }

@@ -49,8 +49,8 @@ export function countedStops(stops: number, times: number): { readonly all: numb
 }
 
 /**
- * Probabilities of the options of a look, in their order, given the faults that are present. They sum to 1. Other eyes
- * than usual see what is not there so many times as often.
+ * Probabilities of the options of a look, in their order, given the faults that are present. They sum to 1. The
+ * factor is how much more often than usual these eyes see what is not there.
  */
 export function expectLook(
   look: Look,

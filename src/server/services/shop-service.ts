@@ -25,8 +25,12 @@ export function createShopService({ pool, shopId, actor: { personId }, now }: Sh
     change: (settings) =>
       inShop(pool, shopId, async (db) => {
         const { rates, ...rest } = settings;
+        const { partPrices, ...charges } = rates;
+        const prices = Object.fromEntries(
+          Object.entries(partPrices).map(([kind, price]) => [`price of ${kind}`, price]),
+        );
         await changingLacks(db, () => writeShopSettings(db, settings));
-        await insertAudit(db, { action: 'shop-changed', personId, detail: { ...rest, ...rates } }, now());
+        await insertAudit(db, { action: 'shop-changed', personId, detail: { ...rest, ...charges, ...prices } }, now());
         return settings;
       }),
   };

@@ -4,7 +4,7 @@ import { percent } from '../../wording';
 import { observedStart, reportedTrialId, reproducedComplaint } from '../belief/complaint';
 import { chooseTest } from './choose-test';
 import type { CountedCure } from './cure-by-count';
-import { sureEnough } from './how-sure';
+import { sureEnough, sureItIsRight } from './how-sure';
 import { countedSince, isUntold, lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
 import { lookAgain } from './look-again';
 import { makeSafe } from './make-safe';
@@ -22,7 +22,6 @@ import {
   type Situation,
 } from './situation';
 
-const sureItIsRight = 0.95;
 /** Below this one run under load is not enough. */
 const surelyRight = 0.985;
 /** What the picture itself verifies, if the case was never opened. */

@@ -104,7 +104,7 @@ export function beforePartsMove({ machine, circumstances, steps }: DiagnosisInpu
   const signal = signalOf(steps);
   if (signal === null) return null;
   for (const { after, orAfter, shows, when, trials, why } of FIRST_THINGS) {
-    const changed = orAfter ? steps.findLastIndex((step) => orAfter(step)) : -1;
+    const changed = orAfter ? steps.findLastIndex(orAfter) : -1;
     const applies =
       shows.includes(signal) &&
       (when?.(machine) ?? true) &&

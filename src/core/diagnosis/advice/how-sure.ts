@@ -1,5 +1,8 @@
 import { repairOf, type RepairClass, type RepairStake } from '../../faults';
 
+/** From this probability on, 0 to 1, nothing is taken to be left in the machine that could act. */
+export const sureItIsRight = 0.95;
+
 /**
  * So likely must a repair be before it is done without more tests, by what is at stake: engineering judgement, tried on
  * simulated machines (docs/benchmarks.md).

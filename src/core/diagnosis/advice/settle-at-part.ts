@@ -1,4 +1,4 @@
-import { applyChanges, isOriginalIn, type Configuration } from '../../machine';
+import { applyChanges, isOriginalIn } from '../../machine';
 import type { RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
 import { openProposals } from '../planning/order-by-strategy';
@@ -26,7 +26,7 @@ export function settleAtPart(situation: Situation, repairClass: RepairClass): Ad
   );
   if (!hasRival) return null;
   if (isOriginalIn(input.configuration, part.id)) {
-    const test = tellingApart(plan, input.configuration, repairClass);
+    const test = tellingApart(plan, repairClass);
     return test && { kind: 'test', trialId: test.trial.id, why: test.trial.purpose };
   }
   const trialId = formatTrialId({ kind: 'back', part: part.id });
@@ -34,20 +34,17 @@ export function settleAtPart(situation: Situation, repairClass: RepairClass): Ad
   if (!back || !canBeDone({ plan }, trialId)) return null;
   const configuration = applyChanges(input.configuration, back.trial.changes);
   const then = planTrials({ ...input, configuration, caseOpen: true }, known.live(), known);
-  const test = tellingApart(then, configuration, repairClass);
+  const test = tellingApart(then, repairClass);
   return test && { kind: 'test', trialId, why: `Put it back: “${test.trial.title}” can settle what is wrong with it.` };
 }
 
 /** A look is taken before another repair is tried for as long as it tells half as much a minute. */
 const repairOverLook = 2;
 
-/** The most telling a minute: a look at the part as it is, or another repair of it that may be tried. */
-function tellingApart(plan: Plan, now: Configuration, { part, id }: RepairClass): Proposal | null {
+/** The most telling a minute of a part in its place: a look at it, or another repair of it that may be tried. */
+function tellingApart(plan: Plan, { part, id }: RepairClass): Proposal | null {
   const open = openProposals(plan).filter(({ bits }) => bits >= worthLooking);
-  const look = open.find(
-    ({ trial }) =>
-      trial.part?.id === part.id && trial.observe.kind !== 'start' && !trial.repair && isOriginalIn(now, part.id),
-  );
+  const look = open.find(({ trial }) => trial.part?.id === part.id && trial.observe.kind !== 'start');
   const attempt = open.find(({ trial }) => trial.repair?.part.id === part.id && trial.repair.id !== id);
   if (!look || !attempt) return look ?? attempt ?? null;
   return rateOf(attempt) > repairOverLook * rateOf(look) ? attempt : look;

@@ -189,10 +189,10 @@ const clearLead = 0.4;
 const doubtsNamed = 3;
 
 /**
- * The entries that may be mistaken, likeliest first, what the owner told after one's own; at most three. Named is what is likely an error; once the complaint
- * is gone by another repair than the one that leads also what holds that one up: taken back, another would lead. Surprise
- * alone is no doubt. Never
- * in a log of one entry, where there is nothing else to fit, and never what was sighted, repaired and has gone since.
+ * The entries that may be mistaken, likeliest first, what the owner told after one's own; at most three. Named is what is
+ * likely an error; once the complaint is gone by another repair than the one that leads also what holds that one up:
+ * taken back, another would lead. Surprise alone is no doubt. Never in a log of one entry, where there is nothing else to
+ * fit, and never what was sighted, repaired and has gone since.
  */
 export function doubtfulEntries(
   { space, steps, compiled, belief }: Pick<Replay, 'space' | 'steps' | 'compiled' | 'belief'>,

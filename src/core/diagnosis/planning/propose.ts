@@ -42,8 +42,8 @@ export interface Proposal {
   /** Why it is not proposed now; see whatBlocks. */
   readonly blocked: string | null;
   readonly watched: ReadyTrial['watched'];
-  /** A start that was made before, with nothing done since. */
-  readonly isAgain?: boolean;
+  /** A start that was made once in this very state, with nothing done since. */
+  readonly isAgain: boolean;
 }
 
 /** Everything that can be proposed, and the means to look closer at one trial. */
@@ -93,16 +93,18 @@ export function planTrials(
     const lacks = lacksOf(trial, input);
     const { isKnown, shown, isRepeated } = known(trial, stateKey);
     const isVain = trial.repair !== null && (weightOf.get(trial.repair.id) ?? 0) < tooUnlikelyToRepair;
+    const isAgain = shown !== null && !isRepeated;
+    const rest = { trial, minutes, lacks, blocked, isAgain };
     if (blocked !== null || trial.commits || isVain || (isKnown && !isPlain(trial)))
-      return { trial, minutes, bits: 0, bitsIfNew: 0, forecast: isVain ? plainAs(one) : null, lacks, blocked, watched };
+      return { ...rest, bits: 0, bitsIfNew: 0, forecast: isVain ? plainAs(one) : null, watched };
     const forecast = forecastTrial(joint(one));
     const { bits: bitsIfNew } = forecast;
-    if (shown === null || shown === 'works' || isRepeated)
-      return { trial, minutes, bits: shown === null ? bitsIfNew : 0, bitsIfNew, forecast, lacks, blocked, watched };
+    if (!isAgain || shown === 'works')
+      return { ...rest, bits: shown === null ? bitsIfNew : 0, bitsIfNew, forecast, watched };
     const again = watchedAgain(one, shown, space);
     const repeated = forecastTrial(joint({ trial, watched: again }));
     const bits = repeated.bits < worthRepeating ? 0 : repeated.bits;
-    return { trial, minutes, bits, bitsIfNew, forecast: repeated, lacks, blocked, watched: again, isAgain: true };
+    return { ...rest, bits, bitsIfNew, forecast: repeated, watched: again };
   });
   const proposals = withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
   const byTrial = new Map(ready.map((one) => [one.trial, one]));

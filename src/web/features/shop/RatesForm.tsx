@@ -1,6 +1,9 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { fieldProblems, parseSafely, shopSettingsSchema, type ShopSettings } from '../../../contracts';
+import { PART_PRICES, PRICED_KINDS } from '../../../core/faults';
+import { kindInWords } from '../../../core/machine';
+import { capitalized } from '../../../core/wording';
 import { Button } from '../../components/Button';
 import { Field } from '../../components/Field';
 
@@ -12,13 +15,15 @@ const Form = styled.form`
   max-width: 60rem;
   margin-top: 1.4rem;
   h2,
+  p,
   button {
     grid-column: 1 / -1;
     justify-self: start;
   }
 `;
 
-type RatesDraft = Readonly<Record<keyof ShopSettings['rates'], string>>;
+type Rates = ShopSettings['rates'];
+type RatesDraft = Readonly<Record<Exclude<keyof Rates, 'partPrices'>, string>>;
 
 const fields = [
   { of: 'currency', label: 'Currency', hint: 'Three letters' },
@@ -34,16 +39,26 @@ interface RatesFormProps {
   readonly onSave: (settings: ShopSettings) => void;
 }
 
+/** As it is written with a comma as well. */
+const asTyped = (text: string): string => text.trim().replace(',', '.');
+
 /** What the shop charges, and how. */
 export function RatesForm({ settings, isBusy, onSave }: RatesFormProps) {
-  const { rates } = settings;
+  const { partPrices, ...rates } = settings.rates;
   const [draft, setDraft] = useState<RatesDraft>({ ...rates, stepMinutes: String(rates.stepMinutes) });
+  const [prices, setPrices] = useState<Rates['partPrices']>(partPrices);
   const [errors, setErrors] = useState<Readonly<Record<string, string>>>({});
   const save = () => {
-    const typed = Object.fromEntries(Object.entries(draft).map(([of, text]) => [of, text.trim().replace(',', '.')]));
+    const typed = Object.fromEntries(Object.entries(draft).map(([of, text]) => [of, asTyped(text)]));
+    const priced = Object.entries(prices).filter(([, text]) => text.trim() !== '');
     const wanted = {
       ...settings,
-      rates: { ...typed, currency: draft.currency.trim().toUpperCase(), stepMinutes: Number(typed['stepMinutes']) },
+      rates: {
+        ...typed,
+        currency: draft.currency.trim().toUpperCase(),
+        stepMinutes: Number(typed['stepMinutes']),
+        partPrices: Object.fromEntries(priced.map(([kind, text]) => [kind, asTyped(text)])),
+      },
     };
     const read = parseSafely(shopSettingsSchema, wanted);
     if (read.success) {
@@ -75,9 +90,37 @@ export function RatesForm({ settings, isBusy, onSave }: RatesFormProps) {
           maxLength={12}
         />
       ))}
+      <PriceFields prices={prices} errors={errors} onChange={setPrices} />
       <Button type="submit" $kind="primary" isDisabled={isBusy}>
         Save the rates
       </Button>
     </Form>
+  );
+}
+
+interface PriceFieldsProps {
+  readonly prices: Rates['partPrices'];
+  readonly errors: Readonly<Record<string, string>>;
+  readonly onChange: (prices: Rates['partPrices']) => void;
+}
+
+/** The price list of the shop, by kind of part. */
+function PriceFields({ prices, errors, onChange }: PriceFieldsProps) {
+  return (
+    <>
+      <h2>What parts cost the shop</h2>
+      <p>Without tax. Estimates and decisions count with these; where one is left empty, with the usual price.</p>
+      {PRICED_KINDS.map((kind) => (
+        <Field
+          key={kind}
+          label={capitalized(kindInWords(kind))}
+          hint={`Usually ${PART_PRICES[kind]}`}
+          value={prices[kind] ?? ''}
+          onChange={(text) => onChange({ ...prices, [kind]: text })}
+          error={errors[kind]}
+          maxLength={12}
+        />
+      ))}
+    </>
   );
 }
