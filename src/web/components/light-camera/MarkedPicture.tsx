@@ -44,6 +44,8 @@ const steps: Readonly<Record<string, readonly [x: number, y: number, grow: numbe
 /** The picture: a press marks the chosen light there; arrows move a mark, plus and minus change its size. */
 export function MarkedPicture({ video, isShown, marks, chosen, onMark }: MarkedPictureProps) {
   const press = ({ currentTarget, clientX, clientY }: PointerEvent<HTMLDivElement>) => {
+    // Before the first picture nothing has its place: it would be marked beside the light.
+    if (!video.current?.videoWidth) return;
     const { left, top, width, height } = currentTarget.getBoundingClientRect();
     onMark({
       x: (clientX - left) / width,

@@ -10,6 +10,7 @@ import { FilePicture } from '../case-log/attachments/FilePicture';
 import { shownFiles } from '../case-log/attachments/shown-files';
 import { SignatureField } from '../case-log/attachments/SignatureField';
 import { useAddFiles } from '../case-log/attachments/use-attachments';
+import { useToCome } from '../case-log/use-to-come';
 import { Panel, PanelHead, Quiet } from './panel-parts';
 
 const Lines = styled.dl`
@@ -47,14 +48,19 @@ export function PartsListPanel({ caseId, state }: { readonly caseId: string; rea
   const [signer, setSigner] = useState<Signer | null>(null);
   const files = shownFiles(state.attachments, useQueuedFiles(caseId));
   const { add } = useAddFiles();
+  const toCome = useToCome(caseId);
   return (
     <Panel aria-labelledby="parts-list">
       <PanelHead>
         <h2 id="parts-list">Parts list</h2>
         <Allowed action="export-cases">
-          <Button as="a" {...{ href: `/api/cases/${caseId}/papers/parts.pdf`, download: true }}>
-            Save as PDF
-          </Button>
+          {toCome > 0 ? (
+            <Quiet role="status">The PDF waits for what is being saved.</Quiet>
+          ) : (
+            <Button as="a" {...{ href: `/api/cases/${caseId}/papers/parts.pdf`, download: true }}>
+              Save as PDF
+            </Button>
+          )}
         </Allowed>
       </PanelHead>
       <Lines>

@@ -3,6 +3,8 @@ import { Dialog, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button } from '../../../components/Button';
 import { PopoverSheet } from '../../../components/Sheet';
+import { counted } from '../../../../core/wording';
+import { useToCome } from '../../case-log/use-to-come';
 
 const List = styled.ul`
   display: grid;
@@ -33,6 +35,10 @@ const Small = styled(Button)`
     }
   }
 `;
+const Missing = styled.p`
+  max-width: 20rem;
+  color: ${({ theme }) => theme.muted};
+`;
 
 interface PapersMenuProps {
   readonly caseId: string;
@@ -42,6 +48,7 @@ interface PapersMenuProps {
 
 /** The papers of a case, made on the server from its log, and the case as a file. */
 export function PapersMenu({ caseId, canList }: PapersMenuProps) {
+  const toCome = useToCome(caseId);
   const papers = [
     ['papers/owner.pdf', 'Owner’s sheet', 'PDF'],
     ['papers/record.pdf', 'Technical record', 'PDF'],
@@ -62,6 +69,11 @@ export function PapersMenu({ caseId, canList }: PapersMenuProps) {
       </Small>
       <PopoverSheet placement="bottom end">
         <Dialog aria-label="Papers">
+          {toCome > 0 && (
+            <Missing role="status">
+              {counted(toCome, 'entry', 'entries')} not saved yet: a paper made now lacks them.
+            </Missing>
+          )}
           <List>
             {papers.map(([path, name, kind]) => (
               <li key={path}>
