@@ -89,7 +89,7 @@ test('what waits of somebody whose account is closed is counted at the door and 
   await page.context().clearCookies();
   await page.goto(program.url);
   await expect(
-    page.getByText('1 entry on this device is not stored yet. It waits for the person who wrote it'),
+    page.getByText('1 entry on this device is not stored yet. It waits for the person who left it'),
   ).toBeVisible();
   await page.getByLabel('Sign-in name').fill(benchLead.login);
   await page.getByLabel('Password', { exact: true }).fill(benchLead.password);

@@ -1,27 +1,36 @@
 import { useEffect, useState } from 'react';
-import { deviceStorage } from './device-storage';
+import { deviceFiles, deviceStorage } from './device-storage';
 import type { Batch } from './outbox';
 
-/**
- * What waits on this device, of all people, and is not stored on the server. It is sent by its writer: here it is only
- * counted, or saved as a file where an account was closed meanwhile. Empty where the browser keeps nothing.
- */
-export function useLeftEntries(): readonly Batch[] {
-  const [left, setLeft] = useState<readonly Batch[]>([]);
+/** What the device keeps, read once; `none` until then, and where the browser keeps nothing. */
+function useKept<T>(read: () => Promise<T>, none: T): T {
+  const [kept, setKept] = useState(none);
   useEffect(() => {
     let isGone = false;
-    void deviceStorage
-      .all()
-      .catch(() => [])
-      .then((batches) => {
-        if (!isGone) setLeft(batches);
-      });
+    read().then(
+      (found) => {
+        if (!isGone) setKept(found);
+      },
+      () => undefined,
+    );
     return () => {
       isGone = true;
     };
-  }, []);
-  return left;
+  }, [read]);
+  return kept;
 }
+
+const noBatches: readonly Batch[] = [];
+const countFiles = async (): Promise<number> => (await deviceFiles.all()).length;
+
+/**
+ * What waits on this device, of all people, and is not stored on the server. It is sent by its writer: here it is only
+ * counted, or saved as a file where an account was closed meanwhile.
+ */
+export const useLeftEntries = (): readonly Batch[] => useKept<readonly Batch[]>(deviceStorage.all, noBatches);
+
+/** How many photos and files of all people wait on this device. */
+export const useLeftFileCount = (): number => useKept(countFiles, 0);
 
 /** How many entries there are in these. */
 export const entryCount = (batches: readonly Batch[]): number =>

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import styled from 'styled-components';
 import { useChangeShop, useShopSettings } from '../../api/shop';
 import { Notice } from '../../components/Notice';
@@ -25,6 +26,8 @@ const Rule = styled.label`
   }
 `;
 
+type RuleId = 'allowsSupplyBridge' | 'keepsShelf';
+
 const rules = [
   {
     id: 'allowsSupplyBridge',
@@ -39,7 +42,7 @@ const rules = [
       'A kind of spare of which none on the list is known to be good and free counts as not at hand, in every case. Tests that need it are left out.',
   },
 ] as const satisfies readonly {
-  readonly id: 'allowsSupplyBridge' | 'keepsShelf';
+  readonly id: RuleId;
   readonly title: string;
   readonly words: string;
 }[];
@@ -49,7 +52,8 @@ export function RulesPart() {
   const { data, error } = useShopSettings();
   const change = useChangeShop();
   const problem = error ?? change.error;
-  const shown = change.isPending ? change.variables : data;
+  // Shown at once: what the query says comes a moment after the press.
+  const [pressed, setPressed] = useState<Partial<Record<RuleId, boolean>>>({});
   return (
     <>
       {problem && <Notice kind="danger">{problem.message}</Notice>}
@@ -58,9 +62,12 @@ export function RulesPart() {
           <Rule key={id}>
             <input
               type="checkbox"
-              checked={shown?.[id] ?? false}
+              checked={pressed[id] ?? data[id]}
               disabled={change.isPending}
-              onChange={({ target }) => change.mutate({ ...data, [id]: target.checked })}
+              onChange={({ target: { checked } }) => {
+                setPressed({ [id]: checked });
+                change.mutate({ ...data, [id]: checked }, { onSettled: () => setPressed({}) });
+              }}
             />
             <span>
               {title}

@@ -4,7 +4,7 @@ import { useSignIn } from '../../api/session';
 import { Button } from '../../components/Button';
 import { counted, plural } from '../../components/format';
 import { Notice } from '../../components/Notice';
-import { entryCount, useLeftEntries } from '../../device/left-entries';
+import { entryCount, useLeftEntries, useLeftFileCount } from '../../device/left-entries';
 import { roleWords } from '../role-words';
 import { DoorForm } from './DoorForm';
 import { DoorPage } from './DoorPage';
@@ -35,7 +35,6 @@ const Account = styled(Button)`
 /** Name and password; with demo data, the accounts that it brings. */
 export function SignInPage({ demoAccounts }: { readonly demoAccounts: Session['demoAccounts'] }) {
   const signIn = useSignIn();
-  const left = entryCount(useLeftEntries());
   return (
     <DoorPage title="Sign in">
       <DoorForm
@@ -48,12 +47,7 @@ export function SignInPage({ demoAccounts }: { readonly demoAccounts: Session['d
         error={signIn.error}
         onSubmit={(values) => signIn.mutate(values)}
       />
-      {left > 0 && (
-        <Notice kind="plain">
-          {counted(left, 'entry', 'entries')} on this device {plural(left, 'is', 'are')} not stored yet.{' '}
-          {plural(left, 'It waits', 'They wait')} for the person who wrote {plural(left, 'it', 'them')} to sign in.
-        </Notice>
-      )}
+      <LeftHere />
       {demoAccounts.length > 0 && (
         <Demo aria-labelledby="demo-accounts">
           <h2 id="demo-accounts">Demo accounts</h2>
@@ -69,5 +63,23 @@ export function SignInPage({ demoAccounts }: { readonly demoAccounts: Session['d
         </Demo>
       )}
     </DoorPage>
+  );
+}
+
+/** What somebody left on this device, and who sends it. */
+function LeftHere() {
+  const entries = entryCount(useLeftEntries());
+  const files = useLeftFileCount();
+  const left = entries + files;
+  if (left === 0) return null;
+  const what = [
+    ...(entries > 0 ? [counted(entries, 'entry', 'entries')] : []),
+    ...(files > 0 ? [counted(files, 'photo or file', 'photos and files')] : []),
+  ];
+  return (
+    <Notice kind="plain">
+      {what.join(' and ')} on this device {plural(left, 'is', 'are')} not stored yet.{' '}
+      {plural(left, 'It waits', 'They wait')} for the person who left {plural(left, 'it', 'them')} to sign in.
+    </Notice>
   );
 }
