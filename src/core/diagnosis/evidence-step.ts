@@ -36,6 +36,11 @@ export interface DiagnosisInput {
   readonly lacking?: Lacking;
   /** The strategy that was chosen for the case. Default: best value. */
   readonly strategy?: Strategy;
+  /**
+   * A test order leaves out what tells less than this share, 0 to 1, of all that is open. Default 0.03; 0 leaves out only
+   * what tells nothing at all.
+   */
+  readonly skipsBelow?: number;
   /** Why a repair waits for somebody's word; null where nothing has to be agreed. Default: nothing has. */
   readonly asks?: (repair: RepairClass) => string | null;
   /** What minutes and waiting cost. */

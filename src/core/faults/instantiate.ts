@@ -3,7 +3,7 @@ import { LINKS, linkIndex, type LinkId } from '../startup';
 import { FAULT_MODES } from './catalogue';
 import { formatFaultId, formatRepairClassId } from './fault-id';
 import { judged, type Presentation, type Circumstance, type FaultMode } from './fault-mode';
-import { isPriced, PART_PRICES, repairOf, type PricedKind, type RepairId } from './repair';
+import { isPriced, minutesOfRepair, PART_PRICES, repairOf, type PricedKind, type RepairId } from './repair';
 
 /** Faults repaired by the same repair on the same part. */
 export interface RepairClass {
@@ -59,7 +59,7 @@ export function repairClassOf(id: RepairId, part: Part): RepairClass {
     repair: id,
     part,
     title: fill(repair.title, part),
-    minutes: repair.minutes,
+    minutes: minutesOfRepair(id, part.kind),
     price,
     buys,
   };

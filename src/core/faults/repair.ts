@@ -203,6 +203,29 @@ export const PART_PRICES = {
   fan: 12,
 } as const satisfies Partial<Record<PartKind, number>>;
 
+/** Minutes to fit a new part for good, by kind: engineering judgement. Others take what `replace` says. */
+const replaceMinutes: Readonly<Partial<Record<PartKind, number>>> = {
+  cord: 2,
+  supply: 18,
+  adapter: 2,
+  board: 50,
+  'coin-cell': 4,
+  processor: 22,
+  cooler: 18,
+  module: 4,
+  card: 8,
+  monitor: 5,
+  'display-cable': 3,
+  keyboard: 2,
+  'usb-device': 2,
+  drive: 10,
+  fan: 8,
+};
+
+/** Minutes that a repair takes at a kind of part. */
+export const minutesOfRepair = (id: RepairId, kind: PartKind): number =>
+  (repairOf(id).replaces ? replaceMinutes[kind] : undefined) ?? repairOf(id).minutes;
+
 /** A kind of part that has a price. */
 export type PricedKind = keyof typeof PART_PRICES;
 

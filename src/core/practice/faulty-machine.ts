@@ -1,16 +1,8 @@
-import {
-  applyChanges,
-  foundConfiguration,
-  completeMachine,
-  isOriginalIn,
-  type Configuration,
-  type Machine,
-} from '../machine';
+import { applyChanges, foundConfiguration, completeMachine, type Configuration, type Machine } from '../machine';
 import {
   breakOf,
   canAct,
   instantiateFaults,
-  isAtPart,
   jointCauseBits,
   jointChances,
   likeliestJointCause,
@@ -19,7 +11,15 @@ import {
   type FaultInstance,
 } from '../faults';
 import { linkIndex, START_OUTCOMES, type StartOutcome } from '../startup';
-import { expectLook, falseAlarmsOf, misreadProbabilityOf, sightingsOf, type PresentFault, type Trial } from '../trials';
+import {
+  expectLook,
+  falseAlarmsOf,
+  inView,
+  misreadProbabilityOf,
+  sightingsOf,
+  type PresentFault,
+  type Trial,
+} from '../trials';
 import { cureProbability, expectOutcomes } from '../diagnosis';
 import { pick, type Dice } from './random';
 import type { PracticeMachine } from './practice-machines';
@@ -209,12 +209,13 @@ export function seeOutcome(
   if (roll('misread') < eyes.misreadFactor * misreadProbabilityOf(trial))
     return ids[Math.floor(roll('misread as') * ids.length)] ?? '';
   const { observe, part } = trial;
-  const noticed = ({ fault }: PresentFault): string | null => {
-    if (observe.kind !== 'look' || !part || !isAtPart(fault, part.id) || !isOriginalIn(configuration, part.id))
-      return null;
+  const noticed = (one: PresentFault): string | null => {
+    const { fault } = one;
+    const view = observe.kind === 'look' && part ? inView(observe.look, part, one, { machine, configuration }) : 0;
+    if (observe.kind !== 'look' || view === 0) return null;
     const sightings = sightingsOf(fault.mode, observe.look);
     const sum = sightings.reduce((total, { probability }) => total + probability, 0);
-    const sees = 1 - Math.min(1, (1 - sum) * eyes.missFactor);
+    const sees = view * (1 - Math.min(1, (1 - sum) * eyes.missFactor));
     const at = eyes.same ? dice(`eyes ${fault.id}`) : roll(`eyes ${fault.id}`);
     if (sum === 0 || at >= sees) return null;
     const seen =

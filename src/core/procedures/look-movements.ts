@@ -18,6 +18,7 @@ const drawings: Readonly<Record<string, Drawing>> = {
   'front-header': { kind: 'switch-pins' },
   'power-plugs': { kind: 'plug', plug: '24-pin' },
   'joint-press': { kind: 'plug', plug: '24-pin' },
+  'rail-short': { kind: 'plug', plug: '24-pin' },
   'cooler-mount': { kind: 'screws' },
   'module-latches': { kind: 'slots', into: null },
   'slot-order': { kind: 'slots', into: null },

@@ -97,6 +97,16 @@ test('a spare supply stands beside the machine for a test: its own one is not un
   expect(words(at('fix/replace@supply').movements)).toContain('screws');
 });
 
+test('a spare board lies beside the open case for a test, with what sits on the own one; a new one is built in', () => {
+  const { movements } = at('spare/board');
+  expect(words(movements)).toContain('on its box beside the open case');
+  expect(words(movements)).not.toMatch(/screws of the board|[Uu]nplug the board/);
+  expect(words(at('back/board', { trials: [['spare/board', 'works']] }).movements)).toContain('its own board');
+  const built = words(at('fix/replace@board').movements);
+  for (const said of ['Compare each stand-off', 'take out the screws of the board'])
+    expect(built.toLowerCase()).toContain(said.toLowerCase());
+});
+
 test('setup is entered by the key of this board', () => {
   expect(at('look/boot-settings/board').movements[0]?.text).toContain('Press F4 again and again');
   expect(words(at('look/temperature-setup/cooler').movements)).toContain('Then open the page with the temperatures.');

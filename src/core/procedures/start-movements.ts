@@ -1,5 +1,7 @@
-import { nameInWords, nameOf, placementOf, type Change } from '../machine';
+import { nameInWords, nameOf, placementOf, type Change, type PartKind } from '../machine';
 import {
+  boardBeside,
+  boardFromBeside,
   findSwitchPins,
   powerBack,
   putIn,
@@ -7,6 +9,7 @@ import {
   supplyBeside,
   supplyFromBeside,
   takeOut,
+  type AtPart,
   type Bench,
   type Movement,
   type Trial,
@@ -27,6 +30,12 @@ export function startMovements(trial: Trial, bench: Bench): readonly Movement[] 
   return [...moved, ...(trial.cautions.includes('unplug') ? powerBack(bench) : []), ...pressAndWatch(trial, bench)];
 }
 
+/** What is not built in for a test. */
+const beside: Partial<Record<PartKind, { readonly lent: () => Movement[]; readonly home: () => Movement[] }>> = {
+  supply: { lent: supplyBeside, home: supplyFromBeside },
+  board: { lent: boardBeside, home: boardFromBeside },
+};
+
 function changeMovements(change: Change, bench: Bench): Movement[] {
   if (change.kind === 'settings') {
     const board = bench.machine.parts.find(({ kind }) => kind === 'board');
@@ -42,9 +51,8 @@ function changeMovements(change: Change, bench: Bench): Movement[] {
     case 'out':
       return off;
     case 'as-found':
-      if (before === 'spare' && part.kind === 'supply') return supplyFromBeside();
       return before === 'spare'
-        ? [...takeOut(at), { text: `Put the own ${part.name} in again.` }, ...putIn(at)]
+        ? (beside[part.kind]?.home() ?? [...off, { text: `Put the own ${part.name} in again.` }, ...putIn(at)])
         : [...(before === 'moved' ? off : []), ...putIn(at, part.slot ? slotName(bench, part.slot) : null)];
     case 'moved':
       return part.kind === 'module'
@@ -53,15 +61,17 @@ function changeMovements(change: Change, bench: Bench): Movement[] {
           ? [cableTo(change.to.to)]
           : [{ text: `Move ${nameInWords(part)} to ${nameOf(bench.machine, change.to.to)}.` }];
     case 'spare':
+      return beside[part.kind]?.lent() ?? exchanged(at, off);
     case 'new':
-      if (change.to.state === 'spare' && part.kind === 'supply') return supplyBeside();
-      return [
-        ...off,
-        { text: `Take the known-good one instead of ${nameInWords(part)}; compare rating and plugs.` },
-        ...putIn(at),
-      ];
+      return exchanged(at, off);
   }
 }
+
+const exchanged = (at: AtPart, off: readonly Movement[]): Movement[] => [
+  ...off,
+  { text: `Take the known-good one instead of ${nameInWords(at.part)}; compare rating and plugs.` },
+  ...putIn(at),
+];
 
 const cableTo = (to: string): Movement =>
   /board/.test(to)

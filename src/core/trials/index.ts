@@ -1,7 +1,7 @@
 export { CAUTIONS, gateOf, leftToConfirm } from './caution';
 export type { CautionId } from './caution';
-export { countedStops, expectLook, sightingsOf } from './look';
-export type { Look } from './look';
+export { countedStops, deadShare, expectLook, inView, looksAt, sightingsOf, signsOfStop } from './look';
+export type { Look, PassedLink } from './look';
 export { falseAlarmsOf } from './false-alarm';
 export { misreadProbabilityOf } from './misreading';
 export { whyNotMet } from './power-need';
@@ -46,6 +46,8 @@ export {
   putIn,
   quickestReset,
   setupKeyWords,
+  boardBeside,
+  boardFromBeside,
   supplyBeside,
   supplyFromBeside,
   switchPinsOf,

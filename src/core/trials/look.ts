@@ -1,6 +1,14 @@
 import { isOriginalIn, type Configuration, type Machine, type Part, type PartKind } from '../machine';
-import { canAct, isAtPart, type FaultMode } from '../faults';
-import { probabilityToPass, type LinkId } from '../startup';
+import { canAct, isAtPart, type FaultInstance, type FaultMode } from '../faults';
+import {
+  linkIndex,
+  missingBreaks,
+  probabilityToPass,
+  startOutcomeIndex,
+  type LinkId,
+  type StartDistribution,
+  type StartOutcome,
+} from '../startup';
 import type { CautionId } from './caution';
 import { falseAlarmsOf } from './false-alarm';
 import type { OutcomeOption } from './outcome-option';
@@ -32,11 +40,17 @@ export interface Look {
    * second if it does so sometimes, the third if it never does.
    */
   readonly times?: number;
+  /** Set where it sees the faults of all that is connected, of those only that leave a start so. */
+  readonly everywhere?: readonly StartOutcome[];
 }
 
 export interface PassedLink {
   readonly link: LinkId;
   readonly ignoring: readonly LinkId[];
+  /** Set where any sign of life will do: what stands later in the chain and leaves it dead stops it as well. */
+  readonly unlessDead?: true;
+  /** Set where the sign also says where the chain stopped: an option by link; of any other link it is the second one. */
+  readonly names?: Readonly<Partial<Record<LinkId, string>>>;
 }
 
 /**
@@ -64,20 +78,60 @@ export function expectLook(
   let unnoticed = 1;
   if (look.passes && look.times)
     return expectCounted(look.passes, present, alarms, { machine, configuration, times: look.times });
+  if (look.passes?.names) return expectNamed(look, look.passes, present, alarms, { machine, configuration });
   if (look.passes) unnoticed = signProbability(look.passes, present, machine, configuration);
   if (look.passes) probabilities[1] = 1 - unnoticed;
   else
-    for (const { fault } of present) {
-      if (!isAtPart(fault, part.id) || !isSeen(part, configuration)) continue;
+    for (const one of present) {
+      const view = inView(look, part, one, { machine, configuration });
       let missed = 1;
-      for (const { option, probability } of sightingsOf(fault.mode, look)) {
-        probabilities[option] = (probabilities[option] ?? 0) + unnoticed * probability;
-        missed -= probability;
+      for (const { option, probability } of sightingsOf(one.fault.mode, look)) {
+        probabilities[option] = (probabilities[option] ?? 0) + unnoticed * view * probability;
+        missed -= view * probability;
       }
       unnoticed *= missed;
     }
   probabilities[0] = unnoticed;
   return alarms.map((alarm, o) => (o === 0 ? 0 : (probabilities[o] ?? 0)) + unnoticed * alarm);
+}
+
+/** How often a sign that says where the chain stopped is heard or seen as such: engineering judgement. */
+const takenAsNamed = 0.8;
+
+/** What is seen of a chain that stops at a link: indices of options, with probabilities that sum to 1. */
+export function signsOfStop(
+  { options }: Pick<Look, 'options'>,
+  { names }: PassedLink,
+  link: LinkId,
+): { readonly outcome: number; readonly probability: number }[] {
+  const named = options.findIndex(({ id }) => id === names?.[link]);
+  if (named < 0) return [{ outcome: 1, probability: 1 }];
+  return [
+    { outcome: named, probability: takenAsNamed },
+    { outcome: 1, probability: 1 - takenAsNamed },
+  ];
+}
+
+/** A sign that says where the chain stopped: the first link that fails decides. */
+function expectNamed(
+  look: Look,
+  passed: PassedLink,
+  present: readonly PresentFault[],
+  alarms: Float64Array,
+  { machine, configuration }: { machine: Machine; configuration: Configuration },
+): Float64Array {
+  const probabilities = new Float64Array(alarms.length);
+  const acting = present.filter(({ fault }) => canAct(fault, machine, configuration)).map(({ stops }) => stops);
+  const counted = [...missingBreaks(machine, configuration), ...acting]
+    .filter(({ link }) => linkIndex(link) <= linkIndex(passed.link) && !passed.ignoring.includes(link))
+    .sort((a, b) => linkIndex(a.link) - linkIndex(b.link));
+  let reached = 1;
+  for (const stop of counted) {
+    for (const { outcome, probability } of signsOfStop(look, passed, stop.link))
+      probabilities[outcome] = (probabilities[outcome] ?? 0) + reached * stop.probability * probability;
+    reached *= 1 - stop.probability;
+  }
+  return probabilities.map((probability, o) => probability + reached * (alarms[o] ?? 0));
 }
 
 /** A counted series: the first fault in the chain that stops any of it decides how it looks. */
@@ -110,10 +164,25 @@ export const sightingsOf = (
     return option < 0 ? [] : [{ option, probability }];
   });
 
-const isSeen = (part: Part, configuration: Configuration): boolean => isOriginalIn(configuration, part.id);
+/** Whether a look is at the place where a fault shows. */
+export const looksAt = ({ everywhere }: Pick<Look, 'everywhere'>, part: Part, fault: FaultInstance): boolean =>
+  everywhere !== undefined || isAtPart(fault, part.id);
+
+/** Probability, 0 to 1, that a fault shows itself where a look is taken: at its part, or in all that is connected. */
+export function inView(
+  look: Pick<Look, 'everywhere'>,
+  part: Part,
+  { fault, stops }: PresentFault,
+  { machine, configuration }: { machine: Machine; configuration: Configuration },
+): number {
+  if (!look.everywhere) return looksAt(look, part, fault) && isOriginalIn(configuration, part.id) ? 1 : 0;
+  return canAct(fault, machine, configuration)
+    ? look.everywhere.reduce((sum, outcome) => sum + (stops.shows[startOutcomeIndex(outcome)] ?? 0), 0)
+    : 0;
+}
 
 function signProbability(
-  { link, ignoring }: PassedLink,
+  { link, ignoring, unlessDead }: PassedLink,
   present: readonly PresentFault[],
   machine: Machine,
   configuration: Configuration,
@@ -121,5 +190,12 @@ function signProbability(
   const stops = present
     .filter(({ fault }) => !ignoring.includes(fault.link) && canAct(fault, machine, configuration))
     .map(({ stops: stop }) => stop);
-  return probabilityToPass(machine, configuration, stops, link);
+  const passed = probabilityToPass(machine, configuration, stops, link);
+  if (!unlessDead) return passed;
+  return stops
+    .filter((stop) => linkIndex(stop.link) > linkIndex(link))
+    .reduce((alive, stop) => alive * (1 - stop.probability * deadShare(stop.shows)), passed);
 }
+
+/** Of the starts that it stops: the share, 0 to 1, that show no sign of life. */
+export const deadShare = (shows: StartDistribution): number => shows[startOutcomeIndex('dead')] ?? 0;

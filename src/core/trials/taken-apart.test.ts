@@ -37,14 +37,9 @@ test('what could not be done took nothing apart, and what lies elsewhere costs w
   expect(module([['look/processor-seat/processor', 'flat']])).toBe(module([]));
 });
 
-test('with the board out as well, a spare board pays for neither', () => {
-  const whole = minutesOf([], 'spare/board');
-  const both = minutesOf(
-    [
-      ['look/processor-seat/processor', 'flat'],
-      ['look/stand-offs/board', 'right'],
-    ],
-    'spare/board',
-  );
-  expect(both).toBe(whole - 7 - 12);
+test('a board that is out is looked at underneath for less; a spare board leaves it where it is', () => {
+  const out: NonNullable<BriefLog['trials']> = [['look/stand-offs/board', 'right']];
+  expect(minutesOf(out, 'fix/clear-short@board')).toBe(minutesOf([], 'fix/clear-short@board') - 12);
+  expect(minutesOf(out, 'spare/board')).toBe(minutesOf([], 'spare/board'));
+  expect(minutesOf([['look/processor-seat/processor', 'flat']], 'spare/board')).toBe(minutesOf([], 'spare/board') - 7);
 });

@@ -22,12 +22,18 @@ const byRepair: Readonly<Partial<Record<RepairId, readonly TakenApart[]>>> = {
 const bySwap: Readonly<Partial<Record<PartKind, readonly TakenApart[]>>> = {
   processor: ['cooler'],
   cooler: ['cooler'],
-  board: ['cooler', 'board'],
+  board: ['cooler'],
 };
 
 /** What has to be taken apart for a trial. */
-export function takenApartFor({ ref, part, repair, changes }: Pick<Trial, 'ref' | 'part' | 'repair' | 'changes'>) {
+export function takenApartFor({
+  ref,
+  part,
+  repair,
+  changes,
+}: Pick<Trial, 'ref' | 'part' | 'repair' | 'changes'>): readonly TakenApart[] {
   if (ref.kind === 'look') return byLook[ref.look] ?? [];
+  if (repair?.repair === 'replace' && repair.part.kind === 'board') return ['cooler', 'board'];
   if (repair) return (repair.repair === 'replace' ? bySwap[repair.part.kind] : byRepair[repair.repair]) ?? [];
   return part && changes.some((change) => change.kind === 'place' && change.part === part.id)
     ? (bySwap[part.kind] ?? [])

@@ -176,3 +176,18 @@ test('there are at least 120 kinds of trial over all machines', () => {
   );
   expect(kinds.size).toBeGreaterThanOrEqual(120);
 });
+
+test('plugs that are pushed in seat nothing else; a board that is exchanged seats all that moves over', () => {
+  const seated = (id: string) => trial(id).handling.flatMap(({ act, part }) => (act === 'reseat' ? [part] : []));
+  expect(seated('fix/push-power-plugs@board')).toEqual(['board']);
+  for (const id of ['spare/board', 'fix/replace@board'])
+    expect(seated(id)).toEqual(expect.arrayContaining(['processor', 'cooler', 'module-1', 'card']));
+  expect(seated('fix/replace@supply')).toEqual(['board']);
+});
+
+test('to fit a new part takes what that part takes', () => {
+  const minutes = (id: string) => trial(id).minutes;
+  expect(minutes('fix/replace@module-1')).toBeLessThan(8);
+  expect(minutes('fix/replace@processor')).toBeGreaterThan(20);
+  expect(minutes('fix/replace@board')).toBeGreaterThan(2 * minutes('fix/replace@processor'));
+});

@@ -21,6 +21,7 @@ import {
   type Advice,
   type Situation,
 } from './situation';
+import { updateNow } from './while-it-runs';
 
 /** Below this one run under load is not enough. */
 const surelyRight = 0.985;
@@ -86,7 +87,7 @@ function finish(situation: Situation): Advice {
   const { input, repairs } = situation;
   const top = repairs[0];
   const away = partsAway(input);
-  const innocent = putBackInnocent(situation);
+  const innocent = updateNow(situation) ?? putBackInnocent(situation);
   if (innocent) return innocent;
   if (input.configuration.surface === 'bench')
     return {
@@ -125,7 +126,7 @@ function countUp(situation: Situation): Advice | null {
   const { part, id } = top.repairClass;
   if (part.kind === 'case-switch' && repairsDone(input).has(id)) {
     const presses = formatTrialId({ kind: 'look', look: 'ten-presses', part: part.id });
-    if (countedSince(input, presses) === 'all')
+    if (countedSince(input, presses) === 'all' && (situation.right >= surelyRight || loadsStood(input) > 0))
       return { kind: 'close', trialId: null, why: 'It answered ten presses out of ten.' };
     if (canBeDone({ plan }, presses) && countedSince(input, presses) === null)
       return { kind: 'verify', trialId: presses, why: 'It starts. A switch is proven by ten presses.' };
@@ -179,6 +180,8 @@ function repairIfSure(situation: Situation): Advice | null {
   if (!top || !proposal || top.repairClass.repair === 'look-deeper') return null;
   const { stake } = repairOf(top.repairClass.repair);
   if (top.probability < sureEnough(top.repairClass)) return null;
+  // While a test saves more than it takes, work is not done on a guess.
+  if (stake === 'work' && top.probability < sureItIsRight && situation.stopRule.saves > 0) return null;
   // Carried out once: the same again would tell and fix nothing.
   if (repairsDone(situation.input).has(top.repairClass.id)) return null;
   return stake === 'part'

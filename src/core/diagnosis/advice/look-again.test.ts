@@ -31,6 +31,21 @@ test('it is made once more only: the second time counts, whatever it shows', () 
   for (const outcome of ['works', 'loop']) expect(of([...odd, ['start', outcome]]).advice.trial?.id).not.toBe('start');
 });
 
+test('the start after a repair is a first one: what does not fit of it is looked at again', () => {
+  const { advice } = diagnosisOf({
+    machine,
+    reported: 'at-processor',
+    trials: [
+      ['start', 'at-processor'],
+      ['look/power-plugs/board', 'seated'],
+      ['look/supply-leads/supply', 'seated'],
+      ['measure/processor-plug-12/supply', 'within', 12.1],
+      ['fix/push-power-plugs@board', 'cuts-out'],
+    ],
+  });
+  expect([advice.trial?.id, advice.why]).toEqual(['start', expect.stringContaining('does not fit')]);
+});
+
 test('what fits is not made again', () => {
   expect(of([...odd.slice(0, 3), ['back/reader', 'works']]).advice.trial?.id).not.toBe('start');
 });

@@ -1,6 +1,6 @@
 import { listOf, percent } from '../../wording';
 import { isOriginalIn, nameInWords } from '../../machine';
-import type { RepairClass } from '../../faults';
+import { repairOf, type RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
 import { reproducedComplaint } from '../belief/complaint';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
@@ -9,19 +9,21 @@ import { confirmationOf, proofTurns } from './confirmation';
 import { sureEnough, sureEnoughFor } from './how-sure';
 import { partsAway } from './log-facts';
 import { settleAtPart } from './settle-at-part';
+import { quickFirst } from './while-it-runs';
 import { askBefore, canBeDone, isGone, repairTrialId, underLoad, type Advice, type Situation } from './situation';
 
 /** What was away and is not the cause goes home, one thing at a time. */
-export function putBackInnocent({ input, repairs, plan }: Situation): Advice | null {
+export function putBackInnocent(situation: Situation): Advice | null {
+  const { input, repairs, plan } = situation;
   const innocents = partsAway(input).filter((id) => id !== repairs[0]?.repairClass.part.id);
   const ids = innocents.map((part) => formatTrialId({ kind: 'back', part }));
   const next = ids.find((id) => canBeDone({ plan }, id));
   if (next !== undefined)
-    return {
+    return quickFirst(situation, {
       kind: 'put-back',
       trialId: next,
       why: 'It runs like this. Put back what was taken out or moved, one thing at a time.',
-    };
+    });
   const names = input.machine.parts.filter(({ id }) => innocents.includes(id)).map(nameInWords);
   return names.length === 0
     ? null
@@ -39,7 +41,7 @@ export function turnForProof(situation: Situation): Advice | null {
   if (!top) return null;
   if (partsAway(input).includes(top.repairClass.part.id)) {
     if (!isGone(situation) || right < sureEnoughFor.nothing) return null;
-    return putBackInnocent(situation) ?? nextTurn(situation, top.repairClass);
+    return putBackInnocent(situation) ?? turnOrTest(situation, top.repairClass);
   }
   if (top.probability < sureEnoughFor.nothing) return null;
   const turn = nextTurn(situation, top.repairClass);
@@ -48,7 +50,7 @@ export function turnForProof(situation: Situation): Advice | null {
 
 /** Fix the cause for good once it is proven; until then the next turn of away, back, away. */
 export function provenOrTurn(situation: Situation, { repairClass, probability }: RankedRepair): Advice {
-  const turn = nextTurn(situation, repairClass);
+  const turn = turnOrTest(situation, repairClass);
   if (turn) return turn;
   const settling = probability < sureEnough(repairClass) ? settleAtPart(situation, repairClass) : null;
   if (settling) return settling;
@@ -67,6 +69,31 @@ export function provenOrTurn(situation: Situation, { repairClass, probability }:
     : { kind: 'undecided', trialId: null, why: `${why} It could not be done here: refer it, or get what it needs.` };
 }
 
+/** The next turn, or what is told quicker before it. */
+function turnOrTest(situation: Situation, repairClass: RepairClass): Advice | null {
+  const turn = nextTurn(situation, repairClass);
+  return turn && quickFirst(situation, turn);
+}
+
+/** A swap of so many minutes is not made again for proof: from this probability on the new part takes that turn. */
+const [longSwapMinutes, newPartAt] = [12, 0.9];
+
+/** The last turn of a long swap, made with the new part. */
+function fitNewPart(situation: Situation, repairClass: RepairClass): Advice | null {
+  const { repairs, plan } = situation;
+  if (!repairOf(repairClass.repair).replaces) return null;
+  const ranked = repairs.find((one) => one.repairClass.id === repairClass.id);
+  const trialId = repairTrialId(repairClass);
+  if (!ranked || ranked.probability < newPartAt || !canBeDone({ plan }, trialId)) return null;
+  return (
+    askBefore(situation, ranked) ?? {
+      kind: 'repair',
+      trialId,
+      why: 'It came back with the old part. Fit the new one: if it works again, that is proof.',
+    }
+  );
+}
+
 const isPutBack = (step: EvidenceStep | undefined, part: string): boolean =>
   step?.trial.ref.kind === 'back' && step.trial.ref.part === part && step.outcome === 'works';
 
@@ -78,7 +105,8 @@ const isLeftAway = ({ machine, configuration, steps }: DiagnosisInput, { part }:
   reproducedComplaint(steps) === 'cuts-out';
 
 /** Away, back, away: the next turn that can be made now; null if the proof is whole or has not begun. */
-function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): Advice | null {
+function nextTurn(situation: Situation, repairClass: RepairClass): Advice | null {
+  const { input, space, plan } = situation;
   const turns = proofTurns(space.faults, repairClass, input.steps, input.machine);
   const { id } = repairClass.part;
   const isAway = partsAway(input).includes(id);
@@ -105,6 +133,9 @@ function nextTurn({ input, space, plan }: Situation, repairClass: RepairClass): 
   const swaps = (['out', 'spare', 'load-with-spare'] as const).map((kind) => formatTrialId({ kind, part: id }));
   const awayAgain = [...swaps, ...beside].filter((trial) => input.steps.some((step) => step.trial.id === trial));
   const trial = awayAgain.find((wanted) => canBeDone({ plan }, wanted));
+  const minutes = plan.proposals.find((proposal) => proposal.trial.id === trial)?.minutes ?? 0;
+  const fitted = minutes < longSwapMinutes ? null : fitNewPart(situation, repairClass);
+  if (fitted) return fitted;
   return trial
     ? {
         kind: 'prove',

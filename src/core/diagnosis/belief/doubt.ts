@@ -1,6 +1,6 @@
-import { falseAlarmsOf, isSilent } from '../../trials';
+import { falseAlarmsOf, isSilent, looksAt } from '../../trials';
 import { placementOf } from '../../machine';
-import { isAtPart, type FaultInstance, type RepairClass } from '../../faults';
+import type { FaultInstance, RepairClass } from '../../faults';
 import { filter, type Belief, type CompiledStep } from './belief';
 import type { EvidenceStep } from '../evidence-step';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
@@ -178,7 +178,7 @@ function beforeHandling(
 }
 
 /** So likely mistaken, an entry is named whatever follows from it. Both are tried on flipped logs (docs/benchmarks.md). */
-const surelyMistaken = 0.3;
+const surelyMistaken = 0.22;
 /**
  * So likely mistaken, an entry is named at the end of a case if another cause would lead without it, and what leads is
  * not what was repaired last: then the cure speaks against it.
@@ -244,7 +244,7 @@ function isBornOut(step: EvidenceStep, fault: FaultInstance, steps: readonly Evi
   if (!seemsGone(steps)) return false;
   if (step === steps.findLast((one) => observedStart(one) !== null)) return step.outcome === 'works';
   const { observe, part } = step.trial;
-  if (observe.kind !== 'look' || !part || !isAtPart(fault, part.id)) return false;
+  if (observe.kind !== 'look' || !part || !looksAt(observe.look, part, fault)) return false;
   const isSighted = fault.mode.sightings?.some(({ look, as }) => look === observe.look.id && as === step.outcome);
   const now = steps.at(-1)?.configuration;
   const isAway = now !== undefined && ['out', 'spare'].includes(placementOf(now, fault.part.id).state);

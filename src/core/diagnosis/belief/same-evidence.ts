@@ -47,7 +47,8 @@ export function knownAlready(steps: readonly EvidenceStep[]): (trial: Trial, sta
     if (isWork(trial)) return { isKnown: doneInVain(memory, trial, key), shown: null, isRepeated: false };
     const shown = seenBefore(memory, trial, key);
     const last = memory.findLastIndex((past) => past.key === key && !isSilent(past.step.outcome));
-    const isRepeated = shown !== null && seenBefore(memory.slice(0, last), trial, key) !== null;
+    const wasWork = last >= 0 && memory[last] !== undefined && isWork(memory[last].step.trial);
+    const isRepeated = shown !== null && !wasWork && seenBefore(memory.slice(0, last), trial, key) !== null;
     return { isKnown: shown !== null, shown, isRepeated };
   };
 }
@@ -101,6 +102,7 @@ export function configurationKey({ placements, settings, start, surface }: Confi
 function couldChange(done: EvidenceStep, { observe, part }: Trial): boolean {
   const { handling, trial } = done;
   if (observe.kind !== 'look' || observe.look.passes) return isWork({ repair: trial.repair, handling });
+  if (observe.look.everywhere) return couldChangeAll(trial, observe.look.id);
   return part !== null && couldChangeLook(done, observe.look.id, part);
 }
 
@@ -113,6 +115,20 @@ function couldChangeLook({ handling, trial }: EvidenceStep, look: string, part: 
       (mode.at === part.kind || mode.repairedAt?.kind === part.kind) &&
       (acts.some((act) => mode.cures?.[act]) ||
         (trial.repair?.part.id === part.id && [mode.repair, mode.repairedAt?.repair].includes(trial.repair.repair))),
+  );
+}
+
+/**
+ * A look at all that is connected is renewed by another surface, and where something that it sees a fault of was exchanged
+ * or repaired. That a part is out changes nothing: it was taken off for the look.
+ */
+function couldChangeAll({ changes, repair, part }: Trial, look: string): boolean {
+  const modes = modesSeenBy(look);
+  if (repair) return modes.some((mode) => mode.at === repair.part.kind && mode.repair === repair.repair);
+  return changes.some(
+    (change) =>
+      change.kind === 'surface' ||
+      (change.kind === 'place' && change.to.state === 'spare' && modes.some(({ at }) => at === part?.kind)),
   );
 }
 

@@ -1,24 +1,20 @@
 import { isOriginalIn, type Configuration, type Machine, type Part } from '../../machine';
 import { canAct, type FaultInstance } from '../../faults';
-import {
-  expectStart,
-  linkIndex,
-  LINKS,
-  missingBreaks,
-  attemptDoubt,
-  type LinkId,
-  type StartDepth,
-} from '../../startup';
+import { expectStart, linkIndex, LINK_IDS, LINKS, missingBreaks, attemptDoubt, type StartDepth } from '../../startup';
 import {
   countedStops,
+  deadShare,
   gradeProbabilities,
   unfedComponentOf,
   densityOfReading,
   expectReading,
   falseAlarmsOf,
+  inView,
+  signsOfStop,
   sightingsOf,
   type NormalComponent,
   type Look,
+  type PassedLink,
   type Quantity,
   type Trial,
 } from '../../trials';
@@ -141,31 +137,50 @@ function compileStart(depth: StartDepth, compiling: Compiling): OutcomeModel {
 }
 
 /** A look whose sign is whether the chain passes a link. */
-function compileSign(
-  look: Look,
-  { link, ignoring }: { readonly link: LinkId; readonly ignoring: readonly LinkId[] },
-  compiling: Compiling,
-): OutcomeModel {
+function compileSign(look: Look, passed: PassedLink, compiling: Compiling): OutcomeModel {
   const { machine, configuration, variants } = compiling;
-  const upTo = linkIndex(link);
-  const ignored = ignoring.map(linkIndex);
-  const missing = missingBreaks(machine, configuration).some((stop) => linkIndex(stop.link) <= upTo);
+  const upTo = linkIndex(passed.link);
+  const ignored = passed.ignoring.map(linkIndex);
+  const [missing] = missingBreaks(machine, configuration)
+    .map((stop) => linkIndex(stop.link))
+    .filter((at) => at <= upTo && !ignored.includes(at))
+    .sort((a, b) => a - b);
   const width = look.options.length;
   const none = falseAlarmsOf(look.options);
-  const gone = look.times ? 2 : 1;
-  if (missing) none.fill(0).fill(1, gone, gone + 1);
-  const once = passes(compiling, (at) => at <= upTo && !ignored.includes(at));
+  if (missing !== undefined) {
+    none.fill(0);
+    const signs = look.times ? neverCame : signsOfStop(look, passed, LINK_IDS[missing] ?? passed.link);
+    for (const { outcome, probability } of signs) none[outcome] = probability;
+  }
+  const once = passes(compiling, (at) => at <= upTo && at < (missing ?? 99) && !ignored.includes(at));
+  if (passed.unlessDead) alsoWhereDead(once, upTo, compiling);
   const { times } = look;
   const pass = times ? once.map((through) => countedStops(1 - through, times).all) : once;
   return {
     width,
     pass,
     deciders: decidersOf(pass),
-    shows: times ? [...once].map((through) => showsCounted(1 - through, times)) : factsOf(variants).showsAsSign,
+    shows: times
+      ? [...once].map((through) => showsCounted(1 - through, times))
+      : passed.names
+        ? variants.map(({ fault }) => signsOfStop(look, passed, fault.link))
+        : factsOf(variants).showsAsSign,
     none,
     badSpare: null,
     density: null,
   };
+}
+
+/** Of a counted series: not once. */
+const neverCame: readonly Showing[] = [{ outcome: 2, probability: 1 }];
+
+/** What stands later in the chain lets no sign of life through as often as it leaves the machine dead. */
+function alsoWhereDead(pass: Float64Array, upTo: number, { acting, variants }: Compiling): void {
+  const { faultIndex, link, stops } = factsOf(variants);
+  variants.forEach(({ present }, v) => {
+    if (acting[faultIndex[v] ?? 0] === 1 && (link[v] ?? 0) > upTo)
+      pass[v] = 1 - (stops[v] ?? 0) * deadShare(present.stops.shows);
+  });
 }
 
 /** Some of a counted series, or none of it, came through. */
@@ -180,20 +195,20 @@ function showsCounted(stops: number, times: number): Showing[] {
 const unseen: readonly Showing[] = [];
 
 /** A look that notices some faults of its part. */
-function compileSighting(look: Look, part: Part, { configuration, variants }: Compiling): OutcomeModel {
+function compileSighting(look: Look, part: Part, { machine, configuration, variants }: Compiling): OutcomeModel {
   const width = look.options.length;
   const pass = new Float64Array(variants.length).fill(1);
   const shows = new Array<readonly Showing[]>(variants.length).fill(unseen);
   const none = falseAlarmsOf(look.options);
-  if (isOriginalIn(configuration, part.id))
-    for (const v of factsOf(variants).atPart.get(part.id) ?? []) {
-      const mode = variants[v]?.fault.mode;
-      const seen = mode ? sightingsOf(mode, look) : [];
-      if (seen.length === 0) continue;
-      const noticed = seen.reduce((sum, { probability }) => sum + probability, 0);
-      pass[v] = 1 - noticed;
-      shows[v] = seen.map(({ option, probability }) => ({ outcome: option, probability: probability / noticed }));
-    }
+  for (const v of look.everywhere ? variants.keys() : (factsOf(variants).atPart.get(part.id) ?? [])) {
+    const variant = variants[v];
+    const seen = variant ? sightingsOf(variant.fault.mode, look) : [];
+    const view = variant && seen.length > 0 ? inView(look, part, variant.present, { machine, configuration }) : 0;
+    if (view === 0) continue;
+    const noticed = seen.reduce((sum, { probability }) => sum + probability, 0);
+    pass[v] = 1 - view * noticed;
+    shows[v] = seen.map(({ option, probability }) => ({ outcome: option, probability: probability / noticed }));
+  }
   return { width, pass, deciders: decidersOf(pass), shows, none, badSpare: null, isTight: true, density: null };
 }
 

@@ -1,14 +1,16 @@
 import { isAtPart, type FaultInstance } from '../../faults';
 import { linkIndex, type LinkId, type StartOutcome } from '../../startup';
-import type { Trial } from '../../trials';
+import { looksAt, sightingsOf, type Trial } from '../../trials';
 
 /** The faults that a trial is about: those it fixes, notices, measures or takes away. */
 function concernOf(trial: Trial, faults: readonly FaultInstance[]): FaultInstance[] {
   const { observe } = trial;
   const concerns = (fault: FaultInstance): boolean => {
     if (trial.repair) return fault.repairClass.id === trial.repair.id;
-    if (!trial.part || !isAtPart(fault, trial.part.id)) return false;
-    if (observe.kind === 'look') return fault.mode.sightings?.some(({ look }) => look === observe.look.id) ?? false;
+    if (!trial.part) return false;
+    if (observe.kind === 'look')
+      return looksAt(observe.look, trial.part, fault) && sightingsOf(fault.mode, observe.look).length > 0;
+    if (!isAtPart(fault, trial.part.id)) return false;
     if (observe.kind === 'measure')
       return fault.mode.readings?.some(({ quantity }) => quantity === observe.quantity.id) ?? false;
     return true;

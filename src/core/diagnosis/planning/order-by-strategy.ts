@@ -1,10 +1,6 @@
 import type { Plan, Proposal } from './propose';
 import { placesBy, type Strategy, type StrategyView } from './strategies';
 
-/** Below this, in bits, or as a share of all that is open, a trial counts as having no information, by any strategy. */
-const tellsNothing = 0.004;
-const tellsNothingShare = 0.03;
-
 /** From this many minutes on, a trial takes the machine apart. */
 const invasiveMinutes = 12;
 /** A look from outside as cheap as this comes first if it could make taking apart needless. */
@@ -12,12 +8,10 @@ const cheapMinutes = 2;
 const worthAGlance = 0.02;
 
 /** A trial that can be done now, commits to nothing and tells something. */
-export const openProposals = ({ proposals, openBits }: Pick<Plan, 'proposals' | 'openBits'>): Proposal[] => {
-  const least = Math.max(tellsNothing, tellsNothingShare * openBits);
-  return proposals.filter(
-    ({ trial, bits, lacks, blocked }) => !trial.commits && bits > least && lacks.length === 0 && blocked === null,
+export const openProposals = ({ proposals, leastBits }: Pick<Plan, 'proposals' | 'leastBits'>): Proposal[] =>
+  proposals.filter(
+    ({ trial, bits, lacks, blocked }) => !trial.commits && bits > leastBits && lacks.length === 0 && blocked === null,
   );
-};
 
 /** The trials of a strategy in its order; those without information, commit or lack something are left out. */
 export function orderByStrategy(strategy: Strategy, plan: Plan, view: StrategyView): Proposal[] {

@@ -49,8 +49,8 @@ export interface Proposal {
 /** Everything that can be proposed, and the means to look closer at one trial. */
 export interface Plan {
   readonly live: ActiveHypotheses;
-  /** Entropy of the repair classes: all that tests could tell, in bits. */
-  readonly openBits: number;
+  /** Up to this, in bits, a trial counts as having no information, by any strategy. */
+  readonly leastBits: number;
   /** By information per minute, best first; a trial without new information comes last with 0 bits. */
   readonly proposals: readonly Proposal[];
   /** Joint probabilities of class and outcome of one trial; good until the next call. */
@@ -58,7 +58,11 @@ export interface Plan {
 }
 
 /** A repair so unlikely tells less than a start with a change must; see worthTheChange. */
-const tooUnlikelyToRepair = 0.0002;
+const tooUnlikelyToRepair = 0.005;
+
+/** Below this, in bits, a trial counts as having no information; and below this share of the entropy of the repair classes. */
+const tellsNothing = 0.004;
+const tellsTooLittle = 0.03;
 
 /** Weighs every trial that is possible now, from what is believed now. */
 export function planTrials(
@@ -113,7 +117,8 @@ export function planTrials(
     if (!one) throw new Error(`${trial.id}: expected a trial of this plan`);
     return joint(one);
   };
-  return { live, openBits: entropyBits(live.classWeights), proposals, jointOf };
+  const leastBits = Math.max(tellsNothing, (input.skipsBelow ?? tellsTooLittle) * entropyBits(live.classWeights));
+  return { live, leastBits, proposals, jointOf };
 }
 
 /**

@@ -51,7 +51,12 @@ const fromOutside: Readonly<Record<PartKind, number>> = {
 };
 
 /** Looks at the board that take the machine apart come late. */
-const lateLooks: Readonly<Record<string, number>> = { 'board-signs': 21, 'stand-offs': 26, 'socket-pins': 29 };
+const lateLooks: Readonly<Record<string, number>> = {
+  'board-signs': 21,
+  'rail-short': 21.5,
+  'stand-offs': 26,
+  'socket-pins': 29,
+};
 
 /** The place of trials that stand elsewhere than their part; null for those that stand with it. */
 function placeApart({ ref, part }: Trial): number | null {

@@ -1,6 +1,6 @@
 import { applyChanges, asFound, placementOf, type Configuration } from '../../machine';
-import { isAtPart, type FaultInstance } from '../../faults';
-import { isSilent, sightingsOf, whyNotMet, type Trial } from '../../trials';
+import type { FaultInstance } from '../../faults';
+import { isSilent, looksAt, sightingsOf, whyNotMet, type Trial } from '../../trials';
 import { observedStart, signalOf } from '../belief/complaint';
 import { configurationKey, isWork } from '../belief/same-evidence';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
@@ -54,7 +54,7 @@ function putRight(steps: readonly EvidenceStep[], faults: readonly FaultInstance
     const option = look.options.findIndex((one) => one.id === steps[seen]?.outcome);
     return faults.some(
       (fault) =>
-        isAtPart(fault, part.id) &&
+        looksAt(look, part, fault) &&
         (repairedAfter.get(fault.repairClass.id) ?? -1) > seen &&
         sightingsOf(fault.mode, look).some((sighting) => sighting.option === option),
     );

@@ -68,7 +68,10 @@ export const handFaults: readonly FaultMode[] = [
     actsIn: asFoundOnly,
     cures: { reseat: 0.9 },
     repair: 'seat-front-lead',
-    sightings: [{ look: 'front-leads', as: 'shifted', probability: 0.93 }],
+    sightings: [
+      { look: 'front-leads', as: 'shifted', probability: 0.93 },
+      { look: 'rail-short', as: 'front', probability: 0.8 },
+    ],
     prior: judged(5, { 'new-build': 4, moved: 2, 'owner-inside': 3 }),
   },
   {
@@ -111,7 +114,10 @@ export const handFaults: readonly FaultMode[] = [
       { as: 'dead', weight: 0.1 },
     ],
     repair: 'mount-cooler',
-    sightings: [{ look: 'cooler-mount', as: 'touches', probability: 0.85 }],
+    sightings: [
+      { look: 'cooler-mount', as: 'touches', probability: 0.85 },
+      { look: 'rail-short', as: 'stays', probability: 0.8 },
+    ],
     prior: judged(2, { 'new-build': 3, 'processor-changed': 3, 'cooler-touched': 5 }),
   },
   {

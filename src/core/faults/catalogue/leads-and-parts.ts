@@ -84,7 +84,10 @@ export const leadFaults: readonly FaultMode[] = [
     ],
     actsIn: headerInUse,
     repair: 'other-header',
-    sightings: [{ look: 'front-leads', as: 'bent-pin', probability: 0.5 }],
+    sightings: [
+      { look: 'front-leads', as: 'bent-pin', probability: 0.5 },
+      { look: 'rail-short', as: 'front', probability: 0.6 },
+    ],
     prior: judged(3, { moved: 1.3, spill: 2, 'used-parts': 1.5 }),
   },
   {

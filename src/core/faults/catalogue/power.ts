@@ -267,7 +267,10 @@ export const powerFaults: readonly FaultMode[] = [
     existsIn: ({ onBench }) => !onBench,
     actsIn: inTheCase,
     repair: 'clear-short',
-    sightings: [{ look: 'stand-offs', as: 'extra', probability: 0.85 }],
+    sightings: [
+      { look: 'stand-offs', as: 'extra', probability: 0.85 },
+      { look: 'rail-short', as: 'stays', probability: 0.85 },
+    ],
     prior: judged(7, { 'new-build': 3, moved: 1.5 }),
   },
   {
@@ -282,7 +285,10 @@ export const powerFaults: readonly FaultMode[] = [
       { as: 'dead', weight: 0.2 },
     ],
     repair: 'replace',
-    sightings: [{ look: 'board-signs', as: 'damage', probability: 0.35 }],
+    sightings: [
+      { look: 'board-signs', as: 'damage', probability: 0.35 },
+      { look: 'rail-short', as: 'stays', probability: 0.8 },
+    ],
     prior: judged(16, { storm: 1.8, old: 1.5, 'used-parts': 1.6, smoke: 3 }),
   },
   {
@@ -298,7 +304,10 @@ export const powerFaults: readonly FaultMode[] = [
     ],
     cures: { clean: 0.7 },
     repair: 'dry-board',
-    sightings: [{ look: 'board-signs', as: 'traces', probability: 0.85 }],
+    sightings: [
+      { look: 'board-signs', as: 'traces', probability: 0.85 },
+      { look: 'rail-short', as: 'stays', probability: 0.3 },
+    ],
     prior: judged(2, { spill: 18 }),
   },
   {
@@ -313,7 +322,10 @@ export const powerFaults: readonly FaultMode[] = [
       { as: 'message-usb', weight: 0.25 },
     ],
     repair: 'leave-unplugged',
-    sightings: [{ look: 'front-ports', as: 'bent', probability: 0.6 }],
+    sightings: [
+      { look: 'front-ports', as: 'bent', probability: 0.6 },
+      { look: 'rail-short', as: 'front', probability: 0.7 },
+    ],
     prior: judged(12, { moved: 1.5, spill: 2 }),
   },
   {
@@ -324,6 +336,7 @@ export const powerFaults: readonly FaultMode[] = [
     reason: 'A plug on the wrong header or a pinched lead trips the supply.',
     presentations: [{ as: 'twitch', weight: 1 }],
     repair: 'leave-unplugged',
+    sightings: [{ look: 'rail-short', as: 'front', probability: 0.6 }],
     prior: judged(2, { 'new-build': 2 }),
   },
   {
@@ -335,6 +348,7 @@ export const powerFaults: readonly FaultMode[] = [
     source: 'ATX12V design guide, output protection',
     presentations: [{ as: 'twitch', weight: 1 }],
     repair: 'replace',
+    sightings: [{ look: 'rail-short', as: 'drive', probability: 0.8 }],
     prior: judged(5, { storm: 1.5, 'used-parts': 1.4, 'drive-added': 4, smoke: 1.5 }),
   },
   {
@@ -346,6 +360,7 @@ export const powerFaults: readonly FaultMode[] = [
     source: 'ATX12V design guide, output protection',
     presentations: [{ as: 'twitch', weight: 1 }],
     repair: 'replace',
+    sightings: [{ look: 'rail-short', as: 'card', probability: 0.8 }],
     prior: judged(7, { 'used-parts': 2, smoke: 2 }),
   },
 ];

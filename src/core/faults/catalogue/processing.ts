@@ -71,7 +71,10 @@ export const processingFaults: readonly FaultMode[] = [
       { as: 'twitch', weight: 0.3 },
     ],
     repair: 'replace',
-    sightings: [{ look: 'board-signs', as: 'damage', probability: 0.3 }],
+    sightings: [
+      { look: 'board-signs', as: 'damage', probability: 0.3 },
+      { look: 'rail-short', as: 'processor', probability: 0.85 },
+    ],
     prior: judged(18, { old: 1.5, storm: 1.6, 'used-parts': 1.5, smoke: 3 }),
   },
   {

@@ -5,7 +5,7 @@ import type { CautionId } from '../caution';
 import type { Handling, Trial } from '../trial';
 import { formatTrialId } from '../trial-id';
 import { repairMovements } from './repair-movements';
-import { isInside, outcomesOfStart, seatedWith } from './start-trial';
+import { isInside, outcomesOfStart, seatedBySwap, seatedWith } from './start-trial';
 
 const startAfterMinutes = 1;
 const loadAfterMinutes = 6;
@@ -53,7 +53,7 @@ function repairTrial(repairClass: RepairClass, machine: Machine, configuration: 
     handling: handlingWith(repairClass, machine),
     repair: repairClass,
     commits: repair.stake === 'for-good' || repair.stake === 'part',
-    minutes: repair.minutes + (isUnderLoad ? loadAfterMinutes : startAfterMinutes),
+    minutes: repairClass.minutes + (isUnderLoad ? loadAfterMinutes : startAfterMinutes),
     tools: [],
     spares: [],
     needs: 'start',
@@ -93,7 +93,8 @@ function movementsOf(repairClass: RepairClass, machine: Machine, configuration: 
 }
 
 function handlingWith({ repair, part }: RepairClass, machine: Machine): Handling[] {
-  const act = repairOf(repair).handling;
+  const { handling: act, replaces } = repairOf(repair);
+  if (replaces) return seatedBySwap(machine, part);
   if (!act) return [];
   return [{ act, part: part.id }, ...(act === 'reseat' ? seatedWith(machine, part) : [])];
 }

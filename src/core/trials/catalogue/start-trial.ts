@@ -66,6 +66,7 @@ export const place = (part: Part, to: Placement): Change => ({ kind: 'place', pa
 export const out: Placement = { state: 'out' };
 
 const inner: readonly PartKind[] = [
+  'board',
   'front-usb',
   'front-audio',
   'drive',
@@ -87,7 +88,8 @@ export const handlingCautions = (part: Part): CautionId[] => {
   if (!isInside(part)) return part.kind === 'cord' ? ['unplug'] : [];
   if (part.kind === 'supply') return ['unplug', 'supply-closed'];
   if (part.kind === 'module') return ['unplug', 'static', 'module-way-round'];
-  if (part.kind === 'processor') return ['unplug', 'static', 'socket-pins', 'no-run-without-cooler'];
+  if (part.kind === 'processor' || part.kind === 'board')
+    return ['unplug', 'static', 'socket-pins', 'no-run-without-cooler'];
   return ['unplug', 'static'];
 };
 
@@ -96,8 +98,20 @@ export const offFirst = (part: Part): string[] => (isInside(part) ? ['Switch off
 export const moveCable = (machine: Machine, to: string): Change[] =>
   machine.parts.filter((p) => p.kind === 'display-cable').map((p) => place(p, { state: 'moved', to }));
 
-/** What is seated again along with a part: the plugs on the board with the supply, the cooler with the processor. */
-export function seatedWith(machine: Machine, part: Part): Handling[] {
-  const kind = part.kind === 'supply' ? 'board' : part.kind === 'processor' ? 'cooler' : null;
-  return machine.parts.filter((other) => other.kind === kind).map(({ id }) => ({ act: 'reseat', part: id }));
-}
+/** The kinds that are seated again along with a part: the plugs on the board with the supply, the cooler with the processor. */
+const seatedAlong: Readonly<Partial<Record<PartKind, readonly PartKind[]>>> = {
+  supply: ['board'],
+  processor: ['cooler'],
+};
+/** What sits on a board and moves over to another one. */
+const onBoard: readonly PartKind[] = ['processor', 'cooler', 'module', 'card'];
+
+const reseated = ({ parts }: Machine, kinds: readonly PartKind[]): Handling[] =>
+  parts.filter(({ kind }) => kinds.includes(kind)).map(({ id }) => ({ act: 'reseat', part: id }));
+
+/** What is seated again along with a part that stays. */
+export const seatedWith = (machine: Machine, { kind }: Part): Handling[] => reseated(machine, seatedAlong[kind] ?? []);
+
+/** What is seated again where a part is exchanged for another one. */
+export const seatedBySwap = (machine: Machine, part: Part): Handling[] =>
+  part.kind === 'board' ? reseated(machine, onBoard) : seatedWith(machine, part);

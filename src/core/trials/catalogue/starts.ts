@@ -19,7 +19,7 @@ import {
   offFirst,
   out,
   place,
-  seatedWith,
+  seatedBySwap,
   startTrial,
 } from './start-trial';
 
@@ -114,7 +114,7 @@ export function startsWithBack(machine: Machine, configuration: Configuration): 
           place(part, { state: 'as-found' }),
           ...(part.kind === 'card' ? cableBack(machine, configuration) : []),
         ],
-        handling: [{ act: 'reseat', part: part.id }, ...seatedWith(machine, part)],
+        handling: [{ act: 'reseat', part: part.id }, ...seatedBySwap(machine, part)],
         minutes: watchMinutes,
         cautions: handlingCautions(part),
         inside: isInside(part),
@@ -160,14 +160,12 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
         steps: [
           ...offFirst(part),
           ...lent.map((other) => `Put ${nameInWords(other)} back where the spare is now.`),
-          part.kind === 'supply'
-            ? besideWords
-            : `Swap ${nameInWords(part)} for a known-good spare${firstFirmware(part)}.`,
+          besideWords[part.kind] ?? `Swap ${nameInWords(part)} for a known-good spare${firstFirmware(part)}.`,
           'Start it and watch for a minute.',
         ],
         part,
         changes: [...lent.map((other) => place(other, { state: 'as-found' })), place(part, { state: 'spare' })],
-        handling: seatedWith(machine, part),
+        handling: seatedBySwap(machine, part),
         minutes: watchMinutes,
         spares: [part.kind],
         cautions: handlingCautions(part),
@@ -176,8 +174,12 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
     });
 }
 
-const besideWords =
-  'Leave the supply in place; stand a known-good one beside the machine and plug in its own leads instead.';
+/** What stands beside the machine for a test, and is not built in. */
+const besideWords: Readonly<Partial<Record<PartKind, string>>> = {
+  supply: 'Leave the supply in place; stand a known-good one beside the machine and plug in its own leads instead.',
+  board:
+    'Leave the board in place; lay a known-good one on its box beside the open case, and move processor, cooler, memory, cards and plugs over.',
+};
 
 /** A spare by its kind; where the machine has several of the kind, for which of them. */
 function knownGood(machine: Machine, part: Part): string {
@@ -203,13 +205,13 @@ export function loadsWithSpare(machine: Machine, configuration: Configuration): 
         purpose: 'A part that fails only under load can be cleared or blamed only under load.',
         steps: [
           ...offFirst(part),
-          part.kind === 'supply' ? besideWords : `Swap ${nameInWords(part)} for a known-good spare.`,
+          besideWords[part.kind] ?? `Swap ${nameInWords(part)} for a known-good spare.`,
           'Put processor and graphics card under full load and watch it for five minutes.',
         ],
         part,
         depth: 'load',
         changes: [place(part, { state: 'spare' })],
-        handling: seatedWith(machine, part),
+        handling: seatedBySwap(machine, part),
         minutes: loadMinutes,
         spares: [part.kind],
         cautions: [...handlingCautions(part), 'hot-cooler'],

@@ -1,3 +1,4 @@
+export { boardBeside, boardFromBeside } from './board-movements';
 export { pinsInWords, quickestReset, setupKeyWords, switchPinsOf } from './board-words';
 export type { SwitchPins } from './board-words';
 export type { AtPart, Bench, Drawing, Movement } from './movement';

@@ -1,4 +1,5 @@
 import { nameInWords, nameOf, slotOf, type Part } from '../../machine';
+import { boardIn, boardOut } from './board-movements';
 import { isSmall, type AtPart, type Movement } from './movement';
 import { ownLeadsOnly, supplyPlugsIn, supplyPlugsOut } from './supply-movements';
 
@@ -137,6 +138,7 @@ const ways: Partial<
       { text: 'Plug its fan into the processor-fan header.' },
     ],
   },
+  board: { out: () => [...boardOut], in: () => [...boardIn] },
   cooler: {
     out: () => [
       { text: 'Pull the plug of its fan.' },

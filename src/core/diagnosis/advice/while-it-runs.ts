@@ -1,0 +1,42 @@
+import { placementOf } from '../../machine';
+import { openProposals } from '../planning/order-by-strategy';
+import { sureEnough } from './how-sure';
+import { repairsDone } from './log-facts';
+import { askBefore, canBeDone, repairTrialId, type Advice, type Situation } from './situation';
+
+/** What is to be used while the machine runs as it stands, before something that took long is changed again. */
+
+/** A test comes before a change that takes so many times its minutes, if it tells so much, in bits. */
+const [changeOverTest, worthATest] = [4, 0.2];
+
+/** Before a long change is undone or made again: what the machine tells quickly while it runs like this. */
+export function quickFirst({ plan }: Situation, change: Advice): Advice {
+  const taken = plan.proposals.find(({ trial }) => trial.id === change.trialId);
+  const test = openProposals(plan).find(
+    ({ trial, bits, minutes }) =>
+      trial.repair === null &&
+      trial.changes.length === 0 &&
+      bits >= worthATest &&
+      changeOverTest * minutes <= (taken?.minutes ?? 0),
+  );
+  return test ? { kind: 'test', trialId: test.trial.id, why: test.trial.purpose } : change;
+}
+
+/** Firmware that does not know its own processor is updated from the menu while a borrowed one runs. */
+export function updateNow(situation: Situation): Advice | null {
+  const { input, repairs, plan } = situation;
+  const [top] = repairs;
+  if (top?.repairClass.repair !== 'update-firmware' || top.probability < sureEnough(top.repairClass)) return null;
+  const isBorrowed = input.machine.parts.some(
+    ({ id, kind }) => kind === 'processor' && placementOf(input.configuration, id).state === 'spare',
+  );
+  const trialId = repairTrialId(top.repairClass);
+  if (!isBorrowed || repairsDone(input).has(top.repairClass.id) || !canBeDone({ plan }, trialId)) return null;
+  return (
+    askBefore(situation, top) ?? {
+      kind: 'repair',
+      trialId,
+      why: 'The board runs with this processor: update the firmware from the menu now, before its own processor goes back in.',
+    }
+  );
+}
