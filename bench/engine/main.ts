@@ -53,6 +53,7 @@ async function play(
   draw: Extract<Part, { kind: 'simulate' }>['draw'],
   count: number,
   strategies: readonly Strategy[],
+  more: { readonly skipsBelow?: number } = {},
 ): Promise<Played> {
   const shares = await Promise.all(
     Array.from({ length: processes }, (_, from) =>
@@ -62,6 +63,7 @@ async function play(
         cases: count,
         seed,
         strategies,
+        ...more,
         every: processes,
         from,
       }),
@@ -86,6 +88,9 @@ function silliness(played: Played): Record<Silliness, number> {
   return Object.fromEntries(counts) as Record<Silliness, number>;
 }
 
+/** The two orders that come next to best value. */
+const plainOrders: readonly Strategy[] = ['outside-in', 'signal-led'];
+
 const say = (what: string) => process.stderr.write(`${what}\n`);
 
 say('posterior against enumeration');
@@ -98,6 +103,11 @@ say(`${cases} machines by every strategy`);
 const usual = await play('usual', cases, STRATEGIES);
 say(`${cases} machines under stress`);
 const stress = await play('stress', cases, STRATEGIES);
+say(`${cases} machines by orders that skip nothing which tells something`);
+const plain = {
+  usual: await play('usual', cases, plainOrders, { skipsBelow: 0 }),
+  stress: await play('stress', cases, plainOrders, { skipsBelow: 0 }),
+};
 say(`${cases} machines with tests that cannot be done, and with misleading weights`);
 const unsure = await play('unsure', cases, ['best-value']);
 const misled = await play('misled', cases, ['best-value']);
@@ -126,6 +136,7 @@ const report: Report = {
   strategies: score(usual),
   calibrationError: calibration(usual),
   stress: { strategies: score(stress), calibrationError: calibration(stress) },
+  skippingNothingTelling: { usual: score(plain.usual), stress: score(plain.stress) },
   unsure: { strategies: score(unsure), silly: silliness(unsure) },
   misled: { strategies: score(misled) },
   silly: silliness(usual),

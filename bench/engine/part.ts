@@ -11,6 +11,7 @@ export type Part =
       readonly cases: number;
       readonly seed: number;
       readonly strategies: readonly Strategy[];
+      readonly skipsBelow?: number;
       readonly every: number;
       readonly from: number;
     }

@@ -31,6 +31,10 @@ function strategyTable(strategies: readonly StrategyScore[]): string {
   ]);
 }
 
+/** Orders that leave out only what tells nothing. */
+const plainly = (strategies: readonly StrategyScore[]): StrategyScore[] =>
+  strategies.map((score) => ({ ...score, name: `${score.name}, plain` }));
+
 const sillyWords = (silly: Report['silly']): string =>
   Object.entries(silly)
     .map(([kind, count]) => `${kind} ${count}`)
@@ -45,11 +49,11 @@ minutes to isolation over the optimum               mean ${two(optimumRatio.mean
 money to the right repair over the optimum          mean ${costRatio.mean.toFixed(3)}
 
 ${report.cases} machines, minutes
-${strategyTable(report.strategies)}
+${strategyTable([...report.strategies, ...plainly(report.skippingNothingTelling.usual)])}
 calibration error ${report.calibrationError.toFixed(3)}
 
 the same under stress
-${strategyTable(report.stress.strategies)}
+${strategyTable([...report.stress.strategies, ...plainly(report.skippingNothingTelling.stress)])}
 calibration error ${report.stress.calibrationError.toFixed(3)}
 
 silly advice                         ${sillyWords(report.silly)}

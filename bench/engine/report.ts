@@ -21,6 +21,11 @@ export interface Report extends ReturnType<typeof againstOptimum> {
   readonly strategies: readonly StrategyScore[];
   readonly calibrationError: number;
   readonly stress: { readonly strategies: readonly StrategyScore[]; readonly calibrationError: number };
+  /** Orders that leave out only what tells nothing at all. */
+  readonly skippingNothingTelling: {
+    readonly usual: readonly StrategyScore[];
+    readonly stress: readonly StrategyScore[];
+  };
   /** With tests that cannot be done or leave one unsure; how often advice was silly, by kind. */
   readonly unsure: {
     readonly strategies: readonly StrategyScore[];

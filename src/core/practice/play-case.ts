@@ -35,6 +35,8 @@ export interface PlayOptions {
   readonly notSure?: number;
   /** Probability, 0 to 1, that a circumstance is not told before some tests are done. Default 0. */
   readonly toldLate?: number;
+  /** What the strategy leaves out; see DiagnosisInput. */
+  readonly skipsBelow?: number;
 }
 
 /** How many tests are done before the last of what was kept back is told. */
@@ -46,7 +48,7 @@ const toldWithin = 6;
  */
 export function playCase(
   faulty: FaultyMachine,
-  { strategy = 'best-value', known = null, couldNot = 0, notSure = 0, toldLate = 0 }: PlayOptions = {},
+  { strategy = 'best-value', known = null, couldNot = 0, notSure = 0, toldLate = 0, skipsBelow }: PlayOptions = {},
 ) {
   const { machine, faults } = faulty;
   const bench = createPracticeBench(faulty);
@@ -60,7 +62,10 @@ export function playCase(
   const silly: Silliness[] = [];
   for (;;) {
     bench.known = toldBy(faulty, bench.steps.length, toldLate);
-    const analysis = analyseCase(inputAt(bench, strategy), replay);
+    const analysis = analyseCase(
+      inputAt(bench, { strategy, ...(skipsBelow === undefined ? {} : { skipsBelow }) }),
+      replay,
+    );
     replay = analysis.known;
     const top = analysis.repairs.find(({ repairClass }) => repairClass.repair !== 'look-deeper');
     if (top && bench.there.length > 0)

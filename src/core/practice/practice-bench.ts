@@ -1,7 +1,7 @@
 import type { Circumstance } from '../faults';
 import { applyChanges, foundConfiguration, type Configuration } from '../machine';
 import { reportedStep } from '../casework';
-import type { DiagnosisInput, EvidenceStep, Strategy } from '../diagnosis';
+import type { DiagnosisInput, EvidenceStep } from '../diagnosis';
 import { findTrial, handlingOf, misreadProbabilityOf, type PresentFault, type Trial } from '../trials';
 import { afterHandling, seeOutcome, type FaultyMachine } from './faulty-machine';
 
@@ -36,10 +36,10 @@ export function createPracticeBench(faulty: FaultyMachine): PracticeBench {
 export const firstTrialId = ({ underLoad }: FaultyMachine): string => (underLoad ? 'run-under-load' : 'start');
 
 /** What the engine is asked about the machine as it stands. */
-export function inputAt(bench: PracticeBench, strategy: Strategy): DiagnosisInput {
+export function inputAt(bench: PracticeBench, how: Pick<DiagnosisInput, 'strategy' | 'skipsBelow'>): DiagnosisInput {
   const { machine } = bench.faulty;
   const { steps, configuration, caseOpen, known: circumstances } = bench;
-  return { machine, circumstances, steps: [...steps], configuration, caseOpen, strategy };
+  return { machine, circumstances, steps: [...steps], configuration, caseOpen, ...how };
 }
 
 /** The trial of an id on the machine as it stands. Failure: throws where advice asks for what cannot be done. */

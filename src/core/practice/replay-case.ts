@@ -61,7 +61,7 @@ export function replayCase({
     trialAt(bench, trialId).outcomes.find(({ id }) => id === outcome)?.label ?? outcome;
   const reported = labelOf('start', faulty.reported);
   const turns: ReplayTurn[] = [];
-  let diagnosis = diagnose(inputAt(bench, strategy));
+  let diagnosis = diagnose(inputAt(bench, { strategy }));
   while (turns.length < mostTurns) {
     const { advice } = diagnosis;
     if (advice.trial === null) {
@@ -72,7 +72,7 @@ export function replayCase({
     const isFirst = turns.length === 0 && !machine.onBench && trial.id === firstTrialId(faulty);
     bench.minutes += advice.trial.minutes;
     const seen = doTrial(bench, trial, isFirst ? faulty.complaint : null);
-    diagnosis = diagnose(inputAt(bench, strategy));
+    diagnosis = diagnose(inputAt(bench, { strategy }));
     turns.push({
       advice,
       seen: trial.outcomes.find(({ id }) => id === seen)?.label ?? seen,

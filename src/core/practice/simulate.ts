@@ -4,7 +4,8 @@ import { playCase, type PlayedCase, type PlayOptions } from './play-case';
 import { PRACTICE_MACHINES } from './practice-machines';
 import { diceOf } from './random';
 
-export interface SimulateOptions extends DrawOptions, Pick<PlayOptions, 'couldNot' | 'notSure' | 'toldLate'> {
+export interface SimulateOptions
+  extends DrawOptions, Pick<PlayOptions, 'couldNot' | 'notSure' | 'toldLate' | 'skipsBelow'> {
   readonly cases: number;
   readonly seed: number;
   /** Every strategy plays the same machines. */
@@ -43,6 +44,7 @@ export function simulate({
   couldNot,
   notSure,
   toldLate,
+  skipsBelow,
   ...draw
 }: SimulateOptions) {
   const played = new Map<Strategy, PlayedCase[]>(strategies.map((strategy) => [strategy, []]));
@@ -58,6 +60,7 @@ export function simulate({
           ...(couldNot === undefined ? {} : { couldNot }),
           ...(notSure === undefined ? {} : { notSure }),
           ...(toldLate === undefined ? {} : { toldLate }),
+          ...(skipsBelow === undefined ? {} : { skipsBelow }),
         });
         known = result.known;
         played.get(strategy)?.push(result.played);
