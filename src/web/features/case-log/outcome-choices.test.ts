@@ -18,6 +18,21 @@ test('a look shows all that can be seen, in its own order', () => {
   expect(splitOutcomes(look)).toEqual({ likely: look.outcomes, others: [] });
 });
 
+test('of many things that a look can show the sound one and the likeliest have large buttons', () => {
+  const many: TrialView = {
+    ...look,
+    outcomes: [0.01, 0.3, 0.02, 0.2, 0.1, 0.37].map((probability, n) => ({
+      id: `seen-${n}`,
+      label: `Seen ${n}`,
+      probability,
+      then: null,
+    })),
+  };
+  const { likely, others } = splitOutcomes(many);
+  expect(likely.map(({ id }) => id)).toEqual(['seen-0', 'seen-1', 'seen-3', 'seen-5']);
+  expect(others.map(({ id }) => id)).toEqual(['seen-2', 'seen-4']);
+});
+
 test('digits mean the large buttons, then "not sure" and "could not"', () => {
   const choices = splitOutcomes(look);
   expect(['1', '3', '4', '5', '6', '0', 'x'].map((key) => outcomeForKey(choices, key))).toEqual([
