@@ -58,3 +58,15 @@ test('what nobody can name stands last, counted together', async ({ page, progra
   await expect(suspects.getByText(/^\d+ others together$/)).toBeVisible();
   await expect(suspects).not.toContainText('Something else');
 });
+
+test('a short is measured, and the plug that ends it names the part', async ({ page, program }) => {
+  await takeIn(page, program.url, { machine: 'Twitching tug', reported: 'Starts for a moment, then stops' });
+  await see(page, 'Starts for a moment, then stops');
+  await goTo(page, 'Measure the rails for a short');
+  await expect(page.getByText('Near 0 Ω: leave the probe there and unplug one thing after the other')).toBeVisible();
+  // The likeliest have large buttons, so that the steps keep their room; the rest are one press further.
+  await see(page, 'It goes away with a front lead off');
+  await expect(sheet(page)).toContainText('It goes away with a front lead off');
+  const suspects = page.getByRole('region', { name: 'Suspects and other tests' });
+  await expect(suspects.getByRole('listitem').first()).toContainText('front USB lead');
+});
