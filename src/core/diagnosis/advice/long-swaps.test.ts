@@ -101,3 +101,33 @@ test('work is not done on a guess while a glance saves more than it takes', () =
   const seen: BriefLog = { ...dead, trials: [...(dead.trials ?? []), ['look/front-header/case-switch', 'named-pins']] };
   expect(diagnosisOf(seen).advice.trial?.id).toBe('fix/clean-switch@case-switch');
 });
+
+/** Runs, and cuts out under load. */
+const cutsOut = (trials: Trials) =>
+  diagnosisOf({
+    machine: { parts: [...(machine.parts ?? []), { id: 'card', kind: 'card' }], builtInGraphics: true },
+    reported: 'cuts-out',
+    trials: [['run-under-load', 'cuts-out'], ['start', 'works'], ...trials],
+  });
+
+test('what is back is put under load for the proof, whatever was looked at in between', () => {
+  const back: Trials = [
+    ['look/card-leads/card', 'separate'],
+    ['look/power-plugs/board', 'seated'],
+    ['look/supply-leads/supply', 'seated'],
+    ['measure/rail-12-load/supply', 'within', 12.1],
+    ['look/cooler-mount/cooler', 'even'],
+    ['load-with-spare/card', 'works'],
+    ['back/card', 'works'],
+  ];
+  expect(cutsOut([...back, ['look/cooler-fan/cooler', 'turns']]).advice.trial?.id).toBe('run-under-load');
+});
+
+test('other settings do not make possible what could not be done', () => {
+  const blockedAfter = (trials: Trials) =>
+    cutsOut([['look/supply-leads/supply', 'could-not'], ...trials]).alternatives.find(
+      ({ id }) => id === 'look/supply-leads/supply',
+    )?.blocked;
+  expect(blockedAfter([['load-with-defaults', 'cuts-out']])).toContain('could not be done');
+  expect(blockedAfter([['out/card', 'works']])).toBeNull();
+});

@@ -16,8 +16,8 @@ export function repairLikeliest(situation: Situation): Advice {
       trialId: repairTrialId(next.repairClass),
       why: 'No available test can separate the rest. Repair by likelihood and cost.',
     };
-  if (isSeenOnce(situation) && canBeDone(situation, plainStart))
-    return { kind: 'test', trialId: plainStart, why: 'Nothing else is left: see whether it shows the same once more.' };
+  const again = onceMore(situation);
+  if (again) return again;
   const { input } = situation;
   if (isGone(situation) && lastStart(input) === 'works' && loadsStood(input) > 0)
     return {
@@ -27,6 +27,12 @@ export function repairLikeliest(situation: Situation): Advice {
     };
   return { kind: 'undecided', trialId: null, why: undecidedWords(situation) };
 }
+
+/** A start that nothing else can explain is made a second time, and no third. */
+export const onceMore = (situation: Situation): Advice | null =>
+  isSeenOnce(situation) && canBeDone(situation, plainStart)
+    ? { kind: 'test', trialId: plainStart, why: 'Nothing else is left: see whether it shows the same once more.' }
+    : null;
 
 /** Since anything was done to it, the machine was started once: that may have been misread, or the fault comes and goes. */
 function isSeenOnce({ input: { steps } }: Situation): boolean {

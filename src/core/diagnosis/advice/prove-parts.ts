@@ -5,7 +5,8 @@ import { formatTrialId } from '../../trials';
 import { chooseTest } from './choose-test';
 import { sureEnough } from './how-sure';
 import { repairsDone } from './log-facts';
-import { undecidedWords } from './nothing-tells';
+import { lookAgain } from './look-again';
+import { onceMore, undecidedWords } from './nothing-tells';
 import { isAsExpected, PART_VERDICTS } from './part-verdicts';
 import { aloneIn, type Proving } from './proving';
 import { canBeDone, repairTrialId, type Advice, type Situation } from './situation';
@@ -15,15 +16,14 @@ import { canBeDone, repairTrialId, type Advice, type Situation } from './situati
  * less, the part to blame is looked for; then the rest goes on without it. It ends in a list of parts.
  */
 export function proveParts(situation: Situation, proving: Proving): Advice {
-  const search = proving.isFailing ? findTheBadOne(situation, proving) : null;
+  const search = proving.isFailing ? (lookAgain(situation) ?? findTheBadOne(situation, proving)) : null;
   if (search) return search;
   const [next, ...later] = proving.ahead;
   const instead = next ? null : goodInstead(situation, proving);
   if (instead) return instead;
-  // A start that failed just so is not made again in the hope that it will not.
-  if (next && proving.isFailing && isJustMade(situation, next.trial))
-    return { kind: 'undecided', trialId: null, why: undecidedWords(situation) };
-  if (!next && proving.isFailing) return { kind: 'undecided', trialId: null, why: undecidedWords(situation) };
+  // A start that failed just so is made once more, as it may have been misread, and then not again in the hope that it will not.
+  if (proving.isFailing && (!next || isJustMade(situation, next.trial)))
+    return onceMore(situation) ?? { kind: 'undecided', trialId: null, why: undecidedWords(situation) };
   if (!next) return { kind: 'close', trialId: null, why: whyDone(situation, proving) };
   if (!canBeDone(situation, next.trial))
     return { kind: 'undecided', trialId: null, why: `${next.title} would be next, and cannot be done here.` };

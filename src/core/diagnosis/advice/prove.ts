@@ -2,7 +2,7 @@ import { listOf, percent } from '../../wording';
 import { isOriginalIn, nameInWords } from '../../machine';
 import { repairOf, type RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
-import { reproducedComplaint } from '../belief/complaint';
+import { observedStart, reproducedComplaint } from '../belief/complaint';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import type { RankedRepair } from '../belief/suspects';
 import { confirmationOf, proofTurns } from './confirmation';
@@ -119,7 +119,10 @@ function nextTurn(situation: Situation, repairClass: RepairClass): Advice | null
     };
   // A start alone does not show whether what cuts out under load came back.
   if (turns === 2 && !isAway && reproducedComplaint(input.steps) === 'cuts-out' && canBeDone({ plan }, underLoad))
-    return isPutBack(input.steps.at(-1), id)
+    return isPutBack(
+      input.steps.findLast((step) => observedStart(step) !== null),
+      id,
+    )
       ? {
           kind: 'prove',
           trialId: underLoad,

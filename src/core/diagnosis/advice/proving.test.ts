@@ -110,3 +110,24 @@ test('on the bench there is no case: no switch, no stand-offs, and the pins star
   expect(find('start')?.steps[0]).toContain('Bridge the two switch pins');
   expect(findTrial(stateOf({ machine: desktopWithLights }).machine, state.configuration, 'set/1')).toBeNull();
 });
+
+test('a start that nothing explains is made once more before the bench gives up, and no third time', () => {
+  const dead: Trials = [
+    ['build/processor', 'dead'],
+    ['fix/push-cord@cord', 'dead'],
+    ['look/rocker/supply', 'at-i'],
+    ['look/strip-switch/outlet', 'on'],
+    ['look/standby-light/board', 'dark'],
+    ['look/outlet-lamp/outlet', 'lit'],
+    ['look/cord/cord', 'seated'],
+    ['look/supply-signs/supply', 'clean'],
+    ['measure/vsb/supply', 'absent', 0],
+    ['look/supply-tester/supply', 'fails'],
+    ['spare/supply', 'at-processor'],
+  ];
+  const single = { ...machine, parts: machine.parts?.filter(({ loose }) => !loose) ?? [] };
+  const next = (trials: Trials) => diagnosisOf({ machine: single, trials }).advice.trial?.id;
+  expect(next(dead)).toBe('start');
+  expect(next([...dead, ['start', 'at-memory']])).toBe('build/memory');
+  expect(next([...dead, ['start', 'at-processor']])).not.toBe('start');
+});

@@ -72,8 +72,9 @@ const vain = {
   'not-sure': 'It left you unsure, and nothing has changed since.',
 } as const;
 
-/** What stands where; how it is started makes nothing possible that was not. */
-const stateKey = (configuration: Configuration): string => configurationKey({ ...configuration, start: 'button' });
+/** What stands where; how it is started, and with which settings, makes nothing possible that was not. */
+const stateKey = (configuration: Configuration): string =>
+  configurationKey({ ...configuration, start: 'button', settings: 'as-found' });
 
 /** By trial: what was tried without an answer, with nothing done to the machine since. */
 function silentOnes(steps: readonly EvidenceStep[], nowKey: string): Map<string, string> {
