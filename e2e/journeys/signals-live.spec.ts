@@ -59,14 +59,24 @@ test('a build-up by ear: the microphone hears the beeps, they are taken and writ
   page,
   usedDemo,
 }) => {
+  test.setTimeout(120_000);
   await page.goto(`${usedDemo.url}/cases/0d3a0c00-0000-4000-8000-000000001500`);
   await expect(title(page)).toContainText('Build-up, step 2');
   await confirmCautions(page);
   await page.getByRole('link', { name: 'Lights, codes, beeps' }).click();
   await expect(together(page)).toContainText('picture, but no system found');
-  await page.keyboard.press('h');
   const beeps = page.getByRole('region', { name: 'Beeps' });
-  await expect(beeps.getByRole('status')).toContainText('1 long, 1 short, 1 long, 2 times');
+  // A loaded machine plays the recording with gaps: what was not made out is listened to again.
+  await expect(async () => {
+    await page.keyboard.press('h');
+    const heard = expect(beeps.getByRole('status')).toContainText('1 long, 1 short, 1 long, 2 times', {
+      timeout: 14_000,
+    });
+    await heard.catch(async (error: unknown) => {
+      await page.keyboard.press('h');
+      throw error;
+    });
+  }).toPass({ timeout: 60_000 });
   await page.keyboard.press('h');
   await beeps.getByRole('button', { name: 'Take it: L S L' }).click();
   await expect(together(page)).toContainText('It stops at memory');
