@@ -31,7 +31,7 @@ function strategyTable(strategies: readonly StrategyScore[]): string {
   ]);
 }
 
-/** Orders that leave out only what tells nothing. */
+/** Orders that leave out only tests with no new information. */
 const plainly = (strategies: readonly StrategyScore[]): StrategyScore[] =>
   strategies.map((score) => ({ ...score, name: `${score.name}, plain` }));
 
@@ -49,11 +49,11 @@ minutes to isolation over the optimum               mean ${two(optimumRatio.mean
 money to the right repair over the optimum          mean ${costRatio.mean.toFixed(3)}
 
 ${report.cases} machines, minutes
-${strategyTable([...report.strategies, ...plainly(report.skippingNothingTelling.usual)])}
+${strategyTable([...report.strategies, ...plainly(report.plainOrders.usual)])}
 calibration error ${report.calibrationError.toFixed(3)}
 
 the same under stress
-${strategyTable([...report.stress.strategies, ...plainly(report.skippingNothingTelling.stress)])}
+${strategyTable([...report.stress.strategies, ...plainly(report.plainOrders.stress)])}
 calibration error ${report.stress.calibrationError.toFixed(3)}
 
 silly advice                         ${sillyWords(report.silly)}

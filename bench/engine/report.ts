@@ -21,8 +21,8 @@ export interface Report extends ReturnType<typeof againstOptimum> {
   readonly strategies: readonly StrategyScore[];
   readonly calibrationError: number;
   readonly stress: { readonly strategies: readonly StrategyScore[]; readonly calibrationError: number };
-  /** Orders that leave out only what tells nothing at all. */
-  readonly skippingNothingTelling: {
+  /** Orders that leave out only tests with no new information. */
+  readonly plainOrders: {
     readonly usual: readonly StrategyScore[];
     readonly stress: readonly StrategyScore[];
   };

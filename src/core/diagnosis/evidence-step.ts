@@ -37,8 +37,8 @@ export interface DiagnosisInput {
   /** The strategy that was chosen for the case. Default: best value. */
   readonly strategy?: Strategy;
   /**
-   * A test order leaves out what tells less than this share, 0 to 1, of all that is open. Default 0.03; 0 leaves out only
-   * what tells nothing at all.
+   * A test order leaves out tests with less than this share, 0 to 1, of the information that is still open. Default 0.03;
+   * 0 leaves out only those with no new information.
    */
   readonly skipsBelow?: number;
   /** Why a repair waits for somebody's word; null where nothing has to be agreed. Default: nothing has. */

@@ -82,3 +82,13 @@ test('quantiles are those of the numbers in rising order', () => {
   expect(quantileOf([4, 1, 3, 2], 0.5)).toBe(2.5);
   expect(quantileOf([], 0.9)).toBe(0);
 });
+
+test('an order that leaves out only tests with no new information makes more of them', () => {
+  const trialsOf = (more: { readonly skipsBelow?: number }) =>
+    [2, 3, 4, 5].reduce((count, seed) => {
+      const { played } = playCase(drawFaultyMachine(counter, diceOf(seed)), { strategy: 'outside-in', ...more });
+      return count + played.trials.length;
+    }, 0);
+  expect(trialsOf({ skipsBelow: 0 })).toBeGreaterThan(trialsOf({}));
+  expect(trialsOf({ skipsBelow: 0.5 })).toBeLessThan(trialsOf({}));
+});

@@ -25,6 +25,9 @@ const bySwap: Readonly<Partial<Record<PartKind, readonly TakenApart[]>>> = {
   board: ['cooler'],
 };
 
+/** A new board is built in; a spare one lies beside the case. */
+const byReplacement: typeof bySwap = { ...bySwap, board: ['cooler', 'board'] };
+
 /** What has to be taken apart for a trial. */
 export function takenApartFor({
   ref,
@@ -33,8 +36,7 @@ export function takenApartFor({
   changes,
 }: Pick<Trial, 'ref' | 'part' | 'repair' | 'changes'>): readonly TakenApart[] {
   if (ref.kind === 'look') return byLook[ref.look] ?? [];
-  if (repair?.repair === 'replace' && repair.part.kind === 'board') return ['cooler', 'board'];
-  if (repair) return (repair.repair === 'replace' ? bySwap[repair.part.kind] : byRepair[repair.repair]) ?? [];
+  if (repair) return (repair.repair === 'replace' ? byReplacement[repair.part.kind] : byRepair[repair.repair]) ?? [];
   return part && changes.some((change) => change.kind === 'place' && change.part === part.id)
     ? (bySwap[part.kind] ?? [])
     : [];

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { deviceFiles, deviceStorage } from './device-storage';
+import { deviceDatabase, deviceStorage } from './device-storage';
 import type { Batch } from './outbox';
 
 /** What the device keeps, read once; `none` until then, and where the browser keeps nothing. */
@@ -21,7 +21,8 @@ function useKept<T>(read: () => Promise<T>, none: T): T {
 }
 
 const noBatches: readonly Batch[] = [];
-const countFiles = async (): Promise<number> => (await deviceFiles.all()).length;
+/** Counted where they lie: photos are not read for it. */
+const countFiles = async (): Promise<number> => (await deviceDatabase()).count('files');
 
 /**
  * What waits on this device, of all people, and is not stored on the server. It is sent by its writer: here it is only

@@ -87,8 +87,8 @@ function finish(situation: Situation): Advice {
   const { input, repairs } = situation;
   const top = repairs[0];
   const away = partsAway(input);
-  const innocent = updateNow(situation) ?? putBackInnocent(situation);
-  if (innocent) return innocent;
+  const first = updateNow(situation) ?? putBackInnocent(situation);
+  if (first) return first;
   if (input.configuration.surface === 'bench')
     return {
       kind: 'put-back',

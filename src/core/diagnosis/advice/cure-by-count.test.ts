@@ -64,6 +64,21 @@ test('a switch that was put right is advised ten presses, not a run under load',
   expect([after.advice.kind, after.advice.why]).toEqual(['close', 'It answered ten presses out of ten.']);
 });
 
+test('ten presses alone do not close a machine that may still have something else: it is run under load first', () => {
+  const freed: NonNullable<BriefLog['trials']> = [
+    ['start', 'loop'],
+    ['fix/push-power-plugs@board', 'loop'],
+    ['look/reset-button/case-switch', 'stuck'],
+    ['fix/free-reset@case-switch', 'works'],
+    ['look/ten-presses/case-switch', 'all'],
+  ];
+  const at = (trials: typeof freed) => diagnosisOf({ machine: desktopWithLights, reported: 'loop', trials });
+  const pressed = at(freed);
+  expect(pressed.rightProbability).toBeGreaterThan(0.95);
+  expect([pressed.advice.kind, pressed.advice.trial?.id]).toEqual(['verify', 'run-under-load']);
+  expect(at([...freed, ['run-under-load', 'works']]).advice.kind).toBe('close');
+});
+
 test('a switch that missed some of ten presses comes and goes; one that answered all is sound', () => {
   const after = (outcome: string) =>
     diagnosisOf({

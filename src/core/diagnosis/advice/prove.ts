@@ -69,13 +69,13 @@ export function provenOrTurn(situation: Situation, { repairClass, probability }:
     : { kind: 'undecided', trialId: null, why: `${why} It could not be done here: refer it, or get what it needs.` };
 }
 
-/** The next turn, or what is told quicker before it. */
+/** The next turn; before a long one what the machine tells quickly. */
 function turnOrTest(situation: Situation, repairClass: RepairClass): Advice | null {
   const turn = nextTurn(situation, repairClass);
   return turn && quickFirst(situation, turn);
 }
 
-/** A swap of so many minutes is not made again for proof: from this probability on the new part takes that turn. */
+/** A swap that takes as many minutes is not made again for proof: from this probability on the new part takes that turn. */
 const [longSwapMinutes, newPartAt] = [12, 0.9];
 
 /** The last turn of a long swap, made with the new part. */

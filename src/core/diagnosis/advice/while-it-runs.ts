@@ -6,7 +6,7 @@ import { askBefore, canBeDone, repairTrialId, type Advice, type Situation } from
 
 /** What is to be used while the machine runs as it stands, before something that took long is changed again. */
 
-/** A test comes before a change that takes so many times its minutes, if it tells so much, in bits. */
+/** A test with at least this information, in bits, comes before a change that takes this multiple of its minutes. */
 const [changeOverTest, worthATest] = [4, 0.2];
 
 /** Before a long change is undone or made again: what the machine tells quickly while it runs like this. */

@@ -1,6 +1,6 @@
 import { isOriginalIn, type Configuration, type Machine, type Part } from '../../machine';
 import { canAct, type FaultInstance } from '../../faults';
-import { expectStart, linkIndex, LINK_IDS, LINKS, missingBreaks, attemptDoubt, type StartDepth } from '../../startup';
+import { expectStart, linkIndex, LINKS, missingBreaks, attemptDoubt, type StartDepth } from '../../startup';
 import {
   countedStops,
   deadShare,
@@ -142,17 +142,17 @@ function compileSign(look: Look, passed: PassedLink, compiling: Compiling): Outc
   const upTo = linkIndex(passed.link);
   const ignored = passed.ignoring.map(linkIndex);
   const [missing] = missingBreaks(machine, configuration)
-    .map((stop) => linkIndex(stop.link))
-    .filter((at) => at <= upTo && !ignored.includes(at))
-    .sort((a, b) => a - b);
+    .filter((stop) => linkIndex(stop.link) <= upTo && !passed.ignoring.includes(stop.link))
+    .sort((a, b) => linkIndex(a.link) - linkIndex(b.link));
+  const stopsAt = missing ? linkIndex(missing.link) : upTo + 1;
   const width = look.options.length;
   const none = falseAlarmsOf(look.options);
-  if (missing !== undefined) {
+  if (missing) {
     none.fill(0);
-    const signs = look.times ? neverCame : signsOfStop(look, passed, LINK_IDS[missing] ?? passed.link);
+    const signs = look.times ? neverCame : signsOfStop(look, passed, missing.link);
     for (const { outcome, probability } of signs) none[outcome] = probability;
   }
-  const once = passes(compiling, (at) => at <= upTo && at < (missing ?? 99) && !ignored.includes(at));
+  const once = passes(compiling, (at) => at <= upTo && at < stopsAt && !ignored.includes(at));
   if (passed.unlessDead) alsoWhereDead(once, upTo, compiling);
   const { times } = look;
   const pass = times ? once.map((through) => countedStops(1 - through, times).all) : once;

@@ -2,8 +2,8 @@ import { FileText } from 'lucide-react';
 import { Dialog, DialogTrigger } from 'react-aria-components';
 import styled from 'styled-components';
 import { Button } from '../../../components/Button';
+import { counted, plural } from '../../../components/format';
 import { PopoverSheet } from '../../../components/Sheet';
-import { counted } from '../../../../core/wording';
 import { useToCome } from '../../case-log/use-to-come';
 
 const List = styled.ul`
@@ -71,7 +71,8 @@ export function PapersMenu({ caseId, canList }: PapersMenuProps) {
         <Dialog aria-label="Papers">
           {toCome > 0 && (
             <Missing role="status">
-              {counted(toCome, 'entry', 'entries')} not saved yet: a paper made now lacks them.
+              {counted(toCome, 'entry', 'entries')} not saved yet: a paper made now lacks {plural(toCome, 'it', 'them')}
+              .
             </Missing>
           )}
           <List>
