@@ -73,7 +73,7 @@ const placement = z.discriminatedUnion('state', [
   z.strictObject({ state: z.literal('out') }),
   z.strictObject({ state: z.literal('spare') }),
   z.strictObject({ state: z.literal('new') }),
-  z.strictObject({ state: z.literal('moved'), to: shortName }),
+  z.strictObject({ state: z.literal('moved'), to: shortName, spare: z.literal(true).optional() }),
 ]);
 
 export const changeSchema = z.discriminatedUnion('kind', [

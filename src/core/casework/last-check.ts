@@ -1,5 +1,5 @@
 import { isComplaintGone, observedStart, reproducedComplaint, type EvidenceStep } from '../diagnosis';
-import { nameInWords, placementOf, type PartKind } from '../machine';
+import { nameInWords, pieceIn, type PartKind } from '../machine';
 import type { CaseState } from './case-state';
 import { isAgreed } from './consent';
 import type { Ending } from './event';
@@ -64,7 +64,7 @@ function runningPoints(state: CaseState): Point[] {
 
 function alwaysPoints(state: CaseState, ending: Ending): Point[] {
   const { firmware } = state;
-  const spares = state.machine.parts.filter(({ id }) => placementOf(state.configuration, id).state === 'spare');
+  const spares = state.machine.parts.filter(({ id }) => pieceIn(state.configuration, id) === 'spare');
   return [
     ...spares.map((part) => point(`spare-${part.id}`, `The spare in the place of ${nameInWords(part)} is out again`)),
     ending === 'work-around'

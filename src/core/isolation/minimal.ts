@@ -3,6 +3,7 @@ import {
   differ,
   fittedModules,
   isFilled,
+  movedTo,
   slotId,
   slotOf,
   type Change,
@@ -44,7 +45,7 @@ export function minimalChanges(machine: Machine, configuration: Configuration): 
   const toBoard = cables.map((part): Change => ({
     kind: 'place',
     part: part.id,
-    to: { state: 'moved', to: 'the board output' },
+    to: movedTo(configuration, part.id, 'the board output'),
   }));
   const wanted = [...outs, ...moduleMove(machine, configuration), ...toBoard];
   return differ(configuration, applyChanges(configuration, wanted));

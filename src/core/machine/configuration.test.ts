@@ -1,13 +1,29 @@
 import fc from 'fast-check';
-import { applyChanges, asFound, completeMachine, describeChanges, differ, slotOf, type Change } from '.';
+import {
+  applyChanges,
+  asFound,
+  completeMachine,
+  describeChanges,
+  differ,
+  movedTo,
+  pieceIn,
+  slotOf,
+  type Change,
+} from '.';
 
 const change: fc.Arbitrary<Change> = fc.oneof(
   fc.record({
     kind: fc.constant('place' as const),
     part: fc.constantFrom('drive', 'card', 'module'),
     to: fc.oneof(
-      fc.constantFrom({ state: 'as-found' } as const, { state: 'out' } as const, { state: 'spare' } as const),
+      fc.constantFrom(
+        { state: 'as-found' } as const,
+        { state: 'out' } as const,
+        { state: 'spare' } as const,
+        { state: 'new' } as const,
+      ),
       fc.record({ state: fc.constant('moved' as const), to: fc.constantFrom('slot-A2', 'slot-B2') }),
+      fc.constant({ state: 'moved' as const, to: 'slot-A2', spare: true as const }),
     ),
   }),
   fc.record({ kind: fc.constant('settings' as const), to: fc.constantFrom('as-found', 'defaults') }),
@@ -42,6 +58,28 @@ test('changes are told in words with the names of the parts', () => {
     ]),
   ).toBe('front USB-C lead unplugged; module moved to slot B2; started by bridging the switch pins');
   expect(describeChanges(completed.machine, [])).toBe('as it is');
+});
+
+test('what was replaced for good is the new one wherever it is, until the old one is put back in its place', () => {
+  const after = (...states: Extract<Change, { kind: 'place' }>['to'][]) =>
+    applyChanges(
+      asFound,
+      states.map((to) => ({ kind: 'place', part: 'cable', to })),
+    );
+  const moved = { state: 'moved', to: 'the board output' } as const;
+  expect(pieceIn(after({ state: 'new' }, moved), 'cable')).toBe('new');
+  expect(pieceIn(after({ state: 'new' }, { state: 'out' }), 'cable')).toBeNull();
+  expect(pieceIn(after({ state: 'new' }, { state: 'out' }, { state: 'as-found' }), 'cable')).toBe('new');
+  expect(pieceIn(after({ state: 'new' }, { state: 'spare' }, { state: 'as-found' }), 'cable')).toBe('new');
+  expect(pieceIn(after({ state: 'new' }, { state: 'as-found' }), 'cable')).toBe('original');
+  expect(pieceIn(after(moved), 'cable')).toBe('original');
+});
+
+test('a spare that is moved along with another part stays the spare', () => {
+  const lent = applyChanges(asFound, [{ kind: 'place', part: 'cable', to: { state: 'spare' } }]);
+  const along = movedTo(lent, 'cable', 'the board output');
+  expect(pieceIn(applyChanges(lent, [{ kind: 'place', part: 'cable', to: along }]), 'cable')).toBe('spare');
+  expect(movedTo(asFound, 'cable', 'the board output')).toEqual({ state: 'moved', to: 'the board output' });
 });
 
 test('a module stands where it was found, where it was moved to, or nowhere', () => {

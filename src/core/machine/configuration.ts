@@ -1,12 +1,17 @@
 import type { Machine, Part } from './part';
 
-/** Where a part stands in an experiment. */
+/** Which piece the machine's own is: absent for the one it came with, `new` once that was replaced for good. */
+interface OwnPiece {
+  readonly own?: 'new';
+}
+
+/** Where a part stands in an experiment, and with which piece: what was replaced or lent stays so where it is moved. */
 export type Placement =
   | { readonly state: 'as-found' }
-  | { readonly state: 'out' }
-  | { readonly state: 'spare' }
+  | ({ readonly state: 'out' } & OwnPiece)
+  | ({ readonly state: 'spare' } & OwnPiece)
   | { readonly state: 'new' }
-  | { readonly state: 'moved'; readonly to: string };
+  | ({ readonly state: 'moved'; readonly to: string; readonly spare?: true } & OwnPiece);
 
 /** How the machine is set up for a trial. Parts that are not listed are as found. */
 export interface Configuration {
@@ -32,11 +37,28 @@ export function placementOf(configuration: Configuration, partId: string): Place
   return configuration.placements[partId] ?? inPlace;
 }
 
-/** True if the very part that came with the machine is attached, as found or moved. */
-export function isOriginalIn(configuration: Configuration, partId: string): boolean {
-  const { state } = placementOf(configuration, partId);
-  return state === 'as-found' || state === 'moved';
+/** A part that is moved along with another thing: a spare in its place moves as the spare. */
+export const movedTo = (configuration: Configuration, partId: string, to: string): Placement =>
+  pieceIn(configuration, partId) === 'spare' ? { state: 'moved', to, spare: true } : { state: 'moved', to };
+
+/** True if the machine's own piece was replaced for good, wherever the new one is now. */
+export const isReplaced = (configuration: Configuration, partId: string): boolean =>
+  isRenewed(placementOf(configuration, partId));
+
+const isRenewed = (placement: Placement): boolean =>
+  placement.state === 'new' || (placement.state !== 'as-found' && placement.own === 'new');
+
+/** The piece that is attached: the one that came with the machine, a spare, or a new one. Null when the part is out. */
+export function pieceIn(configuration: Configuration, partId: string): 'original' | 'spare' | 'new' | null {
+  const placement = placementOf(configuration, partId);
+  if (placement.state === 'out') return null;
+  if (placement.state === 'spare' || (placement.state === 'moved' && placement.spare)) return 'spare';
+  return isRenewed(placement) ? 'new' : 'original';
 }
+
+/** True if the very part that came with the machine is attached, as found or moved. */
+export const isOriginalIn = (configuration: Configuration, partId: string): boolean =>
+  pieceIn(configuration, partId) === 'original';
 
 /** True if anything at all stands in the part's place. */
 export const isFilled = (configuration: Configuration, partId: string): boolean =>
@@ -64,7 +86,8 @@ function applyChange(configuration: Configuration, change: Change): Configuratio
   switch (change.kind) {
     case 'place': {
       const { [change.part]: _before, ...others } = configuration.placements;
-      const placements = change.to.state === 'as-found' ? others : { ...others, [change.part]: change.to };
+      const to = placedFrom(placementOf(configuration, change.part), change.to);
+      const placements = to.state === 'as-found' ? others : { ...others, [change.part]: to };
       return { ...configuration, placements };
     }
     case 'settings':
@@ -76,8 +99,32 @@ function applyChange(configuration: Configuration, change: Change): Configuratio
   }
 }
 
+/** How a part stands after a change: a new one that was out, moved or swapped comes back, not the one that it replaced. */
+function placedFrom(before: Placement, to: Placement): Placement {
+  if (to.state === 'new' || !isRenewed(before)) return to;
+  if (to.state === 'as-found') return before.state === 'new' ? to : { state: 'new' };
+  return { ...to, own: 'new' };
+}
+
 const samePlacement = (a: Placement, b: Placement): boolean =>
-  a.state === b.state && (a.state !== 'moved' || b.state !== 'moved' || a.to === b.to);
+  a.state === b.state &&
+  isRenewed(a) === isRenewed(b) &&
+  (a.state !== 'moved' || b.state !== 'moved' || (a.to === b.to && a.spare === b.spare));
+
+/** The changes that lead a part from one placement to another; through its place where the piece itself changes. */
+function placeChanges(part: string, from: Placement, to: Placement): Change[] {
+  const place = (placement: Placement): Change => ({ kind: 'place', part, to: placement });
+  const through: Change[] = [];
+  if (isRenewed(from) !== isRenewed(to)) {
+    if (from.state !== 'new') through.push(place({ state: 'new' }));
+    if (!isRenewed(to)) through.push(place({ state: 'as-found' }));
+  }
+  const ended = through.at(-1);
+  if (ended?.kind === 'place' && samePlacement(ended.to, to)) return through;
+  if (to.state === 'as-found' || to.state === 'new') return [...through, place(to)];
+  const { own: _own, ...asked } = to;
+  return [...through, place(asked)];
+}
 
 /**
  * The changes that lead from one configuration to another, in a fixed order.
@@ -87,7 +134,7 @@ export function differ(from: Configuration, to: Configuration): Change[] {
   const ids = [...new Set([...Object.keys(from.placements), ...Object.keys(to.placements)])].sort();
   const places = ids
     .filter((id) => !samePlacement(placementOf(from, id), placementOf(to, id)))
-    .map((part): Change => ({ kind: 'place', part, to: placementOf(to, part) }));
+    .flatMap((part) => placeChanges(part, placementOf(from, part), placementOf(to, part)));
   const others: Change[] = [];
   if (from.surface !== to.surface) others.push({ kind: 'surface', to: to.surface });
   if (from.settings !== to.settings) others.push({ kind: 'settings', to: to.settings });

@@ -24,6 +24,9 @@ export {
   fittedModules,
   isFilled,
   isOriginalIn,
+  isReplaced,
+  movedTo,
+  pieceIn,
   placementOf,
   slotOf,
 } from './configuration';

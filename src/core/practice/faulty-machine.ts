@@ -107,7 +107,7 @@ export function machineWithFaults(
   for (let attempt = 0; attempt < maxTries; attempt++) {
     const named = (name: string) => dice(`${name} ${attempt}`);
     const drawn = faultIds.flatMap((id) => drawOf(ways, (way) => way.fault.id === id, named(`as ${id}`)) ?? []);
-    const faulty = shownBy({ machine, circumstances, eyes: usualEyes, dice }, inChainOrder(drawn), named);
+    const faulty = shownBy({ machine, circumstances, eyes: usualEyes, dice }, inChainOrder(drawn, ways), named);
     if (faulty) return { ok: true, faulty };
   }
   return { ok: false, problem: `expected faults that show, and ${faultIds.join(' and ')} never did` };
@@ -151,7 +151,7 @@ function drawWays(
   const isOther = ({ fault }: Way) => fault.repairClass.id !== first.fault.repairClass.id;
   const beside = isDouble ? isOther : isBesideBy(first, chances, dice('one event'));
   const second = beside && drawOf(ways, (way) => isOther(way) && beside(way), dice('second'));
-  return second ? inChainOrder([first, second]) : [first];
+  return second ? inChainOrder([first, second], ways) : [first];
 }
 
 /** What may stand beside a fault if an event brought more of its kind; null if none did. */
@@ -167,8 +167,9 @@ function drawOf(ways: readonly Way[], fits: (way: Way) => boolean, at: number): 
   return from[pick(weights, at)] ?? null;
 }
 
-const inChainOrder = (ways: readonly Way[]): Way[] =>
-  [...ways].sort((a, b) => linkIndex(a.fault.link) - linkIndex(b.fault.link));
+/** In the order in which the machine comes upon them: by link, at one link as the catalogue has them, like the model. */
+const inChainOrder = (drawn: readonly Way[], ways: readonly Way[]): Way[] =>
+  [...drawn].sort((a, b) => linkIndex(a.fault.link) - linkIndex(b.fault.link) || ways.indexOf(a) - ways.indexOf(b));
 
 const anyOutcome = (at: number): StartOutcome => START_OUTCOMES[Math.floor(at * START_OUTCOMES.length)] ?? 'dead';
 

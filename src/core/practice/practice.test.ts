@@ -13,7 +13,7 @@ import {
   simulate,
   usualEyes,
 } from '.';
-import { seeOutcome } from './faulty-machine';
+import { machineWithFaults, seeOutcome } from './faulty-machine';
 
 const [counter] = PRACTICE_MACHINES;
 if (!counter) throw new Error('expected a practice machine');
@@ -38,6 +38,17 @@ test('a drawn machine has a fault that can act, and a complaint that it makes', 
       expect(faults.some(({ fault }) => canAct(fault, machine, asFound))).toBe(true);
       expect(complaint).not.toBe('works');
     }
+});
+
+test('of two faults at one link the one that the catalogue has first shows, whichever was drawn first', () => {
+  const { machine, circumstances } = drawFaultyMachine(counter, diceOf(1));
+  const ids = ['module-dead@module-1', 'memory-profile-too-fast@board'];
+  const faultsOf = (drawn: readonly string[]) => {
+    const made = machineWithFaults({ machine, circumstances }, drawn, diceOf(3));
+    return made.ok ? made.faulty.faults.map(({ fault }) => fault.id) : [];
+  };
+  expect(faultsOf(ids)).toEqual([...ids].reverse());
+  expect(faultsOf([...ids].reverse())).toEqual([...ids].reverse());
 });
 
 test('faults are drawn by their weight', () => {

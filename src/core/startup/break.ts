@@ -1,12 +1,11 @@
 import {
   fittedModules,
   isFilled,
-  placementOf,
+  pieceIn,
   type Configuration,
   type Machine,
   type Part,
   type PartKind,
-  type Placement,
 } from '../machine';
 import type { LinkId } from './link';
 import { expectStageSignal } from './stage-signal';
@@ -92,7 +91,11 @@ function badPartShows(part: Part, machine: Machine): StartDistribution | null {
   }
 }
 
-const isForeign = ({ state }: Placement): boolean => state === 'spare' || state === 'new';
+/** Not the piece that the machine came with. */
+const isForeign = (configuration: Configuration, partId: string): boolean => {
+  const piece = pieceIn(configuration, partId);
+  return piece === 'spare' || piece === 'new';
+};
 
 /** Probability that the blade misses one of two pins, or touches them too short: engineering judgement. */
 const missesThePins = 0.03;
@@ -107,9 +110,9 @@ export function attemptDoubt(
   configuration: Configuration,
 ): { readonly probability: number; readonly shows: StartDistribution } | null {
   const isBridged = configuration.start === 'bridge';
-  if (!isBridged && !Object.values(configuration.placements).some(isForeign)) return null;
+  if (!isBridged && !Object.keys(configuration.placements).some((id) => isForeign(configuration, id))) return null;
   const ways = machine.parts
-    .filter((part) => isForeign(placementOf(configuration, part.id)))
+    .filter((part) => isForeign(configuration, part.id))
     .flatMap((part) => badPartShows(part, machine) ?? [])
     .map((shows) => ({ probability: badOnArrival, shows }));
   if (isBridged) ways.push({ probability: missesThePins, shows: nothing });

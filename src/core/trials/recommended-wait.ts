@@ -1,5 +1,6 @@
 import type { Machine } from '../machine';
 import type { Trial } from './trial';
+import { trainsAnew } from './trains-anew';
 import { isFirmwareWork } from './trial-id';
 
 /** How long to wait before calling a start a failure, and why. */
@@ -51,9 +52,6 @@ export function recommendedWait(
 
 const fittedCount = (machine: Machine): number => machine.parts.filter(({ kind }) => kind === 'module').length;
 
-/** Memory or processor were touched, or patience is what the trial is about. */
-function startsAnew(machine: Machine, trial: Trial): boolean {
-  const touched = trial.changes.flatMap((change) => (change.kind === 'place' ? [change.part] : []));
-  const kinds = machine.parts.filter((part) => touched.includes(part.id)).map((part) => part.kind);
-  return trial.ref.kind === 'start-and-wait' || kinds.includes('module') || kinds.includes('processor');
-}
+/** Patience is what the trial is about, or what it changes makes the board begin anew. */
+const startsAnew = (machine: Machine, { ref, changes }: Trial): boolean =>
+  ref.kind === 'start-and-wait' || trainsAnew(machine, changes);

@@ -21,7 +21,8 @@ interface FirstThing {
   readonly why: string;
 }
 
-const startsButNoPicture: readonly StartOutcome[] = ['loop', 'at-processor', 'at-memory', 'blank'];
+/** A machine that shows one of these may be training its memory. */
+export const startsButNoPicture: readonly StartOutcome[] = ['loop', 'at-processor', 'at-memory', 'blank'];
 const pastTheRails: readonly StartOutcome[] = [...startsButNoPicture, 'at-graphics', 'dark', 'no-boot', 'system-stops'];
 
 const idsOf = (machine: Machine, kind: Machine['parts'][number]['kind']): string[] =>

@@ -9,13 +9,14 @@ import { nextByStrategy } from '../planning/order-by-strategy';
 import type { Plan, Proposal } from '../planning/propose';
 import { beforePartsMove } from './before-parts-move';
 import { sureEnough, worthTrying } from './how-sure';
-import { repairsDone } from './log-facts';
+import { lastStart, placedByRepair, repairsDone } from './log-facts';
 import { settleAtPart } from './settle-at-part';
-import { repairTrialId, type Advice, type Situation } from './situation';
+import { isGone, repairTrialId, type Advice, type Situation } from './situation';
 
 /** The next test by the chosen strategy; by best value a repair takes its turn where testing on costs more than it saves. */
 export function chooseTest(situation: Situation): Advice | null {
-  const { plan, input, space, stopRule } = situation;
+  const { input, space, stopRule } = situation;
+  const plan = withoutUndoing(situation);
   const strategy = input.strategy ?? 'best-value';
   const view = { faults: space.faults, signal: signalOf(input.steps) };
   if (strategy !== 'best-value') {
@@ -56,6 +57,13 @@ function whyStartAgain(signal: StartOutcome | null): string | null {
   return signal === 'cuts-out' ? 'It cut out: see whether it starts again, and how far it gets.' : null;
 }
 
+/** What a repair unplugged or moved is not put back for a test: only a proof undoes a repair. */
+function withoutUndoing({ plan, input }: Situation): Plan {
+  const placed = placedByRepair(input);
+  const undoes = ({ trial: { ref, part } }: Proposal): boolean => ref.kind === 'back' && placed.has(part?.id ?? '');
+  return placed.size === 0 ? plan : { ...plan, proposals: plan.proposals.filter((one) => !undoes(one)) };
+}
+
 const movesParts = ({ trial: { changes } }: Proposal): boolean => changes.some(({ kind }) => kind === 'place');
 
 /** From this on a repair is the likeliest by far. */
@@ -79,15 +87,27 @@ const settling = (plan: Plan, held: RepairClass): Plan => ({
 const untilNothingTells = (repairClass: RepairClass): number =>
   ['nothing', 'work'].includes(repairOf(repairClass.repair).stake) ? worthTrying(repairClass) : sureEnough(repairClass);
 
+/** While the machine works, nothing so unlikely, 0 to 1, is repaired: it is watched a little longer. */
+const worthTryingWhileItWorks = 0.15;
+
 /** The next repair by probability over cost, of those likely enough for what is at stake. */
 export function nextRepair(
-  { repairs, input, plan }: Situation,
-  least: (repairClass: RepairClass) => number,
+  situation: Situation,
+  likelyEnough: (repairClass: RepairClass) => number,
 ): RankedRepair | null {
+  const { repairs, input, plan } = situation;
+  // What was cured on the way is not repaired once more, however likely it was the cause.
+  const isThere = ({ repairClass, probability }: RankedRepair): RankedRepair => {
+    const row = plan.live.classIds.indexOf(repairClass.id);
+    return { repairClass, probability: Math.min(probability, row < 0 ? 0 : (plan.live.classWeights[row] ?? 0)) };
+  };
+  const leastNow = isGone(situation) && lastStart(input) === 'works' ? worthTryingWhileItWorks : 0;
+  const least = (repairClass: RepairClass) => Math.max(leastNow, likelyEnough(repairClass));
   const done = repairsDone(input);
   const costs = input.costs ?? usualCosts;
   const worth = ({ repairClass, probability }: RankedRepair) => probability / costOfRepair(repairClass, costs);
   const [next] = repairs
+    .map(isThere)
     .filter(
       ({ repairClass, probability }) =>
         !done.has(repairClass.id) &&

@@ -67,15 +67,24 @@ export function isUntold({ steps }: DiagnosisInput): boolean {
   return steps.slice(told + 1).some(({ trial, outcome }) => trial.repair !== null && outcome === 'works');
 }
 
-/** Parts that are out, moved or swapped, and were not left so by a repair. */
-export function partsAway({ machine, configuration, steps }: DiagnosisInput): string[] {
-  const placedByRepair = new Map<string, boolean>();
+/** Parts that stand as a repair left them: unplugged for good, moved to another header, replaced. */
+export function placedByRepair({ steps }: Pick<DiagnosisInput, 'steps'>): Set<string> {
+  const placed = new Set<string>();
   for (const { trial, outcome } of steps)
     for (const change of outcome === 'could-not' ? [] : trial.changes)
-      if (change.kind === 'place') placedByRepair.set(change.part, trial.repair !== null);
+      if (change.kind === 'place') {
+        if (trial.repair === null) placed.delete(change.part);
+        else placed.add(change.part);
+      }
+  return placed;
+}
+
+/** Parts that are out, moved or swapped, and were not left so by a repair. */
+export function partsAway({ machine, configuration, steps }: DiagnosisInput): string[] {
+  const placed = placedByRepair({ steps });
   return machine.parts
     .filter((part) => !(part.loose && placementOf(configuration, part.id).state === 'out'))
     .map(({ id }) => id)
     .filter((id) => ['out', 'spare', 'moved'].includes(placementOf(configuration, id).state))
-    .filter((id) => !placedByRepair.get(id));
+    .filter((id) => !placed.has(id));
 }

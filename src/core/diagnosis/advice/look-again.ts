@@ -12,9 +12,11 @@ export function lookAgain({ known: { steps, surprises }, plan, right, fits }: Si
   const last = steps.findLastIndex((step) => observedStart(step) !== null);
   const step = steps[last];
   if (!step) return null;
-  const trialId = step.trial.observe.kind === 'start' && step.trial.observe.depth === 'load' ? underLoad : plainStart;
-  const isOnce = plan.proposals.some(({ trial, isAgain }) => trial.id === trialId && isAgain);
-  if (!isOnce || !canBeDone({ plan }, trialId)) return null;
+  const wasUnderLoad = step.trial.observe.kind === 'start' && step.trial.observe.depth === 'load';
+  const isOnce = (id: string) => plan.proposals.some(({ trial, isAgain }) => trial.id === id && isAgain);
+  // What stopped before there was any load is seen at a plain start as well.
+  const trialId = wasUnderLoad && canBeDone({ plan }, underLoad) ? underLoad : plainStart;
+  if (!canBeDone({ plan }, trialId) || !(isOnce(trialId) || (wasUnderLoad && trialId === plainStart))) return null;
   const shouldWork = right >= sureItIsRight && step.outcome !== 'works';
   const isMisread = () => (fits().find(({ eventId }) => eventId === step.id)?.mistaken ?? 0) >= likelyMisread;
   return shouldWork || ((surprises[last]?.bits ?? 0) >= surprising && isMisread())

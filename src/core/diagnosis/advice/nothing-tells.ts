@@ -1,5 +1,8 @@
+import { repairOf } from '../../faults';
+import { formatTrialId } from '../../trials';
 import { listOf, percent, uncapitalized } from '../../wording';
 import type { Plan, Proposal } from '../planning/propose';
+import { startsButNoPicture } from './before-parts-move';
 import { nextRepair } from './choose-test';
 import { worthTrying } from './how-sure';
 import { lastStart, loadsStood } from './log-facts';
@@ -16,7 +19,7 @@ export function repairLikeliest(situation: Situation): Advice {
       trialId: repairTrialId(next.repairClass),
       why: 'No available test can separate the rest. Repair by likelihood and cost.',
     };
-  const again = onceMore(situation);
+  const again = onceMore(situation) ?? waitOnce(situation) ?? doAgain(situation);
   if (again) return again;
   const { input } = situation;
   if (isGone(situation) && lastStart(input) === 'works' && loadsStood(input) > 0)
@@ -33,6 +36,40 @@ export const onceMore = (situation: Situation): Advice | null =>
   isSeenOnce(situation) && canBeDone(situation, plainStart)
     ? { kind: 'test', trialId: plainStart, why: 'Nothing else is left: see whether it shows the same once more.' }
     : null;
+
+const patientStart = formatTrialId({ kind: 'start-and-wait' });
+
+/** Before a case ends open, the machine had once the time to train its memory. */
+function waitOnce(situation: Situation): Advice | null {
+  const { machine, steps } = situation.input;
+  const shown = lastStart(situation.input);
+  const mayTrain = machine.board.trainsMemory && shown !== null && startsButNoPicture.includes(shown);
+  return mayTrain && !steps.some(({ trial }) => trial.id === patientStart) && canBeDone(situation, patientStart)
+    ? {
+        kind: 'test',
+        trialId: patientStart,
+        why: 'Nothing else is left: give it the time to train its memory, before the case ends open.',
+      }
+    : null;
+}
+
+/** So likely, 0 to 1, must a repair be that is done a second time. */
+const surelyNotDone = 0.9;
+
+/** Everything points to a repair that was done: it may not have taken, and costs little to do again, once. */
+function doAgain({ input, repairs: [top], plan }: Situation): Advice | null {
+  if (!top || top.probability < surelyNotDone || !['nothing', 'work'].includes(repairOf(top.repairClass.repair).stake))
+    return null;
+  const trialId = repairTrialId(top.repairClass);
+  const timesDone = input.steps.filter(({ trial, outcome }) => trial.id === trialId && outcome !== 'could-not').length;
+  return timesDone === 1 && canBeDone({ plan }, trialId)
+    ? {
+        kind: 'repair',
+        trialId,
+        why: 'It was done once, and all still points to it. Do it again, and see that it holds.',
+      }
+    : null;
+}
 
 /** Since anything was done to it, the machine was started once: that may have been misread, or the fault comes and goes. */
 function isSeenOnce({ input: { steps } }: Situation): boolean {

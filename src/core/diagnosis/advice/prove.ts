@@ -2,12 +2,13 @@ import { listOf, percent } from '../../wording';
 import { isOriginalIn, nameInWords } from '../../machine';
 import { repairOf, type RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
-import { observedStart, reproducedComplaint } from '../belief/complaint';
+import { isComplaintGone, observedStart, reproducedComplaint } from '../belief/complaint';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import type { RankedRepair } from '../belief/suspects';
 import { confirmationOf, proofTurns } from './confirmation';
+import { forecastTrial } from '../planning/joint-probabilities';
 import { sureEnough, sureEnoughFor } from './how-sure';
-import { partsAway } from './log-facts';
+import { lastStart, partsAway } from './log-facts';
 import { settleAtPart } from './settle-at-part';
 import { quickFirst } from './while-it-runs';
 import { askBefore, canBeDone, isGone, repairTrialId, underLoad, type Advice, type Situation } from './situation';
@@ -15,14 +16,15 @@ import { askBefore, canBeDone, isGone, repairTrialId, underLoad, type Advice, ty
 /** What was away and is not the cause goes home, one thing at a time. */
 export function putBackInnocent(situation: Situation): Advice | null {
   const { input, repairs, plan } = situation;
-  const innocents = partsAway(input).filter((id) => id !== repairs[0]?.repairClass.part.id);
+  const away = partsAway(input).filter((id) => id !== repairs[0]?.repairClass.part.id);
+  const innocents = away.filter((part) => !failsWith(situation, formatTrialId({ kind: 'back', part })));
   const ids = innocents.map((part) => formatTrialId({ kind: 'back', part }));
   const next = ids.find((id) => canBeDone({ plan }, id));
   if (next !== undefined)
     return quickFirst(situation, {
       kind: 'put-back',
       trialId: next,
-      why: 'It runs like this. Put back what was taken out or moved, one thing at a time.',
+      why: `${lastStart(input) === 'works' ? 'It runs like this.' : 'The complaint is gone.'} Put back what was taken out or moved, one thing at a time.`,
     });
   const names = input.machine.parts.filter(({ id }) => innocents.includes(id)).map(nameInWords);
   return names.length === 0
@@ -33,6 +35,24 @@ export function putBackInnocent(situation: Situation): Advice | null {
         why: `It runs like this, without ${listOf(names)}. Put it back as soon as that can be done, or note why it stays out.`,
       };
 }
+
+/** So likely, 0 to 1, must the complaint come back with a part that this part waits until the cause is repaired. */
+const surelyFails = 0.8;
+
+/** Two that are each innocent may not go together: the cause is known well enough, and with this one back in it would stop again. */
+function failsWith({ input, plan, repairs: [top] }: Situation, trialId: string): boolean {
+  const proposal = plan.proposals.find(({ trial }) => trial.id === trialId);
+  const complaint = reproducedComplaint(input.steps);
+  if (!proposal || complaint === null || !top || top.probability < sureEnough(top.repairClass)) return false;
+  const { probabilities } = forecastTrial(plan.jointOf(proposal.trial));
+  const { trial } = proposal;
+  const fails = probabilities.filter(
+    (_, o) => isComplaintGone(complaint, { trial, outcome: trial.outcomes[o]?.id ?? '' }) === false,
+  );
+  return sumOf(fails) > surelyFails * sumOf(probabilities);
+}
+
+const sumOf = (probabilities: Float64Array): number => probabilities.reduce((sum, p) => sum + p, 0);
 
 /** A change has most likely taken the fault away: to undo and redo it tells more than another test, and is the proof. */
 export function turnForProof(situation: Situation): Advice | null {

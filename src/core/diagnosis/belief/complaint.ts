@@ -55,7 +55,10 @@ export function signalOf(steps: readonly EvidenceStep[]): StartOutcome | null {
  * Whether a start got further than the complaint: a stripped machine cannot do more than pass the failing link. Null
  * where the start cannot tell: what cuts out under load is not gone because it starts.
  */
-export function isComplaintGone(complaint: StartOutcome, { trial, outcome }: EvidenceStep): boolean | null {
+export function isComplaintGone(
+  complaint: StartOutcome,
+  { trial, outcome }: Pick<EvidenceStep, 'trial' | 'outcome'>,
+): boolean | null {
   const isLoad = trial.observe.kind === 'start' && trial.observe.depth === 'load';
   if (complaint === 'cuts-out' && outcome === 'works' && !isLoad) return null;
   return rank(outcome) > rank(complaint);

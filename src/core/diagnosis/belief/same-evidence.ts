@@ -1,5 +1,5 @@
 import type { Configuration, Part } from '../../machine';
-import { FAULT_MODES, type FaultMode } from '../../faults';
+import { FAULT_MODES, repairOf, type FaultMode } from '../../faults';
 import { isSilent, type Trial } from '../../trials';
 import type { EvidenceStep } from '../evidence-step';
 
@@ -45,7 +45,7 @@ export function knownAlready(steps: readonly EvidenceStep[]): (trial: Trial, sta
   return (trial, stateKey) => {
     const key = keyOf(trial, stateKey);
     if (isWork(trial)) return { isKnown: doneInVain(memory, trial, key), shown: null, isRepeated: false };
-    const shown = seenBefore(memory, trial, key);
+    const shown = seenBefore(memory, trial, key) ?? seenInRepair(memory, trial, key);
     const last = memory.findLastIndex((past) => past.key === key && !isSilent(past.step.outcome));
     const wasWork = last >= 0 && memory[last] !== undefined && isWork(memory[last].step.trial);
     const isRepeated = shown !== null && !wasWork && seenBefore(memory.slice(0, last), trial, key) !== null;
@@ -71,6 +71,12 @@ function seenBefore(memory: Memory, trial: Trial, key: string): string | null {
     if (couldChange(step, trial)) return null;
   }
   return null;
+}
+
+/** The outcome of a look before its part was put right, if nothing but that was done to it since. */
+function seenInRepair(memory: Memory, trial: Trial, key: string): string | null {
+  const others = memory.filter(({ step }) => !isSeenInRepair(step, trial));
+  return others.length < memory.length ? seenBefore(others, trial, key) : null;
 }
 
 /** A repair is worth one attempt; other handling is worth another only after something was done to the machine. */
@@ -113,8 +119,22 @@ function couldChangeLook({ handling, trial }: EvidenceStep, look: string, part: 
   return modesSeenBy(look).some(
     (mode) =>
       (mode.at === part.kind || mode.repairedAt?.kind === part.kind) &&
-      (acts.some((act) => mode.cures?.[act]) ||
-        (trial.repair?.part.id === part.id && [mode.repair, mode.repairedAt?.repair].includes(trial.repair.repair))),
+      (acts.some((act) => mode.cures?.[act]) || isItsRepair(trial, part, mode)),
+  );
+}
+
+const isItsRepair = ({ repair }: Trial, part: Part, mode: FaultMode): boolean =>
+  repair?.part.id === part.id && [mode.repair, mode.repairedAt?.repair].includes(repair.repair);
+
+/**
+ * Where something was put right, whoever did it has seen it: the look is new evidence if it is made, and not worth asking
+ * for. What was written is read back.
+ */
+function isSeenInRepair({ trial }: EvidenceStep, { observe, part }: Trial): boolean {
+  if (!trial.repair || !part || observe.kind !== 'look' || observe.look.passes || observe.look.everywhere) return false;
+  return (
+    repairOf(trial.repair.repair).stake !== 'for-good' &&
+    modesSeenBy(observe.look.id).some((mode) => isItsRepair(trial, part, mode))
   );
 }
 

@@ -24,8 +24,8 @@ function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly Pr
   if (observe.kind === 'measure' && step.volts !== null) {
     const mixture = expectReading(observe.quantity, step.trial.part as Part, present, setting);
     const anywhere = 1 / (1.5 * observe.quantity.nominalVolts);
-    const loose = Math.max(step.misreadProbability, present.some(({ fault }) => fault.somethingElse) ? 0.2 : 0);
-    return (1 - loose) * densityOfReading(mixture, step.volts, observe.quantity.meterVolts) + loose * anywhere;
+    const misread = step.misreadProbability;
+    return (1 - misread) * densityOfReading(mixture, step.volts, observe.quantity.meterVolts) + misread * anywhere;
   }
   if (step.after !== undefined) return likelihoodAgain(step, machine, present);
   const index = step.trial.outcomes.findIndex(({ id }) => id === step.outcome);

@@ -23,14 +23,15 @@ export function expectOutcomes(
   misreadProbability: number,
 ): Float64Array {
   const clean = cleanOutcomes(trial, setting, present);
-  const isLoose = !isSighting(trial) && present.some(({ fault }) => fault.somethingElse);
+  const isLoose = !isOfKnownFaults(trial) && present.some(({ fault }) => fault.somethingElse);
   const unknown = isLoose ? 1 - unknownKeepsToLook : 0;
   const spread = 1 - (1 - unknown) * (1 - misreadProbability);
   return clean.map((probability) => probability * (1 - spread) + spread / clean.length);
 }
 
-/** A look that sees certain faults of its part: what is not among them leaves it as it is. */
-const isSighting = ({ observe }: Observed): boolean => observe.kind === 'look' && !observe.look.passes;
+/** A look or a reading that certain faults change: what is not among them leaves it as it is. */
+const isOfKnownFaults = ({ observe }: Observed): boolean =>
+  observe.kind === 'measure' || (observe.kind === 'look' && !observe.look.passes);
 
 /** What a trial watches, and at which part. */
 type Observed = Pick<Trial, 'id' | 'observe' | 'part'>;

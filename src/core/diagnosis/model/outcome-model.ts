@@ -243,6 +243,7 @@ function compileMeasure(quantity: Quantity, part: Part, compiling: Compiling): O
     shows,
     none: gradeProbabilities(quantity, healthy),
     badSpare: null,
+    isTight: true,
     density: (volts, v) =>
       densityOfReading(v === null ? healthy : (mixture.get(v) ?? dead), volts, quantity.meterVolts),
   };

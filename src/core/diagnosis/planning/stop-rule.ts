@@ -1,4 +1,4 @@
-import { placementOf } from '../../machine';
+import { isReplaced } from '../../machine';
 import { costOfMinutes, costOfRepair, expectedRepairCost, usualCosts, type Costs } from './costs';
 import type { DiagnosisInput } from '../evidence-step';
 import type { HypothesisSpace } from '../model/hypothesis-space';
@@ -34,7 +34,7 @@ export function classCosts(plan: Plan, space: HypothesisSpace, input: DiagnosisI
     const repairClass = byId.get(id);
     if (id === rightClass || !repairClass) return 0;
     // What stands in for good already costs nothing more.
-    if (placementOf(input.configuration, repairClass.part.id).state === 'new') return 0;
+    if (isReplaced(input.configuration, repairClass.part.id)) return 0;
     return costOfRepair(repairClass, costs);
   });
 }

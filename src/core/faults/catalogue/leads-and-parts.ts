@@ -102,6 +102,7 @@ export const leadFaults: readonly FaultMode[] = [
     ],
     repair: 'mount-cooler',
     sightings: [
+      { look: 'temperature-load', as: 'climbs', probability: 0.95 },
       { look: 'temperature-setup', as: 'climbs', probability: 0.9 },
       { look: 'cooler-mount', as: 'film', probability: 0.97 },
       { look: 'cooler-mount', as: 'bad', probability: 0.02 },
@@ -120,6 +121,7 @@ export const leadFaults: readonly FaultMode[] = [
     ],
     repair: 'plug-pump',
     sightings: [
+      { look: 'temperature-load', as: 'climbs', probability: 0.95 },
       { look: 'pump', as: 'still', probability: 0.9 },
       { look: 'temperature-setup', as: 'climbs', probability: 0.85 },
     ],

@@ -126,6 +126,7 @@ export const outsideFaults: readonly FaultMode[] = [
     ],
     repair: 'replace',
     sightings: [
+      { look: 'temperature-load', as: 'climbs', probability: 0.9 },
       { look: 'temperature-setup', as: 'climbs', probability: 0.7 },
       { look: 'cooler-fan', as: 'still', probability: 0.9 },
     ],
@@ -363,6 +364,7 @@ export const outsideFaults: readonly FaultMode[] = [
     cures: { clean: 0.95 },
     repair: 'clean-cooling',
     sightings: [
+      { look: 'temperature-load', as: 'climbs', probability: 0.9 },
       { look: 'temperature-setup', as: 'climbs', probability: 0.4 },
       { look: 'cooler-fan', as: 'dusty', probability: 0.85 },
     ],
@@ -377,6 +379,7 @@ export const outsideFaults: readonly FaultMode[] = [
     presentations: [{ as: 'cuts-out', weight: 1 }],
     stopProbability: 0.9,
     repair: 'replace',
+    sightings: [{ look: 'card-temperature', as: 'climbs', probability: 0.75 }],
     prior: judged(8, { 'used-parts': 2, old: 1.5 }),
   },
 ];

@@ -90,6 +90,7 @@ export const processingFaults: readonly FaultMode[] = [
     cures: { reseat: 0.85 },
     repair: 'mount-cooler',
     sightings: [
+      { look: 'temperature-load', as: 'climbs', probability: 0.95 },
       { look: 'cooler-mount', as: 'one-sided', probability: 0.7 },
       { look: 'cooler-mount', as: 'bad', probability: 0.15 },
     ],

@@ -218,6 +218,7 @@ export const wearFaults: readonly FaultMode[] = [
     cures: { reseat: 0.6 },
     repair: 'mount-cooler',
     sightings: [
+      { look: 'temperature-load', as: 'climbs', probability: 0.92 },
       { look: 'temperature-setup', as: 'climbs', probability: 0.5 },
       { look: 'cooler-mount', as: 'dry', probability: 0.7 },
       { look: 'cooler-mount', as: 'bad', probability: 0.2 },

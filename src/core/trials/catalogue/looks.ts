@@ -538,7 +538,7 @@ export const LOOKS: readonly Look[] = [
     title: 'Read a wall meter under full load',
     purpose: 'What it draws at the wall, against what its label allows: nine tenths of the reading reach the parts.',
     steps: [
-      'Plug the machine into a wall meter.',
+      'Plug the machine into a wall meter and note the reading when it is idle.',
       'Put processor and graphics card under full load and note the highest reading.',
       'Compare nine tenths of it with the watts on the label of the supply.',
     ],
@@ -576,6 +576,42 @@ export const LOOKS: readonly Look[] = [
     inside: false,
     cautions: [],
     needs: 'menu',
+  },
+  {
+    id: 'temperature-load',
+    at: 'cooler',
+    title: 'Watch the processor temperature under full load',
+    purpose: 'Heat shows before it cuts out; what cuts out while it is cool lacks power.',
+    steps: [
+      'Open a view of the processor temperature.',
+      'Put the processor under full load, and note how hot it was last.',
+    ],
+    options: [
+      option('holds', 'It stays below 90 °C, whether it cuts out or not'),
+      option('climbs', 'It climbs past 95 °C'),
+    ],
+    minutes: 5,
+    inside: false,
+    cautions: ['hot-cooler'],
+    needs: 'system',
+  },
+  {
+    id: 'card-temperature',
+    at: 'card',
+    title: 'Watch the temperature of {part} under full load',
+    purpose: 'A card that fails when it is hot is hot when it fails.',
+    steps: [
+      'Open a view of the temperature of the graphics card.',
+      'Put the card under full load, and note how hot it was last.',
+    ],
+    options: [
+      option('holds', 'It stays below 90 °C, whether it cuts out or not'),
+      option('climbs', 'It climbs past 95 °C'),
+    ],
+    minutes: 5,
+    inside: false,
+    cautions: [],
+    needs: 'system',
   },
   {
     id: 'beep',

@@ -1,8 +1,8 @@
 import {
   fittedModules,
   isFilled,
+  isOriginalIn,
   nameInWords,
-  placementOf,
   slotOf,
   type Change,
   type Configuration,
@@ -56,8 +56,7 @@ export function startsWithOneModule(machine: Machine, configuration: Configurati
 export function startsWithSpareModuleOnly(machine: Machine, configuration: Configuration): Trial[] {
   const stays = moduleThatStays(machine, configuration);
   const others = modulesOf(machine).filter(({ id }) => id !== stays?.id && isFilled(configuration, id));
-  if (!stays || others.length === 0 || !['as-found', 'moved'].includes(placementOf(configuration, stays.id).state))
-    return [];
+  if (!stays || others.length === 0 || !isOriginalIn(configuration, stays.id)) return [];
   return [
     startTrial({
       ref: { kind: 'only-spare', part: stays.id },

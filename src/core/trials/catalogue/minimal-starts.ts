@@ -11,6 +11,7 @@ import {
 } from '../../machine';
 import { buildUpSteps, changesForSet, minimalChanges, provingSets, stripDownList } from '../../isolation';
 import { START_OUTCOME_LABELS } from '../../startup';
+import { startAndWatch } from '../trains-anew';
 import type { Trial } from '../trial';
 import { out, place, startTrial } from './start-trial';
 
@@ -51,7 +52,7 @@ export function minimalStarts(machine: Machine, configuration: Configuration): T
       ref: { kind: 'minimal-in-case' },
       title: 'Strip to the minimum in the case and start',
       purpose: 'Clears or blames everything that is not needed to start.',
-      steps: [...strip, 'Start it and watch for a minute.'],
+      steps: [...strip, startAndWatch(machine, stripped).step],
       changes: stripped,
       minutes: 2,
       cautions: ['unplug', 'static'],
@@ -61,7 +62,7 @@ export function minimalStarts(machine: Machine, configuration: Configuration): T
       ref: { kind: 'minimal-on-bench' },
       title: 'Strip to the minimum on the bench and start',
       purpose: 'Rules out the case: no stand-offs, no front leads, no switch.',
-      steps: [...strip, onBox, 'Bridge the two switch pins and watch for a minute.'],
+      steps: [...strip, onBox, startAndWatch(machine, stripped, 'Bridge the two switch pins').step],
       changes: [...bench, ...stripped, { kind: 'start', to: 'bridge' }],
       minutes: 3,
       tools: ['screwdriver'],
@@ -126,7 +127,7 @@ export function startsWithSet(machine: Machine, configuration: Configuration): T
           'Switch off and pull the cord.',
           ...(gone.length > 0 ? [`Take out ${listOf(gone.map(nameInWords))}.`] : []),
           ...moved.map((part) => putIn(part, changes, machine)),
-          'Bridge the two switch pins for one second and watch for a minute.',
+          startAndWatch(machine, changes, 'Bridge the two switch pins for one second').step,
         ],
         changes,
         handling: moved.map(({ id }) => ({ act: 'reseat', part: id })),

@@ -1,19 +1,19 @@
 import type { Change, Configuration, Machine, Part } from '../../machine';
-import { fittedModules, placementOf, slotOf } from '../../machine';
+import { fittedModules, isFilled, isReplaced, placementOf, slotOf } from '../../machine';
 import { instantiateFaults, repairOf, type RepairClass, type RepairId } from '../../faults';
 import type { CautionId } from '../caution';
+import { startAndWatch } from '../trains-anew';
 import type { Handling, Trial } from '../trial';
 import { formatTrialId } from '../trial-id';
 import { repairMovements } from './repair-movements';
 import { isInside, outcomesOfStart, seatedBySwap, seatedWith } from './start-trial';
 
-const startAfterMinutes = 1;
-const loadAfterMinutes = 6;
+const runUnderLoad = { step: 'Start it and run it under full load for five minutes.', minutes: 6 };
 
 /** Every repair that the machine's possible faults call for, carried out and followed by a start. */
 export function repairTrials(machine: Machine, configuration: Configuration): Trial[] {
   return repairClassesOf(machine)
-    .filter((repair) => placementOf(configuration, repair.part.id).state !== 'new')
+    .filter((repair) => !isReplaced(configuration, repair.part.id))
     .filter(
       (repair) => repair.repair !== 'leave-slot-empty' || otherPlace(repair.part, machine, configuration) !== null,
     )
@@ -36,6 +36,8 @@ function repairTrial(repairClass: RepairClass, machine: Machine, configuration: 
   const { part } = repairClass;
   const ref = { kind: 'repair', repair: repairClass.repair, part: part.id } as const;
   const isUnderLoad = part.id === 'link-load' || isLoadRepair(repairClass);
+  const changes = changesOf(repairClass, machine, configuration);
+  const watch = isUnderLoad ? runUnderLoad : startAndWatch(machine, changes);
   return {
     ref,
     id: formatTrialId(ref),
@@ -45,15 +47,15 @@ function repairTrial(repairClass: RepairClass, machine: Machine, configuration: 
     steps: [
       ...(isInsideWork(repairClass) ? ['Switch off and pull the cord.'] : []),
       ...movementsOf(repairClass, machine, configuration),
-      isUnderLoad ? 'Start it and run it under full load for five minutes.' : 'Start it and watch for a minute.',
+      watch.step,
     ],
     part,
     observe: { kind: 'start', depth: isUnderLoad ? 'load' : 'start' },
-    changes: changesOf(repairClass, machine, configuration),
+    changes,
     handling: handlingWith(repairClass, machine),
     repair: repairClass,
     commits: repair.stake === 'for-good' || repair.stake === 'part',
-    minutes: repairClass.minutes + (isUnderLoad ? loadAfterMinutes : startAfterMinutes),
+    minutes: repairClass.minutes + watch.minutes,
     tools: [],
     spares: [],
     needs: 'start',
@@ -103,6 +105,11 @@ const isLoadRepair = ({ repair }: RepairClass): boolean => repair === 'separate-
 
 function changesOf({ repair, part }: RepairClass, machine: Machine, configuration: Configuration): Change[] {
   if (repairOf(repair).replaces) return [{ kind: 'place', part: part.id, to: { state: 'new' } }];
+  // A kit is whole: no slot stays empty that had a module in it.
+  if (repair === 'match-modules')
+    return machine.parts
+      .filter(({ kind, loose, id }) => kind === 'module' && !loose && !isFilled(configuration, id))
+      .map(({ id }) => ({ kind: 'place', part: id, to: { state: 'as-found' } }));
   if (repair === 'other-header')
     return [{ kind: 'place', part: part.id, to: { state: 'moved', to: 'another header' } }];
   if (repair === 'leave-unplugged') return [{ kind: 'place', part: part.id, to: { state: 'out' } }];

@@ -1,4 +1,12 @@
-import type { Change, Machine, Part, PartKind, Placement } from '../../machine';
+import {
+  movedTo,
+  type Change,
+  type Configuration,
+  type Machine,
+  type Part,
+  type PartKind,
+  type Placement,
+} from '../../machine';
 import { START_OUTCOMES, START_OUTCOME_LABELS, type StartDepth } from '../../startup';
 import type { CautionId } from '../caution';
 import type { Handling, Trial } from '../trial';
@@ -95,8 +103,8 @@ export const handlingCautions = (part: Part): CautionId[] => {
 
 export const offFirst = (part: Part): string[] => (isInside(part) ? ['Switch off and pull the cord.'] : []);
 
-export const moveCable = (machine: Machine, to: string): Change[] =>
-  machine.parts.filter((p) => p.kind === 'display-cable').map((p) => place(p, { state: 'moved', to }));
+export const moveCable = (machine: Machine, configuration: Configuration, to: string): Change[] =>
+  machine.parts.filter((p) => p.kind === 'display-cable').map((p) => place(p, movedTo(configuration, p.id, to)));
 
 /** The kinds that are seated again along with a part: the plugs on the board with the supply, the cooler with the processor. */
 const seatedAlong: Readonly<Partial<Record<PartKind, readonly PartKind[]>>> = {

@@ -2,7 +2,9 @@ import {
   insteadOf,
   kindInWords,
   isFilled,
+  isOriginalIn,
   nameInWords,
+  pieceIn,
   placementOf,
   type Change,
   type Configuration,
@@ -10,6 +12,7 @@ import {
   type Part,
   type PartKind,
 } from '../../machine';
+import { startAndWatch } from '../trains-anew';
 import type { Trial } from '../trial';
 import {
   bridgedStart,
@@ -70,7 +73,7 @@ export function startsWithout(machine: Machine, configuration: Configuration): T
     .filter((part) => removable.includes(part.kind) && isFilled(configuration, part.id))
     .filter((part) => part.kind !== 'card' || machine.builtInGraphics)
     .map((part) => {
-      const toBoard = part.kind === 'card' ? moveCable(machine, 'the board output') : [];
+      const toBoard = part.kind === 'card' ? moveCable(machine, configuration, 'the board output') : [];
       return startTrial({
         ref: { kind: 'out', part: part.id },
         title: `Start without ${nameInWords(part)}`,
@@ -96,8 +99,14 @@ export function startsWithBack(machine: Machine, configuration: Configuration): 
     .filter((part) => placementOf(configuration, part.id).state !== 'as-found')
     .filter((part) => placementOf(configuration, part.id).state !== 'new')
     .filter((part) => !(part.loose && part.kind === 'module'))
-    .map((part) =>
-      startTrial({
+    .map((part) => {
+      const changes = [
+        ...insteadOf(machine, configuration, part),
+        place(part, { state: 'as-found' }),
+        ...(part.kind === 'card' ? cableBack(machine, configuration) : []),
+      ];
+      const watch = startAndWatch(machine, changes);
+      return startTrial({
         ref: { kind: 'back', part: part.id },
         title: part.loose ? `Put ${nameInWords(part)} in and start` : `Put ${nameInWords(part)} back and start`,
         purpose: part.loose
@@ -106,26 +115,22 @@ export function startsWithBack(machine: Machine, configuration: Configuration): 
         steps: [
           ...offFirst(part),
           part.loose ? `Put in ${nameInWords(part)}.` : `Put ${nameInWords(part)} back as it was found.`,
-          'Start it and watch for a minute.',
+          watch.step,
         ],
         part,
-        changes: [
-          ...insteadOf(machine, configuration, part),
-          place(part, { state: 'as-found' }),
-          ...(part.kind === 'card' ? cableBack(machine, configuration) : []),
-        ],
+        changes,
         handling: [{ act: 'reseat', part: part.id }, ...seatedBySwap(machine, part)],
-        minutes: watchMinutes,
+        minutes: watch.minutes,
         cautions: handlingCautions(part),
         inside: isInside(part),
-      }),
-    );
+      });
+    });
 }
 
 const cableBack = (machine: Machine, configuration: Configuration): Change[] =>
   machine.parts
     .filter((p) => p.kind === 'display-cable' && placementOf(configuration, p.id).state === 'moved')
-    .map((p) => place(p, { state: 'as-found' }));
+    .map((p) => place(p, { state: pieceIn(configuration, p.id) === 'spare' ? 'spare' : 'as-found' }));
 
 /** Swap one part for a spare that is known to work. A cooler is mounted again instead: that is the same work. */
 export function startsWithSpare(machine: Machine, configuration: Configuration): Trial[] {
@@ -146,12 +151,14 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
   ];
   return machine.parts
     .filter((part) => swappable.includes(part.kind))
-    .filter((part) => ['as-found', 'moved'].includes(placementOf(configuration, part.id).state))
+    .filter((part) => isOriginalIn(configuration, part.id))
     .map((part) => {
       // One spare of a kind is what a shelf has: what it stands in for goes back first.
       const lent = machine.parts.filter(
-        (other) => other.kind === part.kind && placementOf(configuration, other.id).state === 'spare',
+        (other) => other.kind === part.kind && pieceIn(configuration, other.id) === 'spare',
       );
+      const changes = [...lent.map((other) => place(other, { state: 'as-found' })), place(part, { state: 'spare' })];
+      const watch = startAndWatch(machine, changes);
       return startTrial({
         ref: { kind: 'spare', part: part.id },
         title: `Swap in ${knownGood(machine, part)} and start`,
@@ -161,12 +168,12 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
           ...offFirst(part),
           ...lent.map((other) => `Put ${nameInWords(other)} back where the spare is now.`),
           besideWords[part.kind] ?? `Swap ${nameInWords(part)} for a known-good spare${firstFirmware(part)}.`,
-          'Start it and watch for a minute.',
+          watch.step,
         ],
         part,
-        changes: [...lent.map((other) => place(other, { state: 'as-found' })), place(part, { state: 'spare' })],
+        changes,
         handling: seatedBySwap(machine, part),
-        minutes: watchMinutes,
+        minutes: watch.minutes,
         spares: [part.kind],
         cautions: handlingCautions(part),
         inside: isInside(part),
@@ -197,7 +204,7 @@ export function loadsWithSpare(machine: Machine, configuration: Configuration): 
   const loaded: readonly PartKind[] = ['supply', 'adapter', 'card', 'cooler'];
   return machine.parts
     .filter((part) => loaded.includes(part.kind))
-    .filter((part) => ['as-found', 'moved'].includes(placementOf(configuration, part.id).state))
+    .filter((part) => isOriginalIn(configuration, part.id))
     .map((part) =>
       startTrial({
         ref: { kind: 'load-with-spare', part: part.id },

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { CaseState, EventBody } from '../../../core/casework';
-import { nameInWords, placementOf } from '../../../core/machine';
+import { nameInWords, pieceIn } from '../../../core/machine';
 import { spareResultWords } from '../../../core/record';
 import { useShelf } from '../../api/shelf';
 import { Notice } from '../../components/Notice';
@@ -53,7 +53,7 @@ export function SparesPanel({ state, onRecord }: SparesPanelProps) {
 /** A spare that is in the machine, and of which nobody wrote which one it is. */
 function Unnamed({ state: { machine, configuration, sparesOut } }: Pick<SparesPanelProps, 'state'>) {
   const unnamed = machine.parts.filter(
-    ({ id }) => placementOf(configuration, id).state === 'spare' && !sparesOut.some(({ part }) => part === id),
+    ({ id }) => pieceIn(configuration, id) === 'spare' && !sparesOut.some(({ part }) => part === id),
   );
   return unnamed.length === 0 ? null : (
     <Notice kind="plain">
