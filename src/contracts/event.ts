@@ -151,6 +151,7 @@ const bodies = {
         speaker: true,
         standbyLight: true,
         trainsMemory: true,
+        switchOnBoard: true,
         form: true,
       })
       .optional()

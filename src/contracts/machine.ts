@@ -37,6 +37,7 @@ export const boardFactsSchema = z.strictObject({
   speaker: z.boolean().optional().describe('A speaker is fitted. Default: false.'),
   standbyLight: z.boolean().optional().describe('A light for standby power. Default: true.'),
   trainsMemory: z.boolean().optional().describe('First starts are slow. Default: true.'),
+  switchOnBoard: z.boolean().optional().describe('The power switch is soldered to the board. Default: false.'),
   form: z.enum(BOARD_FORMS).optional().describe('Default: ATX, or palm-size where there is a DC adapter.'),
   sockets: z
     .strictObject({ sata: socketNames, m2: socketNames })

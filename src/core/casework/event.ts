@@ -183,7 +183,10 @@ export interface CircumstancesSet extends EventBase {
 
 /** Facts of a board that can turn out otherwise than declared. */
 export type CorrectedBoard = Partial<
-  Pick<BoardFacts, 'stageLights' | 'checkpointDisplay' | 'speaker' | 'standbyLight' | 'trainsMemory' | 'form'>
+  Pick<
+    BoardFacts,
+    'stageLights' | 'checkpointDisplay' | 'speaker' | 'standbyLight' | 'trainsMemory' | 'switchOnBoard' | 'form'
+  >
 >;
 
 /** The machine is otherwise than it was written down at intake: only what was wrong. It was so all along. */

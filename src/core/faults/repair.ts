@@ -49,6 +49,12 @@ export const REPAIRS = {
     handling: 'clean',
     noWayBack: true,
   },
+  'solder-switch': {
+    title: 'Have a new power switch soldered to the board',
+    minutes: 40,
+    price: 'small',
+    stake: 'part',
+  },
   'push-power-plugs': free('Push the 24-pin and processor plugs fully in at both ends', 2, 'reseat'),
   'right-plug': free('Plug the right lead into the processor socket', 3),
   'clear-short': free('Lift the board, remove what shorts it, correct the stand-offs', 25),

@@ -25,6 +25,16 @@ export const asFoundOnly = ({ configuration, part }: Scene): boolean =>
 export const byTheCaseButton = (scene: Scene): boolean =>
   originalAttached(scene) && scene.configuration.start === 'button';
 
+/** The switch reaches the board by a lead, which can be on the wrong pins or off. */
+export const switchHasLead = ({ board }: Machine): boolean => !board.switchOnBoard;
+
+/** A switch on the board is exchanged with an iron and not with a plug. */
+export const solderedSwitch = {
+  kind: 'case-switch',
+  repair: 'solder-switch',
+  when: ({ board }: Machine): boolean => board.switchOnBoard,
+} as const;
+
 export const inTheCase = (scene: Scene): boolean => originalAttached(scene) && scene.configuration.surface === 'case';
 
 export const withFoundSettings = (scene: Scene): boolean =>

@@ -18,6 +18,7 @@ const usualBoard: Omit<BoardFacts, 'form'> = {
   speaker: false,
   standbyLight: true,
   trainsMemory: true,
+  switchOnBoard: false,
   sockets: { sata: ['SATA 1', 'SATA 2', 'SATA 3', 'SATA 4'], m2: ['M.2 1'] },
   sharing: null,
 };

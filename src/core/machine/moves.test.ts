@@ -4,6 +4,7 @@ import {
   completeMachine,
   foundConfiguration,
   movesOf,
+  pieceIn,
   placementOf,
   socketsOff,
   warningsOf,
@@ -51,6 +52,13 @@ test('a module can go to the free slots, out, to a spare and back, but never whe
   const out = after(asFound, 'module-2', 'out').configuration;
   expect(idsOf(out, 'module-1')).toContain('to/slot-B2');
   expect(idsOf(out, 'module-2')[0]).toBe('back');
+});
+
+test('a spare that is moved to another slot stays a spare, and goes back to the own one', () => {
+  const { after } = machineOf({ parts: [{ id: 'module-1', kind: 'module', slot: 'A2' }] });
+  const moved = after(after(asFound, 'module-1', 'spare').configuration, 'module-1', 'to/slot-B2').configuration;
+  expect(pieceIn(moved, 'module-1')).toBe('spare');
+  expect(pieceIn(after(moved, 'module-1', 'back').configuration, 'module-1')).toBe('original');
 });
 
 test('a filled M.2 socket switches off what shares its lanes, and the drive there is pointed out', () => {

@@ -3,6 +3,7 @@ import {
   asFound,
   fittedModules,
   isFilled,
+  movedTo,
   placementOf,
   slotOf,
   type Change,
@@ -106,7 +107,7 @@ export function movesOf(machine: Machine, configuration: Configuration, part: Pa
   if (state !== 'spare' && !part.loose && swappable.has(part.kind))
     moves.push(move('spare', 'Put a spare in its place', { state: 'spare' }));
   for (const { id, words } of otherPlaces(machine, configuration, part))
-    moves.push(move(`to/${id}`, words, { state: 'moved', to: id }));
+    moves.push(move(`to/${id}`, words, movedTo(configuration, part.id, id)));
   return moves;
 }
 

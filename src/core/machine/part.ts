@@ -73,6 +73,8 @@ export interface BoardFacts {
   readonly standbyLight: boolean;
   /** Memory training makes a first start slow. */
   readonly trainsMemory: boolean;
+  /** The power switch is soldered to it: no lead, and no header that the lead could miss. */
+  readonly switchOnBoard: boolean;
   readonly form: BoardForm;
   /** Data sockets for drives, by bus, as the board names them. */
   readonly sockets: Readonly<Record<'sata' | 'm2', readonly string[]>>;

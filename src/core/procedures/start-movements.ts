@@ -9,6 +9,7 @@ import {
   supplyBeside,
   supplyFromBeside,
   takeOut,
+  trainsAnew,
   type AtPart,
   type Bench,
   type Movement,
@@ -93,10 +94,13 @@ function pressAndWatch(trial: Trial, bench: Bench): Movement[] {
         },
       ]
     : [{ text: 'Press the case button once.' }];
-  return [...press, { text: watchWords(trial) }];
+  return [...press, { text: watchWords(trial, bench) }];
 }
 
-const watchWords = ({ observe }: Trial): string =>
-  observe.kind === 'start' && observe.depth === 'load'
-    ? 'Put processor and graphics card under full load and watch it for five minutes.'
+function watchWords({ observe, changes }: Trial, { machine }: Bench): string {
+  if (observe.kind === 'start' && observe.depth === 'load')
+    return 'Put processor and graphics card under full load and watch it for five minutes.';
+  return trainsAnew(machine, changes)
+    ? 'Watch fans, lights and screen for up to three minutes: it may restart a few times.'
     : 'Watch fans, lights and screen for a minute.';
+}

@@ -5,5 +5,6 @@ export const boardFactWords = {
   speaker: 'a speaker',
   standbyLight: 'a standby light',
   trainsMemory: 'memory training',
+  switchOnBoard: 'the power switch soldered on',
 } as const;
 export type BoardFact = keyof typeof boardFactWords;

@@ -127,6 +127,24 @@ test('a board that does not train memory shows a picture sooner; a look needs no
   expect(recommendedWait(machine, trial('look/cord/cord'))).toBeNull();
 });
 
+test('where memory or processor are changed, the steps say the wait that the timer counts', () => {
+  const patient = /three minutes/;
+  for (const id of [
+    'spare/module-1',
+    'spare/processor',
+    'spare/board',
+    'fix/replace@module-1',
+    'only/module-1/slot-A2',
+  ])
+    expect([id, patient.test(trial(id).steps.join(' ')), recommendedWait(machine, trial(id))?.seconds]).toEqual([
+      id,
+      true,
+      180,
+    ]);
+  for (const id of ['spare/supply', 'fix/push-power-plugs@board'])
+    expect(trial(id).steps.at(-1)).toBe('Start it and watch for a minute.');
+});
+
 test('with more memory the first start is waited for longer', () => {
   const four = machineOf({
     parts: [1, 2, 3, 4].map((n) => ({ id: `module-${n}`, kind: 'module' as const })),

@@ -1,7 +1,7 @@
 /** Mistakes of hands: what was plugged, placed or left wrong. Over 250 lines where it is: a table, one entry a mode. */
 import type { FaultMode } from '../fault-mode';
 import { judged } from '../fault-mode';
-import { asFoundOnly, byTheCaseButton, machineHas } from '../scene';
+import { asFoundOnly, byTheCaseButton, machineHas, switchHasLead } from '../scene';
 
 export const handFaults: readonly FaultMode[] = [
   {
@@ -50,6 +50,7 @@ export const handFaults: readonly FaultMode[] = [
     title: 'Power and reset leads are swapped',
     reason: 'The case button is wired to the reset pins.',
     presentations: [{ as: 'dead', weight: 1 }],
+    existsIn: switchHasLead,
     actsIn: byTheCaseButton,
     repair: 'correct-header',
     sightings: [{ look: 'front-header', as: 'other-pins', probability: 0.9 }],

@@ -2,7 +2,7 @@
 import type { FaultMode } from '../fault-mode';
 import { judged } from '../fault-mode';
 import { adapterTooSmallFactor } from '../power-factors';
-import { asFoundOnly, byTheCaseButton, inTheCase, machineHas } from '../scene';
+import { asFoundOnly, byTheCaseButton, inTheCase, machineHas, solderedSwitch, switchHasLead } from '../scene';
 
 export const powerFaults: readonly FaultMode[] = [
   {
@@ -140,6 +140,7 @@ export const powerFaults: readonly FaultMode[] = [
     presentations: [{ as: 'dead', weight: 1 }],
     actsIn: byTheCaseButton,
     repair: 'replace',
+    repairedAt: solderedSwitch,
     sightings: [{ look: 'switch-feel', as: 'limp', probability: 0.5 }],
     prior: judged(16, { old: 1.8, 'comes-and-goes': 0.5 }),
   },
@@ -166,6 +167,7 @@ export const powerFaults: readonly FaultMode[] = [
     title: 'The switch lead is on the wrong pins',
     reason: 'The board never sees the button press.',
     presentations: [{ as: 'dead', weight: 1 }],
+    existsIn: switchHasLead,
     actsIn: byTheCaseButton,
     repair: 'correct-header',
     sightings: [{ look: 'front-header', as: 'other-pins', probability: 0.93 }],
@@ -178,6 +180,7 @@ export const powerFaults: readonly FaultMode[] = [
     title: 'The switch lead has come off the header',
     reason: 'The board never sees the button press.',
     presentations: [{ as: 'dead', weight: 1 }],
+    existsIn: switchHasLead,
     actsIn: byTheCaseButton,
     cures: { reseat: 0.95 },
     repair: 'correct-header',

@@ -2,7 +2,7 @@
 import { isFilled } from '../../machine';
 import type { FaultMode } from '../fault-mode';
 import { judged } from '../fault-mode';
-import { byTheCaseButton, machineHas, slotInUse } from '../scene';
+import { byTheCaseButton, machineHas, slotInUse, solderedSwitch } from '../scene';
 
 export const wearFaults: readonly FaultMode[] = [
   {
@@ -120,6 +120,7 @@ export const wearFaults: readonly FaultMode[] = [
     stopProbability: 0.55,
     actsIn: byTheCaseButton,
     repair: 'replace',
+    repairedAt: solderedSwitch,
     sightings: [{ look: 'switch-feel', as: 'limp', probability: 0.45 }],
     prior: judged(6, { old: 2, 'comes-and-goes': 8 }),
   },

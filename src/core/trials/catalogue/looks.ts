@@ -138,6 +138,7 @@ export const LOOKS: readonly Look[] = [
     minutes: 1.5,
     inside: true,
     cautions: ['static'],
+    existsIn: ({ board }) => !board.switchOnBoard,
   },
   {
     id: 'reset-button',

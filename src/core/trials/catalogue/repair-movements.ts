@@ -33,7 +33,9 @@ function resetBy(way: ResetWay | null): Movement[] {
 }
 
 /** "Find the two switch pins", on a board of the book with where they lie. */
-export function findSwitchPins({ board }: Pick<AtPart, 'board'>): Movement {
+export function findSwitchPins({ board, machine }: Pick<AtPart, 'board' | 'machine'>): Movement {
+  if (machine.board.switchOnBoard)
+    return say('Find the two legs of the power switch where they come through the board.');
   const pins = switchPinsOf(board);
   return say(
     pins
@@ -90,13 +92,24 @@ const table: Readonly<Record<Exclude<RepairId, 'leave-slot-empty'>, (at: AtPart)
     ),
   ],
   'clean-switch': (at) => [
-    say(`Pull the plug of ${part(at)} off the front header.`, { drawing: { kind: 'switch-pins' } }),
-    say('Take the switch out of the front, or work from behind.'),
+    ...(at.machine.board.switchOnBoard
+      ? [say('Lay the board free where the switch stands. The coin cell stays away from the spray.')]
+      : [
+          say(`Pull the plug of ${part(at)} off the front header.`, { drawing: { kind: 'switch-pins' } }),
+          say('Take the switch out of the front, or work from behind.'),
+        ]),
     say('Spray a little contact cleaner into the gap and press it twenty times.', {
       avoid: 'No oil, and nothing that leaves a film.',
     }),
     say('Let it dry for ten minutes.', { feel: 'It clicks clearly and springs back.' }),
-    say('Set its plug on the two switch pins again.'),
+    ...(at.machine.board.switchOnBoard ? [] : [say('Set its plug on the two switch pins again.')]),
+  ],
+  'solder-switch': () => [
+    say('Lift the board out of its case.'),
+    say('Give it to somebody who solders boards, with the type of the switch: size, height, legs.'),
+    say('When it is back, see that no solder bridges its legs, and build it in again.', {
+      feel: 'The new switch clicks and springs back.',
+    }),
   ],
   'push-power-plugs': () => [
     say('Push the 24-pin plug into the board, one end after the other.', {

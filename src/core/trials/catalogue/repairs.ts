@@ -1,5 +1,5 @@
 import type { Change, Configuration, Machine, Part } from '../../machine';
-import { fittedModules, isFilled, isReplaced, placementOf, slotOf } from '../../machine';
+import { fittedModules, isReplaced, placementOf, slotOf } from '../../machine';
 import { instantiateFaults, repairOf, type RepairClass, type RepairId } from '../../faults';
 import type { CautionId } from '../caution';
 import { startAndWatch } from '../trains-anew';
@@ -105,10 +105,11 @@ const isLoadRepair = ({ repair }: RepairClass): boolean => repair === 'separate-
 
 function changesOf({ repair, part }: RepairClass, machine: Machine, configuration: Configuration): Change[] {
   if (repairOf(repair).replaces) return [{ kind: 'place', part: part.id, to: { state: 'new' } }];
-  // A kit is whole: no slot stays empty that had a module in it.
+  // A kit is whole, and stands where the modules were found.
   if (repair === 'match-modules')
     return machine.parts
-      .filter(({ kind, loose, id }) => kind === 'module' && !loose && !isFilled(configuration, id))
+      .filter(({ kind, loose }) => kind === 'module' && !loose)
+      .filter(({ id }) => ['out', 'moved'].includes(placementOf(configuration, id).state))
       .map(({ id }) => ({ kind: 'place', part: id, to: { state: 'as-found' } }));
   if (repair === 'other-header')
     return [{ kind: 'place', part: part.id, to: { state: 'moved', to: 'another header' } }];

@@ -54,21 +54,24 @@ export const startTrial = (trial: StartTrial): Trial => ({
 });
 
 /** Past the case switch: its pins bridged by hand. */
-export const bridgedStart = startTrial({
-  ref: { kind: 'bridge-pins' },
-  title: 'Bridge the two switch pins',
-  purpose: 'Shows whether the fault is in the switch and its lead, or behind them.',
-  steps: [
-    'Find the two power switch pins of the front header in the manual.',
-    'Touch both with a screwdriver blade for one second.',
-    'Watch the fans for ten seconds.',
-  ],
-  changes: [{ kind: 'start', to: 'bridge' }],
-  minutes: 1.5,
-  tools: ['screwdriver'],
-  cautions: ['two-pins', 'static'],
-  inside: true,
-});
+export const bridgedStart = ({ board }: Machine): Trial =>
+  startTrial({
+    ref: { kind: 'bridge-pins' },
+    title: board.switchOnBoard ? 'Bridge the two legs of the switch' : 'Bridge the two switch pins',
+    purpose: 'Shows whether the fault is in the switch and its lead, or behind them.',
+    steps: [
+      board.switchOnBoard
+        ? 'Find the two legs of the power switch where they come through the board.'
+        : 'Find the two power switch pins of the front header in the manual.',
+      'Touch both with a screwdriver blade for one second.',
+      'Watch the fans for ten seconds.',
+    ],
+    changes: [{ kind: 'start', to: 'bridge' }],
+    minutes: 1.5,
+    tools: ['screwdriver'],
+    cautions: ['two-pins', 'static'],
+    inside: true,
+  });
 
 export const place = (part: Part, to: Placement): Change => ({ kind: 'place', part: part.id, to });
 export const out: Placement = { state: 'out' };

@@ -62,7 +62,7 @@ export function plainStarts(machine: Machine): Trial[] {
       minutes: loadMinutes,
       cautions: ['hot-cooler'],
     }),
-    ...(hasSwitch ? [bridgedStart] : []),
+    ...(hasSwitch ? [bridgedStart(machine)] : []),
   ];
 }
 
@@ -151,6 +151,7 @@ export function startsWithSpare(machine: Machine, configuration: Configuration):
   ];
   return machine.parts
     .filter((part) => swappable.includes(part.kind))
+    .filter((part) => part.kind !== 'case-switch' || !machine.board.switchOnBoard)
     .filter((part) => isOriginalIn(configuration, part.id))
     .map((part) => {
       // One spare of a kind is what a shelf has: what it stands in for goes back first.

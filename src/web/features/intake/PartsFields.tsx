@@ -76,6 +76,14 @@ export function PartsFields({ draft, set, error }: PartsFieldsProps) {
           values={draft.signals}
           onChange={(ids) => set({ signals: ids as IntakeDraft['signals'] })}
         />
+        {draft.what === 'machine' && (
+          <CheckGrid
+            label="Power switch"
+            choices={[{ id: 'soldered', label: 'It is soldered to the board' }]}
+            values={draft.switchOnBoard ? ['soldered'] : []}
+            onChange={(ids) => set({ switchOnBoard: ids.includes('soldered') })}
+          />
+        )}
       </Stack>
     </Two>
   );

@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { caseEventSchema, declaredMachineSchema } from '../../../contracts';
 import type { CaseEvent, CaseState, EventBody } from '../../../core/casework';
-import { placementOf } from '../../../core/machine';
+import { isOriginalIn } from '../../../core/machine';
 import { newId } from '../../stores/new-id';
 
 /** What of a part goes with it to its next case; a price does not. */
@@ -28,7 +28,7 @@ export type CopiedMachine = z.infer<typeof copiedMachineSchema>;
 /** What a case knows of its machine, to begin another one with. */
 export function copyOf(number: number, { declared, partFacts, configuration, firmware }: CaseState): CopiedMachine {
   // What was put in its place is another part than the one that was noted.
-  const isItself = (part: string) => !['spare', 'new', 'out'].includes(placementOf(configuration, part).state);
+  const isItself = (part: string) => isOriginalIn(configuration, part);
   const noted = Object.entries(partFacts).filter(([part]) => isItself(part));
   const notes = noted.map(([part, facts]) => {
     const { make, model, serial, rating } = facts;
