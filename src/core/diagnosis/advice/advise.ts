@@ -5,12 +5,12 @@ import { observedStart, reportedTrialId, reproducedComplaint } from '../belief/c
 import { chooseTest } from './choose-test';
 import type { CountedCure } from './cure-by-count';
 import { sureEnough, sureItIsRight } from './how-sure';
-import { countedSince, isUntold, lastStart, loadsStood, partsAway, repairsDone } from './log-facts';
+import { countedSince, isUntold, lastStart, loadsStood, partsAway, repairsDone, timesDone } from './log-facts';
 import { lookAgain } from './look-again';
 import { makeSafe } from './make-safe';
 import { repairLikeliest } from './nothing-tells';
 import { proveParts } from './prove-parts';
-import { provenOrTurn, putBackInnocent, turnForProof } from './prove';
+import { provenOrTurn, putBackInnocent, runsWithout, turnForProof } from './prove';
 import {
   askBefore,
   canBeDone,
@@ -97,7 +97,9 @@ function finish(situation: Situation): Advice {
       trialId: formatTrialId({ kind: 'back-in-case' }),
       why: 'It runs on the bench. Now put it back into the case.',
     };
-  if (top && away.length > 0) return provenOrTurn(situation, top);
+  // Done twice, and it stops as soon as that is back: there is nothing to gain by a third time.
+  if (top && away.length > 0)
+    return timesDone(input, top.repairClass.id) < 2 ? provenOrTurn(situation, top) : runsWithout(situation, away);
   // Whole again, and it stops later than it did: that is another fault.
   const last = lastStart(input);
   if (last !== 'works' && last !== 'cuts-out')

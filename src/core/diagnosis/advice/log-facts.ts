@@ -48,6 +48,10 @@ export function repairsDone({ steps }: DiagnosisInput): Set<string> {
   return done;
 }
 
+/** How often a repair was carried out. */
+export const timesDone = ({ steps }: DiagnosisInput, repairClassId: string): number =>
+  steps.filter(({ trial, outcome }) => trial.repair?.id === repairClassId && outcome !== 'could-not').length;
+
 /** Of the repair classes those whose fault this look sees. */
 function seenAgain({ trial: { observe, part }, outcome }: EvidenceStep, classes: ReadonlySet<string>): string[] {
   if (observe.kind !== 'look' || observe.look.passes || !part) return [];

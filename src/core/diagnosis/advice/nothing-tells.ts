@@ -5,7 +5,7 @@ import type { Plan, Proposal } from '../planning/propose';
 import { startsButNoPicture } from './before-parts-move';
 import { nextRepair } from './choose-test';
 import { worthTrying } from './how-sure';
-import { lastStart, loadsStood } from './log-facts';
+import { lastStart, loadsStood, repairsDone, timesDone } from './log-facts';
 import { canBeDone, isGone, plainStart, repairTrialId, type Advice, type Situation } from './situation';
 import { observedStart } from '../belief/complaint';
 import { isWork } from '../belief/same-evidence';
@@ -61,8 +61,7 @@ function doAgain({ input, repairs: [top], plan }: Situation): Advice | null {
   if (!top || top.probability < surelyNotDone || !['nothing', 'work'].includes(repairOf(top.repairClass.repair).stake))
     return null;
   const trialId = repairTrialId(top.repairClass);
-  const timesDone = input.steps.filter(({ trial, outcome }) => trial.id === trialId && outcome !== 'could-not').length;
-  return timesDone === 1 && canBeDone({ plan }, trialId)
+  return timesDone(input, top.repairClass.id) === 1 && canBeDone({ plan }, trialId)
     ? {
         kind: 'repair',
         trialId,
@@ -81,13 +80,16 @@ const namedLeft = 3;
 const leastLeft = 0.05;
 
 /** What is left, what would decide it, and what that takes. */
-export function undecidedWords({ repairs, plan }: Pick<Situation, 'repairs' | 'plan'>): string {
+export function undecidedWords({ repairs, plan, input }: Pick<Situation, 'repairs' | 'plan' | 'input'>): string {
+  const [top] = repairs;
+  const pointsTo = top && repairsDone(input).has(top.repairClass.id) && top.probability >= surelyNotDone ? top : null;
   const left = repairs
     .filter(({ repairClass, probability }) => repairClass.repair !== 'look-deeper' && probability >= leastLeft)
     .slice(0, namedLeft)
     .map(({ repairClass, probability }) => `${uncapitalized(repairClass.title)} (${percent(probability)})`);
-  const known =
-    left.length > 1
+  const known = pointsTo
+    ? `All still points to one thing that was done and did not help: ${uncapitalized(pointsTo.repairClass.title)} (${percent(pointsTo.probability)}).`
+    : left.length > 1
       ? `Still possible: ${listOf(left)}.`
       : left.length === 1
         ? `Still possible: ${left.join()}, and that is not enough to act on.`

@@ -26,14 +26,14 @@ export function putBackInnocent(situation: Situation): Advice | null {
       trialId: next,
       why: `${lastStart(input) === 'works' ? 'It runs like this.' : 'The complaint is gone.'} Put back what was taken out or moved, one thing at a time.`,
     });
-  const names = input.machine.parts.filter(({ id }) => innocents.includes(id)).map(nameInWords);
-  return names.length === 0
-    ? null
-    : {
-        kind: 'undecided',
-        trialId: null,
-        why: `It runs like this, without ${listOf(names)}. Put it back as soon as that can be done, or note why it stays out.`,
-      };
+  return innocents.length === 0 ? null : runsWithout(situation, innocents);
+}
+
+/** It ends with parts left out: they cannot go back, or it would stop again. */
+export function runsWithout({ input }: Situation, partIds: readonly string[]): Advice {
+  const names = input.machine.parts.filter(({ id }) => partIds.includes(id)).map(nameInWords);
+  const why = `It runs like this, without ${listOf(names)}. Put it back as soon as that can be done, or note why it stays out.`;
+  return { kind: 'undecided', trialId: null, why };
 }
 
 /** So likely, 0 to 1, must the complaint come back with a part that this part waits until the cause is repaired. */

@@ -118,6 +118,34 @@ test('modules that each work alone go back with the kit that suits, not to see i
   expect(adviceOf(workshop(...log, ['fix/match-modules@board', 'works']))).toEqual(['verify', 'run-under-load']);
 });
 
+test('with modules that never go together it ends, and says what it runs without', () => {
+  const workshop = on('Workshop machine', 'loop');
+  const log: [string, string][] = [
+    ['look/board-signs/board', 'clean'],
+    ['start', 'loop'],
+    ['only/module-1/slot-A2', 'works'],
+    ['only/module-2/slot-B2', 'works'],
+  ];
+  const fitted = { 'module-1': false, 'module-2': true };
+  for (;;) {
+    const { advice } = workshop(...log);
+    const { trial } = advice;
+    if (!trial) {
+      expect(advice.kind).toBe('undecided');
+      expect(advice.why).toMatch(/runs like this, without (the )?module|was done and did not help/);
+      return;
+    }
+    expect(log.length).toBeLessThan(30);
+    const [, , only] = /^(only)\/(module-\d)/.exec(trial.id) ?? [];
+    const [, back] = /^back\/(module-\d)/.exec(trial.id) ?? [];
+    if (only) Object.assign(fitted, { 'module-1': only === 'module-1', 'module-2': only === 'module-2' });
+    if (back) Object.assign(fitted, { [back]: true });
+    if (trial.id === 'fix/match-modules@board') Object.assign(fitted, { 'module-1': true, 'module-2': true });
+    const stops = fitted['module-1'] && fitted['module-2'];
+    log.push([trial.id, trial.kind === 'start' ? (stops ? 'loop' : 'works') : (trial.outcomes[0]?.id ?? '')]);
+  }
+});
+
 test('a new cable stays the new one where it is moved to another output', () => {
   const { repairs } = on('Home machine', 'dark')(
     ['start', 'dark'],
