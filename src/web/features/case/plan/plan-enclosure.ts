@@ -17,7 +17,7 @@ export function layEnclosure(
   layFrontPorts(sketch, floor);
   laySwitch(sketch, board, floor);
   const free = { ...sideOf(board), y: sideBottom, height: bottomOf(enclosure) - 4 - sideBottom };
-  return { enclosure, free, plugs: [board.frontHeader, ...laySupply(sketch, board, floor)] };
+  return { enclosure, free, plugs: [...headerOf(sketch, board), ...laySupply(sketch, board, floor)] };
 }
 
 /** Right of the board, to the edge. */
@@ -117,18 +117,24 @@ function layFrontPorts({ of, at, leads, ports }: Sketch, floor: number): void {
   });
 }
 
-function laySwitch({ of, put, leads }: Sketch, { frontHeader }: BoardDrawn, floor: number): void {
+/** The header of the switch's lead; none where the switch is soldered to the board. */
+const headerOf = ({ machine }: Sketch, { frontHeader }: BoardDrawn): PlugShape[] =>
+  machine.board.switchOnBoard ? [] : [frontHeader];
+
+function laySwitch(sketch: Sketch, board: BoardDrawn, floor: number): void {
+  const { of, put, leads } = sketch;
   const caseSwitch = of('case-switch')[0];
   if (!caseSwitch) return;
   const button = { x: 308, y: floor + 6, width: 40, height: 40 };
+  const end = headerOf(sketch, board)[0] ?? { ...board.box, y: board.frontHeader.y };
   put(caseSwitch, button, 'switch', { x: 278, y: floor + 26, width: 58, lines: 2 });
   leads.push({
     id: 'switch',
     parts: [caseSwitch.id],
     path: route([
       [middle(button), button.y],
-      [middle(button), frontHeader.y + 11],
-      [frontHeader.x + frontHeader.width, frontHeader.y + 11],
+      [middle(button), end.y + 11],
+      [end.x + end.width, end.y + 11],
     ]),
   });
 }

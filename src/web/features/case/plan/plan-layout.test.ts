@@ -54,6 +54,13 @@ test.each([
   },
 );
 
+test('a switch that is soldered to the board has no header', () => {
+  const headers = (board: DeclaredMachine['board']) =>
+    planOf({ name: 'M', parts: [], ...(board ? { board } : {}) }).plan.plugs.map(({ name }) => name);
+  expect(headers(undefined)).toContain('front header');
+  expect(headers({ switchOnBoard: true })).not.toContain('front header');
+});
+
 test('a part that is out is drawn below the machine, its lead gone', () => {
   const { machine, plan } = planOf({ name: 'M', parts: [{ id: 'drive', kind: 'drive' }] });
   const out = layPlan(
