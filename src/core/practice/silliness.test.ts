@@ -68,6 +68,12 @@ test('a start that showed other than the one before it may be made once more, an
   expect(judged(twice, 'start')).toEqual(['repeat']);
 });
 
+test('a start that worked is made again where a run under load since did not even start', () => {
+  const worked = ['start', 'works'] as const;
+  expect(judged(benchAfter([worked, worked, ['run-under-load', 'loop']]), 'start')).toEqual([]);
+  expect(judged(benchAfter([worked, worked, ['run-under-load', 'works']]), 'start')).toEqual(['repeat']);
+});
+
 test('power on a machine that may be wet is told, drying it first is not', () => {
   const spilled = benchAfter([], [], ['spill']);
   expect(judged(spilled, 'start')).toEqual(['wet']);

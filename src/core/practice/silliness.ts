@@ -43,7 +43,14 @@ function isRepeat(steps: readonly EvidenceStep[], configuration: Configuration, 
       const isThere = observe.kind === 'look' && part?.id === trial.repair?.part.id && !isSilent(outcome);
       return isThere && observe.look.options[0].id !== outcome;
     });
-  const hasReason = mayWake || isSeenAgain || isSurprise(steps, last) || isCounted(steps, last);
+  // It worked, and did not when it was started for something else since: which of the two holds?
+  const isContradicted =
+    trial.observe.kind === 'start' &&
+    steps[last]?.outcome === 'works' &&
+    since.some(
+      ({ trial: done, outcome }) => done.observe.kind === 'start' && !isSilent(outcome) && outcome !== 'works',
+    );
+  const hasReason = mayWake || isSeenAgain || isContradicted || isSurprise(steps, last) || isCounted(steps, last);
   return isSame && isUntouched && !hasReason && trial.ref.kind !== 'run-under-load';
 }
 

@@ -4,7 +4,7 @@ import { Select } from '../../components/Select';
 import { CheckGrid, ChoiceGrid } from '../../components/ChoiceGrid';
 import { Stepper } from '../../components/Field';
 import { BOARD_FORMS } from '../../../core/machine';
-import type { IntakeDraft } from './intake-draft';
+import { mayHaveSolderedSwitch, type IntakeDraft } from './intake-draft';
 
 const Two = styled.div`
   display: grid;
@@ -76,7 +76,7 @@ export function PartsFields({ draft, set, error }: PartsFieldsProps) {
           values={draft.signals}
           onChange={(ids) => set({ signals: ids as IntakeDraft['signals'] })}
         />
-        {draft.what === 'machine' && (
+        {mayHaveSolderedSwitch(draft) && (
           <CheckGrid
             label="Power switch"
             choices={[{ id: 'soldered', label: 'It is soldered to the board' }]}

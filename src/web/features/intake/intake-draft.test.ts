@@ -75,6 +75,13 @@ test('a small board has two slots, and more modules than slots are said at their
   expect(crowded.error?.issues.map(({ path }) => path[0])).toEqual(['modules']);
 });
 
+test('a switch on the board is written where it was ticked, not for a board of the book or parts on the bench', () => {
+  const soldered = (change: Partial<IntakeDraft>) =>
+    opened({ switchOnBoard: true, ...change }).machine.board?.switchOnBoard;
+  expect([soldered({}), soldered({ board: 'x' }), soldered({ what: 'bench' })]).toEqual([true, undefined, undefined]);
+  expect(opened().machine.board).not.toHaveProperty('switchOnBoard');
+});
+
 test('what is agreed at the counter is written, and only what was said', () => {
   const agreed = opened({ handedIn: ' bag ', spendingLimit: '80,50', dataConsent: 'ask-first' });
   expect(agreed).toMatchObject({ handedIn: 'bag', spendingLimit: 80.5, dataConsent: 'ask-first' });

@@ -180,6 +180,10 @@ export function openedFromDraft(draft: IntakeDraft, { by, now, board = null }: O
   };
 }
 
+/** A board of the book has a header for its switch; parts on the bench are started by their pins. */
+export const mayHaveSolderedSwitch = ({ what, board }: Pick<IntakeDraft, 'what' | 'board'>): boolean =>
+  what === 'machine' && board === '';
+
 function declaredBy(draft: IntakeDraft, board: BoardBookEntry | null): DeclaredMachine {
   const isBench = draft.what === 'bench';
   const facts = board ? boardFactsOf(board) : {};
@@ -193,7 +197,7 @@ function declaredBy(draft: IntakeDraft, board: BoardBookEntry | null): DeclaredM
       stageLights: facts.stageLights === true || draft.signals.includes('stageLights'),
       checkpointDisplay: draft.signals.includes('checkpointDisplay'),
       speaker: draft.signals.includes('speaker'),
-      ...(draft.switchOnBoard ? { switchOnBoard: true } : {}),
+      ...(draft.switchOnBoard && mayHaveSolderedSwitch(draft) ? { switchOnBoard: true } : {}),
     },
     builtInGraphics: draft.builtInGraphics,
     bare: true,
