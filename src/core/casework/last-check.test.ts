@@ -43,6 +43,17 @@ test('an open machine asks for fans, cables, the cover and each drive; a closed 
   expect(Object.keys(outside)).not.toEqual(expect.arrayContaining(['fans']));
 });
 
+test('a spare that was moved is still a spare that has to come out', () => {
+  const moved = { state: 'moved', to: 'another output', spare: true } as const;
+  const body = {
+    kind: 'configuration-changed',
+    changes: [{ kind: 'place', part: 'display-cable', to: moved }],
+  } as const;
+  expect(Object.keys(checked({ trials: [['spare/display-cable', 'works']] }, 'repaired', [body]))).toContain(
+    'spare-display-cable',
+  );
+});
+
 test('what cuts out under load is not gone with a start alone', () => {
   const trials = [
     ['run-under-load', 'cuts-out'],

@@ -1,4 +1,4 @@
-import type { Machine, MachinePower, PowerStanding } from '../machine';
+import { isExchanged, type Machine, type MachinePower, type PowerStanding } from '../machine';
 import {
   assessPower,
   measuredBy,
@@ -44,10 +44,7 @@ const nothing: MachinePower = { own: null, spare: null, adapterVolts: null };
 
 /** Whether another supply is in than came with the machine: a spare, or a new one for good. */
 const isOtherIn = ({ machine, configuration }: CaseState): boolean =>
-  machine.parts.some(({ id, kind }) => {
-    const state = configuration.placements[id]?.state;
-    return kind === 'supply' && (state === 'spare' || state === 'new');
-  });
+  machine.parts.some(({ id, kind }) => kind === 'supply' && isExchanged(configuration, id));
 
 /** The sheet by which the machine runs as it is now, and whose supply it names; null where nothing was noted. */
 export function sheetInForce(state: CaseState): { readonly of: 'own' | 'spare'; readonly sheet: PowerSheet | null } {

@@ -22,8 +22,11 @@ export const originalAttached = ({ configuration, part }: Scene): boolean => isO
 export const asFoundOnly = ({ configuration, part }: Scene): boolean =>
   placementOf(configuration, part.id).state === 'as-found';
 
+/** A switch that is soldered to the board goes with it. */
 export const byTheCaseButton = (scene: Scene): boolean =>
-  originalAttached(scene) && scene.configuration.start === 'button';
+  originalAttached(scene) &&
+  scene.configuration.start === 'button' &&
+  (!scene.machine.board.switchOnBoard || boardIsOriginal(scene));
 
 /** The switch reaches the board by a lead, which can be on the wrong pins or off. */
 export const switchHasLead = ({ board }: Machine): boolean => !board.switchOnBoard;

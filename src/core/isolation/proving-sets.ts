@@ -1,5 +1,6 @@
 import {
   insteadOf,
+  pieceIn,
   placementOf,
   slotId,
   type Change,
@@ -55,7 +56,7 @@ export function provingSets(machine: Machine): Part[][] {
  * a known-good part stands in for stays away: it was found bad.
  */
 export function changesForSet(machine: Machine, configuration: Configuration, whole: readonly Part[]): Change[] {
-  const set = whole.filter(({ id }) => placementOf(configuration, id).state !== 'spare');
+  const set = whole.filter(({ id }) => pieceIn(configuration, id) !== 'spare');
   const modules = set.filter(({ kind }) => kind === 'module');
   const slots = machine.board.slots.map(({ name }) => slotId(name));
   const out = (part: Part): Change => ({ kind: 'place', part: part.id, to: { state: 'out' } });

@@ -37,6 +37,10 @@ export function placementOf(configuration: Configuration, partId: string): Place
   return configuration.placements[partId] ?? inPlace;
 }
 
+/** True if another piece than the one that came with the machine is attached: a spare, or a new one. */
+export const isExchanged = (configuration: Configuration, partId: string): boolean =>
+  ['spare', 'new'].includes(pieceIn(configuration, partId) ?? '');
+
 /** A part that is moved along with another thing: a spare in its place moves as the spare. */
 export const movedTo = (configuration: Configuration, partId: string, to: string): Placement =>
   pieceIn(configuration, partId) === 'spare' ? { state: 'moved', to, spare: true } : { state: 'moved', to };

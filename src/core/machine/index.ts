@@ -22,6 +22,7 @@ export {
   asFound,
   differ,
   fittedModules,
+  isExchanged,
   isFilled,
   isOriginalIn,
   isReplaced,

@@ -90,7 +90,8 @@ const fixed = new Set<PartKind>(['outlet', 'slot', 'channel']);
 
 /** Everything that can be done with a part as the machine stands. */
 export function movesOf(machine: Machine, configuration: Configuration, part: Part): Move[] {
-  if (fixed.has(part.kind)) return [];
+  const isSoldered = part.kind === 'case-switch' && machine.board.switchOnBoard;
+  if (fixed.has(part.kind) || isSoldered) return [];
   const { state } = placementOf(configuration, part.id);
   const move = (id: string, words: string, to: Placement): Move => ({
     id,

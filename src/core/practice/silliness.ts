@@ -43,14 +43,8 @@ function isRepeat(steps: readonly EvidenceStep[], configuration: Configuration, 
       const isThere = observe.kind === 'look' && part?.id === trial.repair?.part.id && !isSilent(outcome);
       return isThere && observe.look.options[0].id !== outcome;
     });
-  // It worked, and did not when it was started for something else since: which of the two holds?
-  const isContradicted =
-    trial.observe.kind === 'start' &&
-    steps[last]?.outcome === 'works' &&
-    since.some(
-      ({ trial: done, outcome }) => done.observe.kind === 'start' && !isSilent(outcome) && outcome !== 'works',
-    );
-  const hasReason = mayWake || isSeenAgain || isContradicted || isSurprise(steps, last) || isCounted(steps, last);
+  const hasReason =
+    mayWake || isSeenAgain || isContradicted(steps, last) || isSurprise(steps, last) || isCounted(steps, last);
   return isSame && isUntouched && !hasReason && trial.ref.kind !== 'run-under-load';
 }
 
@@ -62,6 +56,16 @@ function isSurprise(steps: readonly EvidenceStep[], at: number): boolean {
     .slice(0, at)
     .findLast(({ trial, outcome }) => trial.observe.kind === 'start' && !isSilent(outcome));
   return before !== undefined && before.outcome !== step.outcome;
+}
+
+/** A start that worked, and another one since that did not: which of the two holds? */
+function isContradicted(steps: readonly EvidenceStep[], at: number): boolean {
+  const step = steps[at];
+  if (step?.trial.observe.kind !== 'start' || step.outcome !== 'works') return false;
+  const starts = steps
+    .slice(at + 1)
+    .filter(({ trial, outcome }) => trial.observe.kind === 'start' && !isSilent(outcome));
+  return starts.some(({ outcome }) => outcome !== 'works');
 }
 
 /** Good starts after what cannot be undone are counted, up to ten. */

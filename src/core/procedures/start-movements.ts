@@ -9,7 +9,7 @@ import {
   supplyBeside,
   supplyFromBeside,
   takeOut,
-  trainsAnew,
+  trainsAfter,
   type AtPart,
   type Bench,
   type Movement,
@@ -100,7 +100,7 @@ function pressAndWatch(trial: Trial, bench: Bench): Movement[] {
 function watchWords({ observe, changes }: Trial, { machine }: Bench): string {
   if (observe.kind === 'start' && observe.depth === 'load')
     return 'Put processor and graphics card under full load and watch it for five minutes.';
-  return trainsAnew(machine, changes)
+  return trainsAfter(machine, changes)
     ? 'Watch fans, lights and screen for up to three minutes: it may restart a few times.'
     : 'Watch fans, lights and screen for a minute.';
 }

@@ -1,5 +1,6 @@
 import { differenceInMinutes, parseISO } from 'date-fns';
 import { partResults, proofOfCause, totalPaid, type CaseState, type PartResult } from '../casework';
+import { isExchanged, pieceIn, placementOf } from '../machine';
 import { MODEL_VERSION, type Confirmation } from '../diagnosis';
 import { capitalized, counted, decimal, minutesInWords, percent } from '../wording';
 import { circumstanceWords } from './circumstance-words';
@@ -173,9 +174,11 @@ function technicalRecord(of: PaperOf): Paper {
 function partBlocks(state: CaseState): PaperBlock[] {
   const rows = state.machine.parts.flatMap(({ id, kind, name }) => {
     const facts = factsInWords(state, id);
-    const placed = state.configuration.placements[id]?.state ?? 'as-found';
-    const isSaid = kind !== 'slot' && kind !== 'channel' && (facts !== '' || placed !== 'as-found');
-    return isSaid ? [[name, facts, placedWords[placed]]] : [];
+    const placed = placementOf(state.configuration, id);
+    const isSaid = kind !== 'slot' && kind !== 'channel' && (facts !== '' || placed.state !== 'as-found');
+    const piece =
+      placed.state === 'moved' && isExchanged(state.configuration, id) ? `${pieceIn(state.configuration, id)}, ` : '';
+    return isSaid ? [[name, facts, `${piece}${placedWords[placed.state]}`]] : [];
   });
   return rows.length === 0
     ? []

@@ -1,7 +1,7 @@
 import {
+  isExchanged,
   fittedModules,
   isFilled,
-  pieceIn,
   type Configuration,
   type Machine,
   type Part,
@@ -91,12 +91,6 @@ function badPartShows(part: Part, machine: Machine): StartDistribution | null {
   }
 }
 
-/** Not the piece that the machine came with. */
-const isForeign = (configuration: Configuration, partId: string): boolean => {
-  const piece = pieceIn(configuration, partId);
-  return piece === 'spare' || piece === 'new';
-};
-
 /** Probability that the blade misses one of two pins, or touches them too short: engineering judgement. */
 const missesThePins = 0.03;
 
@@ -110,9 +104,9 @@ export function attemptDoubt(
   configuration: Configuration,
 ): { readonly probability: number; readonly shows: StartDistribution } | null {
   const isBridged = configuration.start === 'bridge';
-  if (!isBridged && !Object.keys(configuration.placements).some((id) => isForeign(configuration, id))) return null;
+  if (!isBridged && !Object.keys(configuration.placements).some((id) => isExchanged(configuration, id))) return null;
   const ways = machine.parts
-    .filter((part) => isForeign(configuration, part.id))
+    .filter((part) => isExchanged(configuration, part.id))
     .flatMap((part) => badPartShows(part, machine) ?? [])
     .map((shows) => ({ probability: badOnArrival, shows }));
   if (isBridged) ways.push({ probability: missesThePins, shows: nothing });

@@ -19,7 +19,7 @@ export {
 } from './quantity';
 export type { NormalComponent, Quantity } from './quantity';
 export { recommendedWait } from './recommended-wait';
-export { trainsAnew } from './trains-anew';
+export { trainsAfter } from './memory-training';
 export type { RecommendedWait } from './recommended-wait';
 export { byHand } from './by-hand';
 export { setUpMinutes } from './set-up-minutes';

@@ -1,6 +1,6 @@
 import type { Machine } from '../machine';
 import type { Trial } from './trial';
-import { trainsAnew } from './trains-anew';
+import { trainsAfter } from './memory-training';
 import { isFirmwareWork } from './trial-id';
 
 /** How long to wait before calling a start a failure, and why. */
@@ -39,7 +39,7 @@ export function recommendedWait(
     };
   if (trial.observe.depth === 'load')
     return { seconds: 300, reason: 'Faults from heat and load take minutes to show.' };
-  if (startsAnew(machine, trial))
+  if (startsSlowly(machine, trial))
     return {
       seconds: fittedCount(machine) > 2 ? 240 : 180,
       reason: 'The first start after a memory or processor change may restart several times.',
@@ -52,6 +52,6 @@ export function recommendedWait(
 
 const fittedCount = (machine: Machine): number => machine.parts.filter(({ kind }) => kind === 'module').length;
 
-/** Patience is what the trial is about, or what it changes makes the board begin anew. */
-const startsAnew = (machine: Machine, { ref, changes }: Trial): boolean =>
-  ref.kind === 'start-and-wait' || trainsAnew(machine, changes);
+/** Patience is what the trial is about, or the board trains its memory after what it changes. */
+const startsSlowly = (machine: Machine, { ref, changes }: Trial): boolean =>
+  ref.kind === 'start-and-wait' || trainsAfter(machine, changes);

@@ -40,7 +40,7 @@ const makers: Readonly<Record<TrialKind, MakeTrials | null>> = {
   'minimal-on-bench': minimalStarts,
   build: minimalStarts,
   set: (machine, configuration) => startsWithSet(machine, configuration),
-  'on-bench': (_machine, configuration) => startsOnBench(configuration),
+  'on-bench': startsOnBench,
   'out-all': startsWithoutGroups,
   'load-with-defaults': loadsWithDefaults,
   repair: repairTrials,

@@ -97,17 +97,19 @@ export function nextRepair(
 ): RankedRepair | null {
   const { repairs, input, plan } = situation;
   // What was cured on the way is not repaired once more, however likely it was the cause.
-  const isThere = ({ repairClass, probability }: RankedRepair): RankedRepair => {
-    const row = plan.live.classIds.indexOf(repairClass.id);
-    return { repairClass, probability: Math.min(probability, row < 0 ? 0 : (plan.live.classWeights[row] ?? 0)) };
-  };
+  const { classIds, classWeights } = plan.live;
+  const there = new Map(classIds.map((id, row) => [id, classWeights[row] ?? 0]));
+  const stillThere = ({ repairClass, probability }: RankedRepair): RankedRepair => ({
+    repairClass,
+    probability: Math.min(probability, there.get(repairClass.id) ?? 0),
+  });
   const leastNow = isGone(situation) && lastStart(input) === 'works' ? worthTryingWhileItWorks : 0;
   const least = (repairClass: RepairClass) => Math.max(leastNow, likelyEnough(repairClass));
   const done = repairsDone(input);
   const costs = input.costs ?? usualCosts;
   const worth = ({ repairClass, probability }: RankedRepair) => probability / costOfRepair(repairClass, costs);
   const [next] = repairs
-    .map(isThere)
+    .map(stillThere)
     .filter(
       ({ repairClass, probability }) =>
         !done.has(repairClass.id) &&

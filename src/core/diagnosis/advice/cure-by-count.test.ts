@@ -1,3 +1,4 @@
+import { PRACTICE_MACHINES } from '../../practice';
 import { desktopWithLights, diagnosisOf, type BriefLog } from '../../casework/testing-log';
 import { cureHolds } from './cure-by-count';
 
@@ -77,6 +78,37 @@ test('ten presses alone do not close a machine that may still have something els
   expect(pressed.rightProbability).toBeGreaterThan(0.95);
   expect([pressed.advice.kind, pressed.advice.trial?.id]).toEqual(['verify', 'run-under-load']);
   expect(at([...freed, ['run-under-load', 'works']]).advice.kind).toBe('close');
+});
+
+test.each([
+  [
+    'Counter machine',
+    'blank',
+    [
+      ['look/display-cable/display-cable', 'loose'],
+      ['fix/push-display-cable@display-cable', 'works'],
+    ],
+    'verify',
+  ],
+  [
+    'Palm-size kiosk',
+    'blank',
+    [
+      ['look/monitor-input/monitor', 'other'],
+      ['fix/select-input@monitor', 'works'],
+    ],
+    'close',
+  ],
+] as const)('a picture closes the case of a %s only where it is 99 %% right', (name, complaint, trials, kind) => {
+  const practice = PRACTICE_MACHINES.find(({ machine }) => machine.name === name);
+  if (!practice) throw new Error(`expected a practice machine, found "${name}"`);
+  const { advice, rightProbability } = diagnosisOf({
+    ...practice,
+    reported: complaint,
+    trials: [['start', complaint], ...trials],
+  });
+  expect(rightProbability).toBeGreaterThan(0.985);
+  expect([advice.kind, rightProbability >= 0.99]).toEqual([kind, kind === 'close']);
 });
 
 test('a switch that missed some of ten presses comes and goes; one that answered all is sound', () => {

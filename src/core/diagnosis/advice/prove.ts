@@ -24,15 +24,18 @@ export function putBackInnocent(situation: Situation): Advice | null {
     return quickFirst(situation, {
       kind: 'put-back',
       trialId: next,
-      why: `${lastStart(input) === 'works' ? 'It runs like this.' : 'The complaint is gone.'} Put back what was taken out or moved, one thing at a time.`,
+      why: `${asItIsNow(input)}. Put back what was taken out or moved, one thing at a time.`,
     });
   return innocents.length === 0 ? null : runsWithout(situation, innocents);
 }
 
+const asItIsNow = (input: DiagnosisInput): string =>
+  lastStart(input) === 'works' ? 'It runs like this' : 'The complaint is gone';
+
 /** It ends with parts left out: they cannot go back, or it would stop again. */
 export function runsWithout({ input }: Situation, partIds: readonly string[]): Advice {
   const names = input.machine.parts.filter(({ id }) => partIds.includes(id)).map(nameInWords);
-  const why = `It runs like this, without ${listOf(names)}. Put it back as soon as that can be done, or note why it stays out.`;
+  const why = `${asItIsNow(input)}, without ${listOf(names)}. Put it back as soon as that can be done, or note why it stays out.`;
   return { kind: 'undecided', trialId: null, why };
 }
 
@@ -44,8 +47,8 @@ function failsWith({ input, plan, repairs: [top] }: Situation, trialId: string):
   const proposal = plan.proposals.find(({ trial }) => trial.id === trialId);
   const complaint = reproducedComplaint(input.steps);
   if (!proposal || complaint === null || !top || top.probability < sureEnough(top.repairClass)) return false;
-  const { probabilities } = forecastTrial(plan.jointOf(proposal.trial));
-  const { trial } = proposal;
+  const { trial, forecast } = proposal;
+  const { probabilities } = forecast ?? forecastTrial(plan.jointOf(trial));
   const fails = probabilities.filter(
     (_, o) => isComplaintGone(complaint, { trial, outcome: trial.outcomes[o]?.id ?? '' }) === false,
   );

@@ -1,4 +1,4 @@
-import { placementOf } from '../../machine';
+import { pieceIn } from '../../machine';
 import { openProposals } from '../planning/order-by-strategy';
 import { sureEnough } from './how-sure';
 import { repairsDone } from './log-facts';
@@ -28,7 +28,7 @@ export function updateNow(situation: Situation): Advice | null {
   const [top] = repairs;
   if (top?.repairClass.repair !== 'update-firmware' || top.probability < sureEnough(top.repairClass)) return null;
   const isBorrowed = input.machine.parts.some(
-    ({ id, kind }) => kind === 'processor' && placementOf(input.configuration, id).state === 'spare',
+    ({ id, kind }) => kind === 'processor' && pieceIn(input.configuration, id) === 'spare',
   );
   const trialId = repairTrialId(top.repairClass);
   if (!isBorrowed || repairsDone(input).has(top.repairClass.id) || !canBeDone({ plan }, trialId)) return null;

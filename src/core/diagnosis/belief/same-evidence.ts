@@ -127,8 +127,8 @@ const isItsRepair = ({ repair }: Trial, part: Part, mode: FaultMode): boolean =>
   repair?.part.id === part.id && [mode.repair, mode.repairedAt?.repair].includes(repair.repair);
 
 /**
- * Where something was put right, whoever did it has seen it: the look is new evidence if it is made, and not worth asking
- * for. What was written is read back.
+ * Who has put something right has just seen it: the look is new evidence if it is made, and not worth asking for. What
+ * was written is read back.
  */
 function isSeenInRepair({ trial }: EvidenceStep, { observe, part }: Trial): boolean {
   if (!trial.repair || !part || observe.kind !== 'look' || observe.look.passes || observe.look.everywhere) return false;

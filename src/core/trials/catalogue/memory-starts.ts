@@ -12,6 +12,7 @@ import {
 } from '../../machine';
 import { moduleThatStays } from '../../isolation';
 import { listOf } from '../../wording';
+import { startAndWatch } from '../memory-training';
 import type { Trial } from '../trial';
 import { out, place, startTrial } from './start-trial';
 
@@ -32,19 +33,17 @@ export function startsWithOneModule(machine: Machine, configuration: Configurati
   return modules.flatMap((module) =>
     slots.map((slot) => {
       const others = modules.filter((m) => m !== module && isFilled(configuration, m.id));
+      const changes = [...others.map((m) => place(m, out)), place(module, inSlot(module, slot.id))];
+      const watch = startAndWatch(machine, changes);
       return startTrial({
         ref: { kind: 'only', module: module.id, slot: slot.id },
         title: `Start with only ${nameInWords(module)} in ${slot.name}`,
         purpose: 'If it starts, this module and this slot are good.',
-        steps: [
-          offFirst,
-          `Leave only ${nameInWords(module)} fitted, in ${slot.name}. Both sides click.`,
-          'Start it and wait up to three minutes.',
-        ],
+        steps: [offFirst, `Leave only ${nameInWords(module)} fitted, in ${slot.name}. Both sides click.`, watch.step],
         part: module,
-        changes: [...others.map((m) => place(m, out)), place(module, inSlot(module, slot.id))],
+        changes,
         handling: [{ act: 'reseat', part: module.id }],
-        minutes: 2,
+        minutes: watch.minutes,
         cautions: moduleCautions,
         inside: true,
       });
@@ -57,6 +56,8 @@ export function startsWithSpareModuleOnly(machine: Machine, configuration: Confi
   const stays = moduleThatStays(machine, configuration);
   const others = modulesOf(machine).filter(({ id }) => id !== stays?.id && isFilled(configuration, id));
   if (!stays || others.length === 0 || !isOriginalIn(configuration, stays.id)) return [];
+  const changes = [...others.map((module) => place(module, out)), place(stays, { state: 'spare' })];
+  const watch = startAndWatch(machine, changes);
   return [
     startTrial({
       ref: { kind: 'only-spare', part: stays.id },
@@ -66,11 +67,11 @@ export function startsWithSpareModuleOnly(machine: Machine, configuration: Confi
         offFirst,
         `Take out ${listOf([stays, ...others].map(nameInWords))}.`,
         `Put one known-good module where ${nameInWords(stays)} was. Both sides click.`,
-        'Start it and wait up to three minutes.',
+        watch.step,
       ],
       part: stays,
-      changes: [...others.map((module) => place(module, out)), place(stays, { state: 'spare' })],
-      minutes: 2,
+      changes,
+      minutes: watch.minutes,
       spares: ['module'],
       cautions: moduleCautions,
       inside: true,
@@ -92,16 +93,17 @@ export function startsWithOnePerChannel(machine: Machine, configuration: Configu
       .map(({ module, slot }) => place(module, inSlot(module, slot.id))),
   ];
   if (changes.length === 0) return [];
+  const watch = startAndWatch(machine, changes);
   return [
     startTrial({
       ref: { kind: 'one-per-channel' },
       title: 'Start with one module per channel',
       purpose:
         'Fewer modules are easier on the processor: shows whether the full board is the trouble, or a module that is out now.',
-      steps: [offFirst, `Leave only ${listOf(stay)}. Both sides click.`, 'Start it and wait up to three minutes.'],
+      steps: [offFirst, `Leave only ${listOf(stay)}. Both sides click.`, watch.step],
       changes,
       handling: placed.map(({ module }) => ({ act: 'reseat', part: module.id })),
-      minutes: 2,
+      minutes: watch.minutes,
       cautions: moduleCautions,
       inside: true,
     }),

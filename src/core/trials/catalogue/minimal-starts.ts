@@ -11,9 +11,9 @@ import {
 } from '../../machine';
 import { buildUpSteps, changesForSet, minimalChanges, provingSets, stripDownList } from '../../isolation';
 import { START_OUTCOME_LABELS } from '../../startup';
-import { startAndWatch } from '../trains-anew';
+import { startAndWatch } from '../memory-training';
 import type { Trial } from '../trial';
-import { out, place, startTrial } from './start-trial';
+import { bridgeIt, out, place, startTrial } from './start-trial';
 
 /** Build the board back into the case. */
 export function startsBackInCase(configuration: Configuration): Trial[] {
@@ -62,7 +62,7 @@ export function minimalStarts(machine: Machine, configuration: Configuration): T
       ref: { kind: 'minimal-on-bench' },
       title: 'Strip to the minimum on the bench and start',
       purpose: 'Rules out the case: no stand-offs, no front leads, no switch.',
-      steps: [...strip, onBox, startAndWatch(machine, stripped, 'Bridge the two switch pins').step],
+      steps: [...strip, onBox, startAndWatch(machine, stripped, bridgeIt(machine)).step],
       changes: [...bench, ...stripped, { kind: 'start', to: 'bridge' }],
       minutes: 3,
       tools: ['screwdriver'],
@@ -95,7 +95,7 @@ function buildStarts(machine: Machine, configuration: Configuration): Trial[] {
         'Switch off and pull the cord.',
         ...(configuration.surface === 'bench' ? [] : [onBox]),
         `On the board now: ${uncapitalized(step.title)}. Everything else is off it.`,
-        `Bridge the two switch pins. Expect: ${sign}.`,
+        `${bridgeIt(machine)}. Expect: ${sign}.`,
       ],
       changes: step.changes,
       handling: step.id === 'memory' ? step.adds.map(({ id }) => ({ act: 'reseat', part: id })) : [],
@@ -127,7 +127,7 @@ export function startsWithSet(machine: Machine, configuration: Configuration): T
           'Switch off and pull the cord.',
           ...(gone.length > 0 ? [`Take out ${listOf(gone.map(nameInWords))}.`] : []),
           ...moved.map((part) => putIn(part, changes, machine)),
-          startAndWatch(machine, changes, 'Bridge the two switch pins for one second').step,
+          startAndWatch(machine, changes, `${bridgeIt(machine)} for one second`).step,
         ],
         changes,
         handling: moved.map(({ id }) => ({ act: 'reseat', part: id })),
@@ -149,14 +149,14 @@ function putIn(part: Part, changes: readonly Change[], machine: Machine): string
 }
 
 /** The whole machine on the bench: whatever goes away was in the case. */
-export function startsOnBench(configuration: Configuration): Trial[] {
+export function startsOnBench(machine: Machine, configuration: Configuration): Trial[] {
   if (configuration.surface === 'bench') return [];
   return [
     startTrial({
       ref: { kind: 'on-bench' },
       title: 'Start the whole machine outside the case',
       purpose: 'Shows whether the fault is in the case (a short, the switch) or in the parts.',
-      steps: ['Switch off and pull the cord.', onBox, 'Leave everything connected.', 'Bridge the two switch pins.'],
+      steps: ['Switch off and pull the cord.', onBox, 'Leave everything connected.', `${bridgeIt(machine)}.`],
       changes: [
         { kind: 'surface', to: 'bench' },
         { kind: 'start', to: 'bridge' },

@@ -2,7 +2,15 @@
 import type { RepairId } from '../../faults';
 import type { ResetWay } from '../../firmware';
 import { kindInWords, nameInWords } from '../../machine';
-import { pinsInWords, resetWays, secondsOf, setupKeyWords, slotsInOrder, switchPinsOf } from '../movements/board-words';
+import {
+  findSwitchLegs,
+  pinsInWords,
+  resetWays,
+  secondsOf,
+  setupKeyWords,
+  slotsInOrder,
+  switchPinsOf,
+} from '../movements/board-words';
 import { hasAdapter, type AtPart, type Movement } from '../movements/movement';
 import { putIn, takeOut } from '../movements/part-movements';
 
@@ -34,8 +42,7 @@ function resetBy(way: ResetWay | null): Movement[] {
 
 /** "Find the two switch pins", on a board of the book with where they lie. */
 export function findSwitchPins({ board, machine }: Pick<AtPart, 'board' | 'machine'>): Movement {
-  if (machine.board.switchOnBoard)
-    return say('Find the two legs of the power switch where they come through the board.');
+  if (machine.board.switchOnBoard) return say(findSwitchLegs);
   const pins = switchPinsOf(board);
   return say(
     pins

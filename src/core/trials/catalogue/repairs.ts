@@ -2,7 +2,7 @@ import type { Change, Configuration, Machine, Part } from '../../machine';
 import { fittedModules, isReplaced, placementOf, slotOf } from '../../machine';
 import { instantiateFaults, repairOf, type RepairClass, type RepairId } from '../../faults';
 import type { CautionId } from '../caution';
-import { startAndWatch } from '../trains-anew';
+import { startAndWatch } from '../memory-training';
 import type { Handling, Trial } from '../trial';
 import { formatTrialId } from '../trial-id';
 import { repairMovements } from './repair-movements';

@@ -9,6 +9,7 @@ import {
 } from '../../machine';
 import { START_OUTCOMES, START_OUTCOME_LABELS, type StartDepth } from '../../startup';
 import type { CautionId } from '../caution';
+import { findSwitchLegs } from '../movements/board-words';
 import type { Handling, Trial } from '../trial';
 import type { OutcomeOption } from '../outcome-option';
 import { formatTrialId, type TrialRef } from '../trial-id';
@@ -53,15 +54,19 @@ export const startTrial = (trial: StartTrial): Trial => ({
   outcomes: startOutcomes,
 });
 
+/** What is bridged to start it without its switch. */
+export const bridgeIt = ({ board }: Machine): string =>
+  board.switchOnBoard ? 'Bridge the two legs of the switch' : 'Bridge the two switch pins';
+
 /** Past the case switch: its pins bridged by hand. */
-export const bridgedStart = ({ board }: Machine): Trial =>
+export const bridgedStart = (machine: Machine): Trial =>
   startTrial({
     ref: { kind: 'bridge-pins' },
-    title: board.switchOnBoard ? 'Bridge the two legs of the switch' : 'Bridge the two switch pins',
+    title: bridgeIt(machine),
     purpose: 'Shows whether the fault is in the switch and its lead, or behind them.',
     steps: [
-      board.switchOnBoard
-        ? 'Find the two legs of the power switch where they come through the board.'
+      machine.board.switchOnBoard
+        ? findSwitchLegs
         : 'Find the two power switch pins of the front header in the manual.',
       'Touch both with a screwdriver blade for one second.',
       'Watch the fans for ten seconds.',

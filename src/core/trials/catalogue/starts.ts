@@ -12,7 +12,7 @@ import {
   type Part,
   type PartKind,
 } from '../../machine';
-import { startAndWatch } from '../trains-anew';
+import { startAndWatch } from '../memory-training';
 import type { Trial } from '../trial';
 import {
   bridgedStart,
@@ -74,6 +74,8 @@ export function startsWithout(machine: Machine, configuration: Configuration): T
     .filter((part) => part.kind !== 'card' || machine.builtInGraphics)
     .map((part) => {
       const toBoard = part.kind === 'card' ? moveCable(machine, configuration, 'the board output') : [];
+      const changes = [place(part, out), ...toBoard];
+      const watch = startAndWatch(machine, changes);
       return startTrial({
         ref: { kind: 'out', part: part.id },
         title: `Start without ${nameInWords(part)}`,
@@ -82,11 +84,11 @@ export function startsWithout(machine: Machine, configuration: Configuration): T
           ...offFirst(part),
           `Take out or unplug ${nameInWords(part)}.`,
           ...(toBoard.length > 0 ? ["Plug the monitor cable into the board's own output."] : []),
-          'Start it and watch for a minute.',
+          watch.step,
         ],
         part,
-        changes: [place(part, out), ...toBoard],
-        minutes: watchMinutes,
+        changes,
+        minutes: watch.minutes,
         cautions: handlingCautions(part),
         inside: isInside(part),
       });

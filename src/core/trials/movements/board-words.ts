@@ -48,6 +48,8 @@ export function resetWays(board: BoardBookEntry | null): ResetWay[] {
 /** The quickest of them on this board; null where the book has none. */
 export const quickestReset = (board: BoardBookEntry | null): ResetWay | null => resetWays(board)[0] ?? null;
 
+export const findSwitchLegs = 'Find the two legs of the power switch where they come through the board.';
+
 export const secondsOf = ({ seconds }: ResetWay): string => secondsInWords(seconds);
 
 /** "Press Delete again and again". */

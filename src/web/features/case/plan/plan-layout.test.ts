@@ -1,7 +1,7 @@
 import { completeMachine, foundConfiguration, applyChanges, type DeclaredMachine } from '../../../../core/machine';
 import type { Box } from './plan-geometry';
 import { layPlan } from './plan-layout';
-import { labelLines } from './plan-words';
+import { labelLines, standing } from './plan-words';
 
 function planOf(declared: DeclaredMachine) {
   const completed = completeMachine(declared);
@@ -53,6 +53,19 @@ test.each([
     }
   },
 );
+
+test('a part that was moved is named with its piece where that is not the one that came with the machine', () => {
+  const { machine } = planOf({ name: 'M', parts: [{ id: 'module-1', kind: 'module', slot: 'A2' }] });
+  const module = machine.parts.find(({ kind }) => kind === 'module');
+  if (!module) throw new Error('expected a module');
+  const [fresh, moved] = [{ state: 'new' }, { state: 'moved', to: 'slot-B2' }] as const;
+  const place = (...placements: readonly (typeof fresh | typeof moved)[]) =>
+    applyChanges(
+      foundConfiguration(machine),
+      placements.map((to) => ({ kind: 'place', part: module.id, to })),
+    );
+  expect([standing(place(moved), module), standing(place(fresh, moved), module)]).toEqual(['in B2', 'new, in B2']);
+});
 
 test('a switch that is soldered to the board has no header', () => {
   const headers = (board: DeclaredMachine['board']) =>

@@ -1,4 +1,4 @@
-import { pieceIn, placementOf, slotOf, type Configuration, type Part } from '../../../../core/machine';
+import { isExchanged, pieceIn, placementOf, slotOf, type Configuration, type Part } from '../../../../core/machine';
 
 /** The size of letters on the plan, in its units, and from line to line. */
 export const letterSize = 13;
@@ -68,8 +68,8 @@ export function standing(configuration: Configuration, part: Part): string | nul
       return 'new';
     case 'moved': {
       const slot = part.kind === 'module' ? slotOf(configuration, part)?.replace('slot-', '') : null;
-      const piece = pieceIn(configuration, part.id);
-      return `${piece === 'spare' || piece === 'new' ? `${piece}, ` : ''}in ${slot ?? placement.to}`;
+      const piece = isExchanged(configuration, part.id) ? `${pieceIn(configuration, part.id)}, ` : '';
+      return `${piece}in ${slot ?? placement.to}`;
     }
   }
 }

@@ -3,7 +3,7 @@ import type { Change, Machine, PartKind } from '../machine';
 const trainedFor: readonly PartKind[] = ['module', 'processor', 'board'];
 
 /** The first start with other memory, another processor or another board may restart a few times and take minutes. */
-export function trainsAnew(machine: Machine, changes: readonly Change[]): boolean {
+export function trainsAfter(machine: Machine, changes: readonly Change[]): boolean {
   const touched = changes.flatMap((change) => (change.kind === 'place' ? [change.part] : []));
   return machine.parts.some(({ id, kind }) => trainedFor.includes(kind) && touched.includes(id));
 }
@@ -14,6 +14,6 @@ export const startAndWatch = (
   changes: readonly Change[],
   start = 'Start it',
 ): { readonly step: string; readonly minutes: number } =>
-  trainsAnew(machine, changes)
+  trainsAfter(machine, changes)
     ? { step: `${start} and wait up to three minutes: it may restart a few times.`, minutes: 2 }
     : { step: `${start} and watch for a minute.`, minutes: 1 };
