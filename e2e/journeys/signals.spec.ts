@@ -78,14 +78,19 @@ test('a loop of lights pressed one after the other is a loop', async ({ page, us
 
 test('beeps are tapped with the space bar, taken, and read by the list of the board', async ({ page, usedDemo }) => {
   await toTheRoom(page, usedDemo.url, 'Tapped along', 'Tern 4-M, revision 1.1');
-  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
-  for (const ms of [700, 150, 700]) {
-    await page.keyboard.down(' ');
-    await page.waitForTimeout(ms);
-    await page.keyboard.up(' ');
-    await page.waitForTimeout(200);
-  }
-  await expect(page.getByText('Tapped: 1 long, 1 short, 1 long')).toBeVisible();
+  // A hand that stalls for a second taps another pattern, and taps again.
+  await expect(async () => {
+    const again = page.getByRole('button', { name: 'Tap again' });
+    if (await again.isVisible()) await again.click();
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    for (const ms of [700, 150, 700]) {
+      await page.keyboard.down(' ');
+      await page.waitForTimeout(ms);
+      await page.keyboard.up(' ');
+      await page.waitForTimeout(200);
+    }
+    await expect(page.getByText('Tapped: 1 long, 1 short, 1 long')).toBeVisible({ timeout: 1000 });
+  }).toPass({ timeout: 20_000 });
   await page.getByRole('button', { name: 'Take it: L S L' }).click();
   await expect(together(page)).toContainText('No memory answers');
   await expect(together(page)).toContainText('It stops at memory');

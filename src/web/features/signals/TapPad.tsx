@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { type SyntheticEvent, useMemo } from 'react';
 import styled from 'styled-components';
 import { patternInSigns, patternInWords, tappedPattern } from '../../../core/signals';
 import { Button } from '../../components/Button';
@@ -33,6 +33,7 @@ const useJudged = (taps: Tapping['taps']) =>
 export function TapPad({ tapping, isListening }: { readonly tapping: Tapping; readonly isListening: boolean }) {
   const { taps, isDown, down, up } = tapping;
   const { beeps, seconds } = useJudged(taps);
+  const released = (event: SyntheticEvent) => up(event.timeStamp);
   if (isListening) return <Waveform outline={[]} beeps={[]} seconds={1} />;
   return (
     <>
@@ -42,16 +43,16 @@ export function TapPad({ tapping, isListening }: { readonly tapping: Tapping; re
         $down={isDown}
         onPointerDown={(event) => {
           event.currentTarget.setPointerCapture(event.pointerId);
-          down();
+          down(event.timeStamp);
         }}
-        onPointerUp={up}
-        onPointerCancel={up}
+        onPointerUp={released}
+        onPointerCancel={released}
         onKeyDown={(event) => {
           if (event.key !== ' ' && event.key !== 'Enter') return;
           event.preventDefault();
-          if (!event.repeat) down();
+          if (!event.repeat) down(event.timeStamp);
         }}
-        onKeyUp={up}
+        onKeyUp={released}
       >
         {isDown ? 'Tone …' : 'Hold here as long as each tone'}
       </Pad>

@@ -1,5 +1,5 @@
 /** @jest-environment jsdom */
-import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { cleanup, createEvent, fireEvent, screen } from '@testing-library/react';
 import { decodeSignals, type SeenSignals } from '../../../core/signals';
 import type { StartOutcome } from '../../../core/startup';
 import { renderInShell } from '../../testing-screen';
@@ -7,7 +7,9 @@ import { emptySignals, type SignalsDraft } from '../../stores/signals-draft';
 import { CodePanel } from './CodePanel';
 import { LightsPanel } from './LightsPanel';
 import { SevenSegments } from './SevenSegments';
+import { TapPad, TappedLine } from './TapPad';
 import { Together } from './Together';
+import { useTapping } from './use-tapping';
 
 afterEach(cleanup);
 
@@ -113,5 +115,51 @@ describe('the code display', () => {
     const lit = (text: string) =>
       renderInShell(<SevenSegments text={text} />).container.querySelectorAll('line[stroke="#e9bd6c"]').length;
     expect([lit('88'), lit('11'), lit('')]).toEqual([14, 4, 0]);
+  });
+});
+
+describe('tapping along', () => {
+  function Tapped() {
+    const tapping = useTapping();
+    return (
+      <>
+        <TapPad tapping={tapping} isListening={false} />
+        {tapping.taps.length > 0 && <TappedLine tapping={tapping} onTake={(beeps) => changes.push({ beeps })} />}
+      </>
+    );
+  }
+  /** A press or release that was made at that time, and is heard of at some later one. */
+  const at = (ms: number, kind: 'keyDown' | 'keyUp' | 'pointerDown' | 'pointerUp', on: Element) => {
+    const event = createEvent[kind](on, { key: ' ' });
+    Object.defineProperty(event, 'timeStamp', { value: ms });
+    fireEvent(on, event);
+  };
+
+  test('counts from when the key was pressed and let go, not from when the page gets round to it', () => {
+    renderInShell(<Tapped />);
+    for (const [down, up] of [
+      [1000, 1700],
+      [1900, 2050],
+      [2250, 2950],
+    ] as const) {
+      at(down, 'keyDown', document.body);
+      at(up, 'keyUp', document.body);
+    }
+    expect(screen.getByRole('status').textContent).toContain('Tapped: 1 long, 1 short, 1 long');
+    fireEvent.click(screen.getByRole('button', { name: 'Take it: L S L' }));
+    expect(changes).toEqual([{ beeps: 'L S L' }]);
+  });
+
+  test('by the pad is the same, and begins again when it is asked to', () => {
+    Element.prototype.setPointerCapture = () => undefined;
+    renderInShell(<Tapped />);
+    const pad = screen.getByRole('button', { name: 'Hold here as long as each tone' });
+    at(500, 'pointerDown', pad);
+    at(620, 'pointerUp', pad);
+    at(900, 'pointerDown', pad);
+    at(1600, 'pointerUp', pad);
+    expect(screen.getByRole('button', { name: 'Take it: S L' })).toBeTruthy();
+    fireEvent.click(screen.getByRole('button', { name: 'Tap again' }));
+    expect(screen.queryByRole('status')).toBeNull();
   });
 });
