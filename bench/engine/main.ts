@@ -151,6 +151,7 @@ const report: Report = {
   doubtfulFirstTwoShare: doubtful.share,
   doubtful,
   latencyMs: speed.latencyMs,
+  wholeMs: speed.wholeMs,
   latencyOf: { instances: speed.instances, hypotheses: speed.hypotheses, memoryMb: speed.memoryMb },
   scaling: speed.scaling,
 };

@@ -42,7 +42,7 @@ const sillyWords = (silly: Report['silly']): string =>
 
 /** The report as tables for a person. */
 export function printReport(report: Report): string {
-  const { optimumRatio, costRatio, latencyMs, latencyOf } = report;
+  const { optimumRatio, costRatio, latencyMs, wholeMs, latencyOf } = report;
   return `
 posterior against enumeration, largest difference   ${report.exactMaxError.toExponential(1)}
 minutes to isolation over the optimum               mean ${two(optimumRatio.mean)}, 90 % ${two(optimumRatio.p90)}
@@ -72,6 +72,7 @@ doubts in a log without a flip       ${percent(report.doubtful.falseAlarmShare)}
 
 full desktop: ${latencyOf.instances} fault instances, ${latencyOf.hypotheses} hypotheses, ${latencyOf.memoryMb.toFixed(0)} MB
 before evidence ${latencyMs.beforeEvidence.toFixed(0)} ms, after an outcome ${latencyMs.afterOutcome.toFixed(0)} ms, 60 events ${latencyMs.replay60.toFixed(0)} ms
+with all that follows: ${wholeMs.beforeEvidence.toFixed(0)} and ${wholeMs.afterOutcome.toFixed(0)} ms
 
 ${table([['instances', 'hypotheses', 'ms an event'], ...report.scaling.map((s) => [`${s.instances}`, `${s.hypotheses}`, s.msPerEvent.toFixed(2)])])}
 `;

@@ -5,6 +5,8 @@ export interface Speed {
   readonly instances: number;
   readonly hypotheses: number;
   readonly latencyMs: { readonly beforeEvidence: number; readonly afterOutcome: number; readonly replay60: number };
+  /** With the rest that follows. */
+  readonly wholeMs: { readonly beforeEvidence: number; readonly afterOutcome: number };
   readonly memoryMb: number;
   readonly scaling: readonly {
     readonly instances: number;
@@ -47,6 +49,7 @@ export interface Report extends ReturnType<typeof againstOptimum> {
   readonly doubtfulFirstTwoShare: number;
   readonly doubtful: { readonly flips: number; readonly share: number; readonly falseAlarmShare: number };
   readonly latencyMs: Speed['latencyMs'];
+  readonly wholeMs: Speed['wholeMs'];
   readonly latencyOf: Pick<Speed, 'instances' | 'hypotheses' | 'memoryMb'>;
   readonly scaling: Speed['scaling'];
 }

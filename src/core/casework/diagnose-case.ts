@@ -1,4 +1,11 @@
-import { createDiagnoser, type Diagnosis, type DiagnosisInput, type Lacking, type StrategyPrice } from '../diagnosis';
+import {
+  createDiagnoser,
+  type Diagnosis,
+  type DiagnosisInput,
+  type DiagnosisRest,
+  type Lacking,
+  type StrategyPrice,
+} from '../diagnosis';
 import type { PartKind } from '../machine';
 import type { Circumstance } from '../faults';
 import type { CaseState } from './case-state';
@@ -37,6 +44,10 @@ function lackingOf({ lacking, sparesOut, machine }: CaseState, shelfLacks: reado
 
 export interface CaseDiagnoser {
   (state: CaseState, shelfLacks?: readonly PartKind[]): Diagnosis;
+  /** The same with what is read first; see Diagnoser. */
+  first(state: CaseState, shelfLacks: readonly PartKind[], whole: readonly string[]): Diagnosis;
+  /** What the last call left in brief; null before there was one. */
+  rest(): DiagnosisRest | null;
   /** What each strategy would take from where the last call stood. */
   strategyPrices(): StrategyPrice[];
 }
@@ -45,6 +56,9 @@ export interface CaseDiagnoser {
 export function createCaseDiagnoser(): CaseDiagnoser {
   const diagnose = createDiagnoser();
   return Object.assign((state: CaseState, lacks?: readonly PartKind[]) => diagnose(inputOf(state, lacks)), {
+    first: (state: CaseState, lacks: readonly PartKind[], whole: readonly string[]) =>
+      diagnose.first(inputOf(state, lacks), whole),
+    rest: () => diagnose.rest(),
     strategyPrices: () => diagnose.strategyPrices(),
   });
 }

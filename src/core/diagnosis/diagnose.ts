@@ -3,13 +3,13 @@ import type { FaultInstance } from '../faults';
 import { confirmationFrom, proofTurns } from './advice/confirmation';
 import { isProvenByCount, type CountedCure } from './advice/cure-by-count';
 import { isComplaintGone, observedStart, repairedInVain, reproducedComplaint, signalOf } from './belief/complaint';
-import type { Diagnosis, SuspectView } from './diagnosis';
+import type { Diagnosis, SuspectView, TrialView } from './diagnosis';
 import { doubtfulEntries } from './belief/doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
 import { orderByStrategy } from './planning/order-by-strategy';
 import { lastLinkPassed, standLinks } from './belief/link-states';
 import type { Proposal } from './planning/propose';
-import { viewOf } from './planning/view-trials';
+import { briefOf, viewOf } from './planning/view-trials';
 import { analyseCase, type Analysis } from './analysis';
 import { priceStrategies, type StrategyPrice } from './planning/strategy-prices';
 import {
@@ -28,9 +28,19 @@ import { weighEvidence, type WeighedEvidence } from './belief/weigh-evidence';
 /** Diagnoses one case again and again as its log grows; what earlier calls computed is kept. */
 export interface Diagnoser {
   (input: DiagnosisInput): Diagnosis;
+  /**
+   * The same, with what is read first: the other trials in brief but for those named `whole`, and the evidence of the
+   * first suspects only.
+   */
+  first(input: DiagnosisInput, whole: readonly string[]): Diagnosis;
+  /** What the last call left in brief; null before there was one. */
+  rest(): DiagnosisRest | null;
   /** What each strategy would take from where the last call stood; see priceStrategies. */
   strategyPrices(): StrategyPrice[];
 }
+
+/** The nine tenths of a diagnosis that are read later, if at all. */
+export type DiagnosisRest = Pick<Diagnosis, 'suspects' | 'alternatives'>;
 
 /**
  * A diagnoser for one case at a time. Each call gives the whole diagnosis of a machine and its log: ranked suspects with
@@ -40,28 +50,56 @@ export interface Diagnoser {
  */
 export function createDiagnoser(): Diagnoser {
   let last: { readonly analysis: Analysis; readonly input: DiagnosisInput } | null = null;
-  const diagnoseNext = (input: DiagnosisInput): Diagnosis => {
+  const diagnoseTo = (input: DiagnosisInput, depth: Depth): Diagnosis => {
     const analysis = analyseCase(input, last?.analysis.known ?? null);
     last = { analysis, input };
-    return view(input, analysis);
+    return view(input, analysis, depth);
+  };
+  const first = (input: DiagnosisInput, whole: readonly string[]) =>
+    diagnoseTo(input, { withEvidence: firstWithEvidence, isWhole: (id) => whole.includes(id) });
+  const rest = (): DiagnosisRest | null => {
+    if (!last) return null;
+    const { input, analysis } = last;
+    const ranked = rankedIn(input, analysis);
+    return {
+      suspects: viewSuspects(ranked, analysis, { machine: input.machine, withEvidence: everything.withEvidence }),
+      alternatives: viewAlternatives(input, analysis, viewOf(input, analysis, ranked), everything),
+    };
   };
   const strategyPrices = () => {
     if (!last) return [];
     const { analysis, input } = last;
     return priceStrategies(analysis.plan, { faults: analysis.known.space.faults, signal: signalOf(input.steps) });
   };
-  return Object.assign(diagnoseNext, { strategyPrices });
+  return Object.assign((input: DiagnosisInput) => diagnoseTo(input, everything), { first, rest, strategyPrices });
 }
 
-function view(input: DiagnosisInput, analysis: Analysis): Diagnosis {
+/** How much of a diagnosis is computed. */
+interface Depth {
+  /** So many suspects come with their evidence. */
+  readonly withEvidence: number;
+  /** Whether a trial that is not advised comes with all that is shown of it. */
+  readonly isWhole: (trialId: string) => boolean;
+}
+
+const everything: Depth = { withEvidence: Number.POSITIVE_INFINITY, isWhole: () => true };
+
+/** As many as a list shows, and some more. */
+const firstWithEvidence = 12;
+
+function rankedIn({ steps }: DiagnosisInput, { known: { space, belief, byFault } }: Analysis): RankedSuspects {
+  const suspects = rankSuspects(space, byFault.at(-1) ?? probabilityByFault(space, belief));
+  return { suspects, spent: spentFaults(space, belief, repairedInVain(steps)) };
+}
+
+function view(input: DiagnosisInput, analysis: Analysis, depth: Depth): Diagnosis {
   const { known, foremost, right, plan, stopRule, advice } = analysis;
   const { space, steps, belief } = known;
-  const suspects = rankSuspects(space, known.byFault.at(-1) ?? probabilityByFault(space, belief));
-  const spent = spentFaults(space, belief, repairedInVain(steps));
-  const viewTrial = viewOf(input, analysis, { suspects, spent });
+  const ranked = rankedIn(input, analysis);
+  const viewTrial = viewOf(input, analysis, ranked);
   const chosen = plan.proposals.find(({ trial }) => trial.id === advice.trialId);
   return {
-    suspects: viewSuspects({ suspects, spent }, analysis, input.machine),
+    suspects: viewSuspects(ranked, analysis, { machine: input.machine, withEvidence: depth.withEvidence }),
     together: jointSuspects(space, belief).map(({ cause: { title, reason }, faults, probability }) => ({
       title,
       reason,
@@ -85,10 +123,19 @@ function view(input: DiagnosisInput, analysis: Analysis): Diagnosis {
     surprise: surpriseOf(known.surprises.filter((entry) => entry !== null)),
     stopRule,
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen, true) : null },
-    alternatives: inOrder(input, analysis)
-      .filter(({ trial }) => trial.id !== advice.trialId && !trial.commits)
-      .map((proposal, rank) => viewTrial(proposal, rank < glancedAt)),
+    alternatives: viewAlternatives(input, analysis, viewTrial, depth),
   };
+}
+
+function viewAlternatives(
+  input: DiagnosisInput,
+  analysis: Analysis,
+  viewTrial: ReturnType<typeof viewOf>,
+  { isWhole }: Depth,
+): TrialView[] {
+  return inOrder(input, analysis)
+    .filter(({ trial }) => trial.id !== analysis.advice.trialId && !trial.commits)
+    .map((proposal, rank) => (isWhole(proposal.trial.id) ? viewTrial(proposal, rank < glancedAt) : briefOf(proposal)));
 }
 
 /** Every proposal: those that tell something in the order of the case's strategy, then the rest. */
@@ -110,7 +157,7 @@ function rightUpTo(input: DiagnosisInput, right: number) {
 function viewSuspects(
   { suspects, spent }: RankedSuspects,
   { known: { space, byFault: series, steps }, cure }: Pick<Analysis, 'known' | 'cure'>,
-  machine: Machine,
+  { machine, withEvidence }: { readonly machine: Machine } & Pick<Depth, 'withEvidence'>,
 ): SuspectView[] {
   const eventIds = steps.map(({ id }) => id);
   const indexOf = new Map(space.faults.map((fault, f) => [fault.id, f]));
@@ -125,9 +172,11 @@ function viewSuspects(
   // What was repaired while the complaint stayed is not what to look for.
   const last = ({ fault }: Suspect) => (fault.somethingElse ? 2 : spent.has(fault) ? 1 : 0);
   const inOrder = [...suspects].sort((a, b) => last(a) - last(b));
-  return inOrder.map(({ fault, probability }) =>
-    viewSuspect(fault, probability, evidenceOn(fault.id), { faults: space.faults, steps, machine, cure, spent }),
-  );
+  return inOrder.map(({ fault, probability }, rank) => {
+    const { priorDecibans, weights } = evidenceOn(fault.id);
+    const weighed = { priorDecibans, weights: rank < withEvidence ? weights : [] };
+    return viewSuspect(fault, probability, weighed, { faults: space.faults, steps, machine, cure, spent });
+  });
 }
 
 /** What the proof of a suspect is read from. */

@@ -44,3 +44,23 @@ test('another machine or other circumstances start afresh', () => {
   const spilled = log(3, { circumstances: ['spill'] });
   expect(diagnose(stateOf(spilled))).toEqual(diagnoseCase(stateOf(spilled)));
 });
+
+test('what is read first is whole but for the other trials and the last evidence, and the rest completes it', () => {
+  const diagnose = createCaseDiagnoser();
+  expect(diagnose.rest()).toBeNull();
+  const wanted = 'look/power-plugs/board';
+  const first = diagnose.first(stateOf(log(2)), [], [wanted]);
+  const whole = diagnoseCase(stateOf(log(2)));
+  const { suspects, alternatives, ...read } = first;
+  expect(whole).toMatchObject(read);
+  expect(suspects.map(({ fault, probability }) => [fault, probability])).toEqual(
+    whole.suspects.map(({ fault, probability }) => [fault, probability]),
+  );
+  expect(suspects.slice(0, 5)).toEqual(whole.suspects.slice(0, 5));
+  expect(alternatives.map(({ id, minutes, bits, lacks }) => ({ id, minutes, bits, lacks }))).toEqual(
+    whole.alternatives.map(({ id, minutes, bits, lacks }) => ({ id, minutes, bits, lacks })),
+  );
+  const isWanted = ({ id }: { readonly id: string }) => id === wanted;
+  expect(alternatives.find(isWanted)).toEqual(whole.alternatives.find(isWanted));
+  expect({ ...first, ...diagnose.rest() }).toEqual(whole);
+});

@@ -1,6 +1,6 @@
 export { MODEL_VERSION } from './model-version';
 export { createDiagnoser } from './diagnose';
-export type { Diagnoser } from './diagnose';
+export type { Diagnoser, DiagnosisRest } from './diagnose';
 export type { Diagnosis, JointView, OutcomeView, SuspectView, TrialView } from './diagnosis';
 export type { AdviceKind } from './advice/situation';
 export { confirmationOf } from './advice/confirmation';

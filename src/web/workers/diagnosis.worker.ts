@@ -1,5 +1,5 @@
 import { createCaseDiagnoser, foldOn, foldStored, type CaseEvent, type CaseState } from '../../core/casework';
-import type { Diagnosis, StrategyPrice, TrialView } from '../../core/diagnosis';
+import type { Diagnosis, DiagnosisRest, StrategyPrice } from '../../core/diagnosis';
 import type { PartKind } from '../../core/machine';
 import { formatTrialId } from '../../core/trials';
 
@@ -15,8 +15,8 @@ export interface DiagnosisRequest {
 }
 
 /**
- * The diagnosis comes first, with most of its other trials in brief and without the evidence of its last suspects: they
- * are nine tenths of it, and handing them over takes time. They follow whole, with what each strategy would take.
+ * What is read first comes first: to compute and hand over the other trials whole, and the evidence of the last suspects,
+ * takes as long again. They follow, with what each strategy would take.
  */
 export type DiagnosisAnswer =
   | {
@@ -25,13 +25,11 @@ export type DiagnosisAnswer =
       readonly diagnosis: Diagnosis | null;
       readonly milliseconds: number;
     }
-  | {
+  | ({
       readonly kind: 'rest';
       readonly ticket: number;
-      readonly alternatives: readonly TrialView[];
-      readonly suspects: Diagnosis['suspects'];
       readonly prices: readonly StrategyPrice[];
-    };
+    } & DiagnosisRest);
 
 const diagnose = createCaseDiagnoser();
 const answer = (message: DiagnosisAnswer) => self.postMessage(message);
@@ -40,18 +38,6 @@ const plainStart = formatTrialId({ kind: 'start' });
 /** The log in hand. Its events stay the same objects from request to request, so that what hangs on them is kept. */
 let log: readonly CaseEvent[] = [];
 let state: CaseState | null = null;
-
-const brief = (trial: TrialView): TrialView => ({
-  ...trial,
-  purpose: '',
-  steps: [],
-  cautions: [],
-  touches: [],
-  outcomes: [],
-});
-
-/** How many suspects come with their evidence at once: as many as are listed, and some more. */
-const maxWithEvidence = 12;
 
 /** How long the screen has the cores to itself to draw the answer; a newer request meanwhile makes the rest needless. */
 const restAfterMs = 80;
@@ -72,19 +58,13 @@ self.onmessage = ({ data }: MessageEvent<DiagnosisRequest>) => {
   clearTimeout(resting);
   const startedAt = performance.now();
   const folded = take(data);
-  const diagnosis = folded ? diagnose(folded, shelfLacks) : null;
+  const diagnosis = folded ? diagnose.first(folded, shelfLacks, chosen ? [plainStart, chosen] : [plainStart]) : null;
   const milliseconds = performance.now() - startedAt;
-  if (!diagnosis) {
-    answer({ kind: 'diagnosis', ticket, diagnosis, milliseconds });
-    return;
-  }
-  const { alternatives, suspects } = diagnosis;
-  const first = alternatives.map((trial) => (trial.id === plainStart || trial.id === chosen ? trial : brief(trial)));
-  const ranked = suspects.map((suspect, rank) => (rank < maxWithEvidence ? suspect : { ...suspect, evidence: [] }));
-  const reduced = { ...diagnosis, alternatives: first, suspects: ranked };
-  answer({ kind: 'diagnosis', ticket, diagnosis: reduced, milliseconds });
-  resting = setTimeout(
-    () => answer({ kind: 'rest', ticket, alternatives, suspects, prices: diagnose.strategyPrices() }),
-    restAfterMs,
-  );
+  answer({ kind: 'diagnosis', ticket, diagnosis, milliseconds });
+  if (diagnosis) resting = setTimeout(() => answerRest(ticket), restAfterMs);
 };
+
+function answerRest(ticket: number): void {
+  const rest = diagnose.rest();
+  if (rest) answer({ kind: 'rest', ticket, ...rest, prices: diagnose.strategyPrices() });
+}

@@ -12,6 +12,7 @@ import {
   JointScratch,
   jointProbabilities,
   forecastTrial,
+  keptJoint,
   type JointProbabilities,
   type TrialForecast,
 } from './joint-probabilities';
@@ -53,7 +54,7 @@ export interface Plan {
   readonly leastBits: number;
   /** By information per minute, best first; a trial without new information comes last with 0 bits. */
   readonly proposals: readonly Proposal[];
-  /** Joint probabilities of class and outcome of one trial; good until the next call. */
+  /** Joint probabilities of class and outcome of one trial; good until they are asked for another trial. */
   readonly jointOf: (trial: Trial) => JointProbabilities;
 }
 
@@ -89,6 +90,9 @@ export function planTrials(
   const curesNothing = ({ trial }: ReadyTrial) =>
     book.curesOf(trial).reduce((sum, [v]) => sum + weightAlone(live, v), 0) < tooUnlikelyToRepair;
   const plainAs = (one: ReadyTrial) => (curesNothing(one) ? (plain.get(startKey(one))?.() ?? null) : null);
+  const leastBits = Math.max(tellsNothing, (input.skipsBelow ?? tellsTooLittle) * entropyBits(live.classWeights));
+  // What tells something is priced next.
+  const joints = new Map<Trial, JointProbabilities>();
   const weighed = ready.map((one): Proposal => {
     const { trial, stateKey, watched } = one;
     const spared = sparedMinutes(trial, apart);
@@ -101,8 +105,10 @@ export function planTrials(
     const rest = { trial, minutes, lacks, blocked, isAgain };
     if (blocked !== null || trial.commits || isVain || (isKnown && !isPlain(trial)))
       return { ...rest, bits: 0, bitsIfNew: 0, forecast: isVain ? plainAs(one) : null, watched };
-    const forecast = forecastTrial(joint(one));
+    const own = joint(one);
+    const forecast = forecastTrial(own);
     const { bits: bitsIfNew } = forecast;
+    if (bitsIfNew > leastBits) joints.set(trial, keptJoint(own));
     if (!isAgain || shown === 'works')
       return { ...rest, bits: shown === null ? bitsIfNew : 0, bitsIfNew, forecast, watched };
     const again = watchedAgain(one, shown, space);
@@ -113,11 +119,12 @@ export function planTrials(
   const proposals = withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
   const byTrial = new Map(ready.map((one) => [one.trial, one]));
   const jointOf = (trial: Trial): JointProbabilities => {
+    const kept = joints.get(trial);
+    if (kept) return kept;
     const one = byTrial.get(trial);
     if (!one) throw new Error(`${trial.id}: expected a trial of this plan`);
     return joint(one);
   };
-  const leastBits = Math.max(tellsNothing, (input.skipsBelow ?? tellsTooLittle) * entropyBits(live.classWeights));
   return { live, leastBits, proposals, jointOf };
 }
 

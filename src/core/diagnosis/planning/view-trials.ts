@@ -48,6 +48,27 @@ export function viewOf(
   };
 }
 
+/** What a list shows of a trial that is not in hand. */
+export const briefOf = ({ trial, minutes, bits, lacks, blocked }: Proposal): TrialView => ({
+  id: trial.id,
+  title: trial.title,
+  kind: trial.observe.kind,
+  tools: trial.tools,
+  spares: trial.spares,
+  limits: limitsOf(trial),
+  lacks,
+  blocked,
+  minutes,
+  bits,
+  purpose: '',
+  steps: [],
+  cautions: [],
+  changes: '',
+  touches: [],
+  wait: null,
+  outcomes: [],
+});
+
 /** What each outcome would leave: "fixed", or the first of the list of suspects with the figure that it will have. */
 function foreseen(
   machine: Machine,
