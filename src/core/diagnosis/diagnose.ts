@@ -116,7 +116,7 @@ function view(input: DiagnosisInput, analysis: Analysis, depth: Depth): Diagnosi
       title,
       probability,
     })),
-    parts: probabilityByPart(space, belief.probabilities),
+    parts: probabilityByPart(space, belief),
     rightProbability: right,
     proving: analysis.proving,
     doubts: doubtfulEntries(known, analysis.fits()),

@@ -18,7 +18,7 @@ export interface EntryFit {
 }
 
 /** Leaving out one entry lifts no hypothesis from so small a probability to where it would be noticed. */
-const beyondReach = 1e-11;
+const beyondReach = 1e-15;
 
 /**
  * Leaves each entry's observation out in turn (what was done stays done) and asks how likely it is given the rest: an

@@ -139,23 +139,46 @@ export function probabilityByLink(
 }
 
 /** Probability that the part has a fault, be it one or two, by part id; "something else" is not at a part. */
-export function probabilityByPart(space: HypothesisSpace, probabilities: Float64Array): Record<string, number> {
-  const { faults, variants, first, second } = space;
+export function probabilityByPart(
+  space: HypothesisSpace,
+  { byVariant, probabilities }: Pick<Belief, 'byVariant' | 'probabilities'>,
+): Record<string, number> {
+  const { ids, of, twice } = partsOf(space);
+  const sums = new Float64Array(ids.length);
+  of.forEach((part, v) => (sums[part] = (sums[part] ?? 0) + (byVariant[v] ?? 0)));
+  // Two faults at one part were counted for each.
+  for (const { hypothesis, part } of twice) sums[part] = (sums[part] ?? 0) - (probabilities[hypothesis] ?? 0);
+  const unknown = new Set(space.faults.flatMap(({ somethingElse, part }) => (somethingElse ? [part.id] : [])));
+  return Object.fromEntries(ids.flatMap((id, i) => (unknown.has(id) ? [] : [[id, sums[i] ?? 0]])));
+}
+
+interface PartsOfSpace {
+  readonly ids: readonly string[];
+  /** By variant: index of its part. */
+  readonly of: Int32Array;
+  /** The pairs of two faults at one part. */
+  readonly twice: readonly { readonly hypothesis: number; readonly part: number }[];
+}
+
+const partsKnown = new WeakMap<HypothesisSpace, PartsOfSpace>();
+
+function partsOf(space: HypothesisSpace): PartsOfSpace {
+  const known = partsKnown.get(space) ?? gatherParts(space);
+  partsKnown.set(space, known);
+  return known;
+}
+
+function gatherParts({ faults, variants, first, second }: HypothesisSpace): PartsOfSpace {
   const ids = [...new Set(faults.map(({ part }) => part.id))];
   const indexOf = new Map(ids.map((id, i) => [id, i]));
-  const partOf = Int32Array.from(variants, ({ fault }) => indexOf.get(fault.part.id) ?? 0);
-  const sums = new Float64Array(ids.length);
+  const of = Int32Array.from(variants, ({ fault }) => indexOf.get(fault.part.id) ?? 0);
+  const twice: { hypothesis: number; part: number }[] = [];
   for (let h = 0; h < first.length; h++) {
-    const p = probabilities[h] ?? 0;
-    if (p === 0) continue;
     const b = second[h] ?? NONE;
-    const at = partOf[first[h] ?? 0] ?? 0;
-    sums[at] = (sums[at] ?? 0) + p;
-    const also = b === NONE ? at : (partOf[b] ?? at);
-    if (also !== at) sums[also] = (sums[also] ?? 0) + p;
+    const part = of[first[h] ?? 0] ?? 0;
+    if (b !== NONE && of[b] === part) twice.push({ hypothesis: h, part });
   }
-  const unknown = new Set(faults.flatMap(({ somethingElse, part }) => (somethingElse ? [part.id] : [])));
-  return Object.fromEntries(ids.flatMap((id, i) => (unknown.has(id) ? [] : [[id, sums[i] ?? 0]])));
+  return { ids, of, twice };
 }
 
 export interface RankedRepair {

@@ -31,21 +31,39 @@ export function costOfRepair({ minutes, price }: Pick<RepairClass, 'minutes' | '
  * @example expectedRepairCost([0.5, 0.5], [10, 10]) // => 15
  */
 export function expectedRepairCost(weights: ArrayLike<number>, costs: ArrayLike<number>): number {
-  const order: number[] = [];
   let total = 0;
+  for (let i = 0; i < weights.length; i++) total += weights[i] ?? 0;
+  if (total <= 0) return 0;
+  if (order.length < weights.length) {
+    order = new Int32Array(weights.length);
+    worth = new Float64Array(weights.length);
+  }
+  let count = 0;
+  let left = 0;
   for (let i = 0; i < weights.length; i++) {
     const weight = weights[i] ?? 0;
-    total += weight;
+    const cost = costs[i] ?? 0;
+    if (weight <= beyondCounting * total || cost <= 0) continue;
+    left += weight;
+    // By insertion: most come in the order that they had before the last outcome.
+    const own = weight / cost;
+    let at = count++;
+    for (; at > 0 && (worth[at - 1] ?? 0) < own; at--) {
+      worth[at] = worth[at - 1] ?? 0;
+      order[at] = order[at - 1] ?? 0;
+    }
+    worth[at] = own;
+    order[at] = i;
   }
-  if (total <= 0) return 0;
-  for (let i = 0; i < weights.length; i++)
-    if ((weights[i] ?? 0) > beyondCounting * total && (costs[i] ?? 0) > 0) order.push(i);
-  order.sort((i, j) => (weights[j] ?? 0) * (costs[i] ?? 0) - (weights[i] ?? 0) * (costs[j] ?? 0) || i - j);
-  let left = order.reduce((sum, i) => sum + (weights[i] ?? 0), 0);
   let expected = 0;
-  for (const i of order) {
+  for (let k = 0; k < count; k++) {
+    const i = order[k] ?? 0;
     expected += left * (costs[i] ?? 0);
     left -= weights[i] ?? 0;
   }
   return expected / total;
 }
+
+/** Room to put repairs in order, used again each time: the repair by its place, and its probability over cost. */
+let order = new Int32Array(0);
+let worth = new Float64Array(0);
