@@ -36,6 +36,7 @@ export function fitEntries(
     const ready = compiled[k];
     return ready ? [{ step, compiled: ready }] : [];
   });
+  if (done.length === 0) return [];
   const ways = done.map(({ compiled: ready }) => ready);
   const without = evidenceWithoutEach(space, ways, last);
   return done.flatMap(({ step }, k) => {
