@@ -1,11 +1,13 @@
 import type { RepairClass } from '../faults';
 import { advise } from './advice/advise';
+import { drainFirst } from './advice/drain-first';
 import { countedCure, type CountedCure } from './advice/cure-by-count';
 import type { Advice } from './advice/situation';
 import type { DiagnosisInput } from './evidence-step';
 import { provingOf, type Proving } from './advice/proving';
 import { planTrials, type Plan } from './planning/propose';
 import { fitEntries, type EntryFit } from './belief/doubt';
+import { isShutOff, withPressesAgain } from './belief/pressed-again';
 import { replay, type Replay } from './belief/replay';
 import { lazy } from './model/lazy';
 import { rightProbability } from './belief/right-probability';
@@ -14,6 +16,8 @@ import { probabilityByFault, probabilityForemost, rankRepairs, type RankedRepair
 
 /** What is computed of a case before it is put into words. */
 export interface Analysis {
+  /** What was asked, presses of a machine that had shut itself off read with how it went off. */
+  readonly input: DiagnosisInput;
   readonly known: Replay;
   /** By variant: probability that it is the one that counts now. */
   readonly foremost: Float64Array;
@@ -32,7 +36,8 @@ export interface Analysis {
 }
 
 /** Analyses a case; what an earlier analysis of the same machine knows is not computed again. */
-export function analyseCase(input: DiagnosisInput, earlier: Replay | null): Analysis {
+export function analyseCase(asked: DiagnosisInput, earlier: Replay | null): Analysis {
+  const input = { ...asked, steps: withPressesAgain(asked.steps) };
   const known = replay(input, earlier);
   const { space, belief } = known;
   const foremost = probabilityForemost(space, belief);
@@ -45,7 +50,9 @@ export function analyseCase(input: DiagnosisInput, earlier: Replay | null): Anal
   );
   const proving = input.machine.onBench ? provingOf({ ...input, steps: known.steps }, sharesToReplace(known)) : null;
   const fits = lazy(() => fitEntries(space, known.steps, known.compiled, belief));
+  const situation = { input, known, fits, space, plan, repairs, stopRule, right, cure, proving };
   return {
+    input,
     known,
     foremost,
     repairs,
@@ -55,7 +62,7 @@ export function analyseCase(input: DiagnosisInput, earlier: Replay | null): Anal
     stopRule,
     cure,
     proving,
-    advice: advise({ input, known, fits, space, plan, repairs, stopRule, right, cure, proving }),
+    advice: isShutOff(asked.steps) ? drainFirst(advise(situation), plan) : advise(situation),
   };
 }
 

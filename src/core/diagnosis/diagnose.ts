@@ -49,27 +49,25 @@ export type DiagnosisRest = Pick<Diagnosis, 'suspects' | 'alternatives'>;
  * from the last one costs only its new steps.
  */
 export function createDiagnoser(): Diagnoser {
-  let last: { readonly analysis: Analysis; readonly input: DiagnosisInput } | null = null;
+  let last: Analysis | null = null;
   const diagnoseTo = (input: DiagnosisInput, depth: Depth): Diagnosis => {
-    const analysis = analyseCase(input, last?.analysis.known ?? null);
-    last = { analysis, input };
-    return view(input, analysis, depth);
+    last = analyseCase(input, last?.known ?? null);
+    return view(last, depth);
   };
   const first = (input: DiagnosisInput, whole: readonly string[]) =>
     diagnoseTo(input, { withEvidence: firstWithEvidence, isWhole: (id) => whole.includes(id) });
   const rest = (): DiagnosisRest | null => {
     if (!last) return null;
-    const { input, analysis } = last;
-    const ranked = rankedIn(input, analysis);
+    const ranked = rankedIn(last);
     return {
-      suspects: viewSuspects(ranked, analysis, { machine: input.machine, withEvidence: everything.withEvidence }),
-      alternatives: viewAlternatives(input, analysis, viewOf(input, analysis, ranked), everything),
+      suspects: viewSuspects(ranked, last, everything),
+      alternatives: viewAlternatives(last, viewOf(last.input, last, ranked), everything),
     };
   };
   const strategyPrices = () => {
     if (!last) return [];
-    const { analysis, input } = last;
-    return priceStrategies(analysis.plan, { faults: analysis.known.space.faults, signal: signalOf(input.steps) });
+    const { input, plan, known } = last;
+    return priceStrategies(plan, { faults: known.space.faults, signal: signalOf(input.steps) });
   };
   return Object.assign((input: DiagnosisInput) => diagnoseTo(input, everything), { first, rest, strategyPrices });
 }
@@ -87,19 +85,19 @@ const everything: Depth = { withEvidence: Number.POSITIVE_INFINITY, isWhole: () 
 /** As many as a list shows, and some more. */
 const firstWithEvidence = 12;
 
-function rankedIn({ steps }: DiagnosisInput, { known: { space, belief, byFault } }: Analysis): RankedSuspects {
+function rankedIn({ input: { steps }, known: { space, belief, byFault } }: Analysis): RankedSuspects {
   const suspects = rankSuspects(space, byFault.at(-1) ?? probabilityByFault(space, belief));
   return { suspects, spent: spentFaults(space, belief, repairedInVain(steps)) };
 }
 
-function view(input: DiagnosisInput, analysis: Analysis, depth: Depth): Diagnosis {
-  const { known, foremost, right, plan, stopRule, advice } = analysis;
+function view(analysis: Analysis, depth: Depth): Diagnosis {
+  const { input, known, foremost, right, plan, stopRule, advice } = analysis;
   const { space, steps, belief } = known;
-  const ranked = rankedIn(input, analysis);
+  const ranked = rankedIn(analysis);
   const viewTrial = viewOf(input, analysis, ranked);
   const chosen = plan.proposals.find(({ trial }) => trial.id === advice.trialId);
   return {
-    suspects: viewSuspects(ranked, analysis, { machine: input.machine, withEvidence: depth.withEvidence }),
+    suspects: viewSuspects(ranked, analysis, depth),
     together: jointSuspects(space, belief).map(({ cause: { title, reason }, faults, probability }) => ({
       title,
       reason,
@@ -123,23 +121,18 @@ function view(input: DiagnosisInput, analysis: Analysis, depth: Depth): Diagnosi
     surprise: surpriseOf(known.surprises.filter((entry) => entry !== null)),
     stopRule,
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen, true) : null },
-    alternatives: viewAlternatives(input, analysis, viewTrial, depth),
+    alternatives: viewAlternatives(analysis, viewTrial, depth),
   };
 }
 
-function viewAlternatives(
-  input: DiagnosisInput,
-  analysis: Analysis,
-  viewTrial: ReturnType<typeof viewOf>,
-  { isWhole }: Depth,
-): TrialView[] {
-  return inOrder(input, analysis)
+function viewAlternatives(analysis: Analysis, viewTrial: ReturnType<typeof viewOf>, { isWhole }: Depth): TrialView[] {
+  return inOrder(analysis)
     .filter(({ trial }) => trial.id !== analysis.advice.trialId && !trial.commits)
     .map((proposal, rank) => (isWhole(proposal.trial.id) ? viewTrial(proposal, rank < glancedAt) : briefOf(proposal)));
 }
 
 /** Every proposal: those that tell something in the order of the case's strategy, then the rest. */
-function inOrder({ strategy = 'best-value', steps }: DiagnosisInput, { plan, known }: Analysis): Proposal[] {
+function inOrder({ input: { strategy = 'best-value', steps }, plan, known }: Analysis): Proposal[] {
   const first = orderByStrategy(strategy, plan, { faults: known.space.faults, signal: signalOf(steps) });
   const ordered = new Set(first);
   return [...first, ...plan.proposals.filter((proposal) => !ordered.has(proposal))];
@@ -156,8 +149,8 @@ function rightUpTo(input: DiagnosisInput, right: number) {
 
 function viewSuspects(
   { suspects, spent }: RankedSuspects,
-  { known: { space, byFault: series, steps }, cure }: Pick<Analysis, 'known' | 'cure'>,
-  { machine, withEvidence }: { readonly machine: Machine } & Pick<Depth, 'withEvidence'>,
+  { input: { machine }, known: { space, byFault: series, steps }, cure }: Analysis,
+  { withEvidence }: Pick<Depth, 'withEvidence'>,
 ): SuspectView[] {
   const eventIds = steps.map(({ id }) => id);
   const indexOf = new Map(space.faults.map((fault, f) => [fault.id, f]));

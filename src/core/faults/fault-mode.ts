@@ -1,5 +1,5 @@
 import type { Configuration, Machine, Part, PartKind } from '../machine';
-import type { LinkId, StartOutcome } from '../startup';
+import type { CutOutCause, LinkId, StartOutcome } from '../startup';
 import type { HandlingAct } from './handling-act';
 import type { RepairId } from './repair';
 
@@ -69,6 +69,8 @@ export interface FaultMode {
   /** The standard and its section that the reason rests on. Default: engineering judgement. */
   readonly source?: string;
   readonly presentations: readonly Presentation[];
+  /** Of what makes it go off at work: how it does so. */
+  readonly cutsOut?: CutOutCause;
   /** Probability, 0 to 1, that it stops one attempt. Default 1; less for intermittent faults. */
   readonly stopProbability?: number;
   /** The same by what was noted of the machine; null where that says nothing of it. */

@@ -1,7 +1,8 @@
-import type { Circumstance } from '../faults';
+import { canAct, type Circumstance } from '../faults';
 import { applyChanges, foundConfiguration, type Configuration } from '../machine';
 import { reportedStep } from '../casework';
 import type { DiagnosisInput, EvidenceStep } from '../diagnosis';
+import { answersAfter } from '../startup';
 import { findTrial, handlingOf, misreadProbabilityOf, type PresentFault, type Trial } from '../trials';
 import { afterHandling, seeOutcome, type FaultyMachine } from './faulty-machine';
 
@@ -59,7 +60,7 @@ export function doTrial(bench: PracticeBench, trial: Trial, outcome: string | nu
   if (isDone) bench.there = afterHandling(faulty, bench.there, { ...trial, handling }, nth);
   const during = applyChanges(before, changes);
   bench.caseOpen ||= isDone && trial.inside;
-  const seen = outcome ?? seeOutcome(faulty, bench.there, trial, { before, nth });
+  const seen = outcome ?? (isShutOff(bench, trial) ? 'dead' : seeOutcome(faulty, bench.there, trial, { before, nth }));
   bench.steps.push({
     id: `${bench.steps.length}`,
     trial,
@@ -72,4 +73,16 @@ export function doTrial(bench: PracticeBench, trial: Trial, outcome: string | nu
   // Bridged pins are for one start: the next one is made with the button again.
   bench.configuration = { ...during, start: 'button' };
   return seen;
+}
+
+/** It went off at work, and does not answer the button before it is drained, as it is before it is put under load. */
+function isShutOff({ faulty, configuration, there, steps }: PracticeBench, trial: Trial): boolean {
+  const off = steps.findLastIndex(({ outcome }) => outcome === 'cuts-out');
+  if (off < 0 || trial.ref.kind !== 'start') return false;
+  const touched = [{ trial, handling: trial.handling }, ...steps.slice(off + 1)];
+  if (touched.some((one) => one.trial.changes.length > 0 || one.handling.length > 0)) return false;
+  const cause = there.find(({ fault }) => fault.mode.cutsOut && canAct(fault, faulty.machine, configuration));
+  return (
+    cause?.fault.mode.cutsOut !== undefined && faulty.dice(`answers ${off}`) >= answersAfter(cause.fault.mode.cutsOut)
+  );
 }

@@ -1,3 +1,5 @@
+export { answersAfter, fitOfCutOut } from './cut-out';
+export type { CutOutCause } from './cut-out';
 export { likelihoodOfOwnersWord } from './owners-word';
 export { LINKS, LINK_IDS, linkIndex } from './link';
 export type { Link, LinkId } from './link';

@@ -21,7 +21,7 @@ export interface StartSigns {
   readonly silent?: true;
   /** How often it restarted before it ran on or stopped. */
   readonly restarts?: number;
-  /** Seconds until it went off by itself. */
+  /** Seconds until it went off by itself: from its start, or from when the load began where it went off at work. */
   readonly cutOutAfter?: number;
   /** Whether it answered the button again afterwards: a supply that shut itself off does not, until it is drained. */
   readonly answersAgain?: boolean;
@@ -139,9 +139,13 @@ function ofAnswer(answersAgain: boolean, outcome: StartOutcome): number {
   return answersAgain ? answers : 1 - answers;
 }
 
-/** Likelihood of the signs alone, by outcome: independent given that outcome. Not scaled. */
-function likelihoodAlone(signs: StartSigns): Float64Array {
-  const { messages = [], restarts, cutOutAfter, answersAgain } = signs;
+/**
+ * Likelihood of the signs alone, by outcome: independent given that outcome. Not scaled. Where it went off at work, how
+ * soon it did tells of the cause (see fitOfCutOut), and not how far the start got.
+ */
+function likelihoodAlone(signs: StartSigns, noted: StartOutcome | null): Float64Array {
+  const { messages = [], restarts, answersAgain } = signs;
+  const cutOutAfter = noted === 'cuts-out' ? undefined : signs.cutOutAfter;
   return Float64Array.from(START_OUTCOMES, (outcome) => {
     let p = 1;
     for (const message of new Set(messages)) p *= ofMessage(message, outcome);
@@ -172,7 +176,7 @@ function signalsOf({ light, dark, code, beeps, silent }: StartSigns) {
  * only says what the signals say already adds nothing to them.
  */
 export function likelihoodOfSigns(signs: StartSigns, noted: StartOutcome | null): Float64Array {
-  const alone = likelihoodAlone(signs);
+  const alone = likelihoodAlone(signs, noted);
   const isSame = noted !== null && bySignals.includes(noted) && signalsOf(signs).length > 0;
   const derived = isSame ? likeliest(alone) : null;
   const likelihood = alone.map((p, o) => {
@@ -189,7 +193,7 @@ const likeliest = (likelihood: Float64Array): StartOutcome =>
   START_OUTCOMES[likelihood.indexOf(Math.max(...likelihood))] ?? 'dead';
 
 /** The one outcome that what was seen stands for: the likeliest, and of several alike the one that comes first. */
-export const outcomeOfSigns = (signs: StartSigns): StartOutcome => likeliest(likelihoodAlone(signs));
+export const outcomeOfSigns = (signs: StartSigns): StartOutcome => likeliest(likelihoodAlone(signs, null));
 
 /** The outcome that was noted, told apart further by what was seen besides where only lights, codes and beeps can tell. */
 export const outcomeWithSigns = (noted: StartOutcome, signs: StartSigns | undefined): StartOutcome =>

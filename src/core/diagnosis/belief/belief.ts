@@ -1,13 +1,12 @@
 import type { Machine } from '../../machine';
 import { isSilent } from '../../trials';
-import { likelihoodOfOwnersWord, likelihoodOfSigns, type StartOutcome } from '../../startup';
-import { isOwnersWord } from './complaint';
+import { observed } from './observed';
 import type { EvidenceStep } from '../evidence-step';
 import { passAfterCure } from '../model/pass-after-cure';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
 import { createOutcomeModelCache, type OutcomeModelCache } from '../model/outcome-model-cache';
 import { repeatedStart } from '../model/repeated-start';
-import { cleanProbability, noisy, type OutcomeModel } from '../model/outcome-model';
+import type { OutcomeModel } from '../model/outcome-model';
 
 /**
  * What is believed after some steps. For each hypothesis its probability, and the probabilities of which of its faults
@@ -84,7 +83,7 @@ export function compileStep(space: HypothesisSpace, step: EvidenceStep, book: Ou
   const one = new Float64Array(variants.length).fill(1);
   if (isSilent(step.outcome)) return { cure, none: 1, one, pass: one, forecast: null };
   const model = modelOfStep(step, space, book);
-  const seen = observed(model, step);
+  const seen = observed(model, step, variants);
   variants.forEach(({ fault }, v) => (one[v] = seen(v, fault.somethingElse && !model.isTight)));
   const pass = cured.length > 0 ? passAfterCure(model.pass, cured) : model.pass;
   return { cure, none: seen(null, false), one, pass: model.pass, forecast: { model, pass } };
@@ -242,49 +241,3 @@ export function filter(
   probabilities[i + 3] = m3 * scale;
   return total;
 }
-
-/** Likelihood of what was seen: a probability, or a density per volt where a reading was written down. */
-function observed(model: OutcomeModel, step: EvidenceStep): (v: number | null, isUnknown: boolean) => number {
-  const { trial, volts, misreadProbability } = step;
-  const { density } = model;
-  if (trial.observe.kind === 'measure' && volts !== null && density) {
-    const anywhere = 1 / (1.5 * trial.observe.quantity.nominalVolts);
-    const clean = (v: number | null): number => {
-      const pass = v === null ? 1 : (model.pass[v] ?? 1);
-      return (pass < 1 ? (1 - pass) * density(volts, v) : 0) + (pass > 0 ? pass * density(volts, null) : 0);
-    };
-    return (v, isUnknown) => {
-      const loose = isUnknown ? Math.max(misreadProbability, unknownReadsAnywhere) : misreadProbability;
-      return (1 - loose) * clean(v) + loose * anywhere;
-    };
-  }
-  const outcome = trial.outcomes.findIndex(({ id }) => id === step.outcome);
-  if (outcome < 0) throw new Error(`${trial.id}: expected one of its outcomes, found "${step.outcome}"`);
-  const likelihood = step.after === undefined ? likelihoodOfSeen(step) : null;
-  if (likelihood) return byLikelihood(model, step, likelihood);
-  return (v, isUnknown) => noisy(cleanProbability(model, outcome, v), model.width, misreadProbability, isUnknown);
-}
-
-/** By the outcomes that a start may really have had; null where the one that was noted is all there is. */
-function likelihoodOfSeen(step: EvidenceStep): Float64Array | null {
-  const outcome = step.outcome as StartOutcome;
-  if (step.signs) return likelihoodOfSigns(step.signs, outcome);
-  return isOwnersWord(step) ? likelihoodOfOwnersWord(outcome) : null;
-}
-
-/** Likelihood of what was seen of a start: that of each outcome which it may really have had, weighed. */
-function byLikelihood(
-  model: OutcomeModel,
-  { misreadProbability }: EvidenceStep,
-  likelihood: Float64Array,
-): (v: number | null, isUnknown: boolean) => number {
-  return (v, isUnknown) =>
-    likelihood.reduce(
-      (sum, weight, o) =>
-        sum + weight * noisy(cleanProbability(model, o, v), model.width, misreadProbability, isUnknown),
-      0,
-    );
-}
-
-/** Share of readings that an unknown fault spreads anywhere: engineering judgement. */
-const unknownReadsAnywhere = 0.2;

@@ -3,10 +3,12 @@ import type { Machine, Part } from '../../machine';
 import {
   attemptDoubt,
   expectStart,
+  fitOfCutOut,
   likelihoodOfOwnersWord,
   likelihoodOfSigns,
   linkIndex,
   missingBreaks,
+  startOutcomeIndex,
   stopsAt,
   type StartOutcome,
 } from '../../startup';
@@ -39,7 +41,31 @@ function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly Pr
       ? likelihoodOfOwnersWord(noted)
       : null;
   if (!weights) return expected[index] ?? 0;
-  return expected.reduce((sum, p, o) => sum + p * (weights[o] ?? 0), 0);
+  const fit = fitOfCutOut(step.signs ?? {});
+  const onAverage = (o: number) => (fit && o === cutOut ? fit.of(undefined) : 1);
+  const all = expected.reduce((sum, p, o) => sum + p * (weights[o] ?? 0) * onAverage(o), 0);
+  return fit ? all + (weights[cutOut] ?? 0) * cutOutBeyondAverage(step, machine, present, fit) : all;
+}
+
+const cutOut = startOutcomeIndex('cuts-out');
+
+/** In chain order: each fault that goes off at work, by how much better than average that fits it. */
+function cutOutBeyondAverage(
+  { trial: { observe }, configuration, misreadProbability }: EvidenceStep,
+  machine: Machine,
+  present: readonly PresentFault[],
+  fit: NonNullable<ReturnType<typeof fitOfCutOut>>,
+): number {
+  const depth = observe.kind === 'start' ? observe.depth : 'start';
+  let through = (1 - misreadProbability) * (1 - (attemptDoubt(machine, configuration)?.probability ?? 0));
+  let beyond = 0;
+  for (const { fault, stops } of present) {
+    if (!canAct(fault, machine, configuration)) continue;
+    const s = stopsAt(stops, depth);
+    beyond += through * s * (stops.shows[cutOut] ?? 0) * (fit.of(fault.mode.cutsOut) - fit.of(undefined));
+    through *= 1 - s;
+  }
+  return beyond;
 }
 
 /**

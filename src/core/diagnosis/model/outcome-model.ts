@@ -269,6 +269,10 @@ export function cleanProbability(model: OutcomeModel, outcome: number, v: number
     : probability;
 }
 
+/** The share of it that variant v itself decides. */
+export const decidedProbability = ({ pass, shows, badSpare }: OutcomeModel, outcome: number, v: number): number =>
+  (1 - (badSpare?.probability ?? 0)) * (1 - (pass[v] ?? 1)) * shareOf(shows[v] ?? [], outcome);
+
 /** The probability among a variant's ways of showing that it shows as this outcome. */
 export function shareOf(showings: readonly Showing[], outcome: number): number {
   for (const shows of showings) if (shows.outcome === outcome) return shows.probability;

@@ -2,6 +2,7 @@ import { applyChanges, asFound, placementOf, type Configuration } from '../../ma
 import type { FaultInstance } from '../../faults';
 import { isSilent, looksAt, sightingsOf, whyNotMet, type Trial } from '../../trials';
 import { observedStart, signalOf } from '../belief/complaint';
+import { isShutOff } from '../belief/pressed-again';
 import { configurationKey, isWork } from '../belief/same-evidence';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { comesLater } from './aims';
@@ -18,6 +19,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
       .map(observedStart)
       .filter((outcome) => outcome !== null)
       .at(-1) ?? signalOf(steps);
+  const shutOff = isShutOff(steps);
   const isPutRight = putRight(steps, faults);
   const silent = silentOnes(steps, stateKey(configuration));
   // What was burnt may be out now, and a trial may put it back.
@@ -36,6 +38,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
     const isAbout = trial.repair !== null || trial.observe.kind !== 'start';
     if (isAbout && last !== null && comesLater(trial, faults, last)) return 'The start does not get as far as that.';
     if (isAbout && trial.needs !== null && isOut(trial, configuration)) return 'It is not in the machine.';
+    if (shutOff && trial.ref.kind === 'start') return 'It has shut itself off, and does not answer before it is drained.';
     if (isPutRight(trial)) return 'You have put right what this looks for.';
     return silent.get(trial.id) ?? null;
   };

@@ -42,6 +42,7 @@ export const leadFaults: readonly FaultMode[] = [
     reason: 'Every extension adds two contacts, which warm up and drop voltage under load.',
     presentations: [{ as: 'cuts-out', weight: 1 }],
     stopProbability: 0.9,
+    cutsOut: 'overload',
     repair: 'without-extension',
     sightings: [{ look: 'supply-leads', as: 'extension', probability: 0.95 }],
     prior: judged(2, { 'new-build': 2, 'supply-changed': 1.5 }),
@@ -100,6 +101,7 @@ export const leadFaults: readonly FaultMode[] = [
       { as: 'twitch', weight: 0.2 },
       { as: 'cuts-out', weight: 0.8 },
     ],
+    cutsOut: 'quick-heat',
     repair: 'mount-cooler',
     sightings: [
       { look: 'temperature-load', as: 'climbs', probability: 0.95 },
@@ -119,6 +121,7 @@ export const leadFaults: readonly FaultMode[] = [
       { as: 'cuts-out', weight: 0.8 },
       { as: 'message-fan', weight: 0.2 },
     ],
+    cutsOut: 'quick-heat',
     repair: 'plug-pump',
     sightings: [
       { look: 'temperature-load', as: 'climbs', probability: 0.95 },

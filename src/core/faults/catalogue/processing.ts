@@ -88,6 +88,7 @@ export const processingFaults: readonly FaultMode[] = [
       { as: 'cuts-out', weight: 0.6 },
     ],
     cures: { reseat: 0.85 },
+    cutsOut: 'quick-heat',
     repair: 'mount-cooler',
     sightings: [
       { look: 'temperature-load', as: 'climbs', probability: 0.95 },

@@ -63,6 +63,7 @@ export const settingsFaults: readonly FaultMode[] = [
     stopProbability: 0.9,
     actsIn: withFoundSettings,
     cures: { reset: 0.97 },
+    cutsOut: 'unstable',
     repair: 'reset-settings',
     prior: judged(4, { 'settings-changed': 8 }),
   },

@@ -1,0 +1,76 @@
+import {
+  fitOfCutOut,
+  likelihoodOfOwnersWord,
+  likelihoodOfSigns,
+  startOutcomeIndex,
+  type StartOutcome,
+} from '../../startup';
+import type { EvidenceStep } from '../evidence-step';
+import type { Variant } from '../model/hypothesis-space';
+import { cleanProbability, decidedProbability, noisy, type OutcomeModel } from '../model/outcome-model';
+import { isOwnersWord } from './complaint';
+
+/** Likelihood of what was seen: a probability, or a density per volt where a reading was written down. */
+export function observed(
+  model: OutcomeModel,
+  step: EvidenceStep,
+  variants: readonly Variant[],
+): (v: number | null, isUnknown: boolean) => number {
+  const { trial, volts, misreadProbability } = step;
+  const { density } = model;
+  if (trial.observe.kind === 'measure' && volts !== null && density) {
+    const anywhere = 1 / (1.5 * trial.observe.quantity.nominalVolts);
+    const clean = (v: number | null): number => {
+      const pass = v === null ? 1 : (model.pass[v] ?? 1);
+      return (pass < 1 ? (1 - pass) * density(volts, v) : 0) + (pass > 0 ? pass * density(volts, null) : 0);
+    };
+    return (v, isUnknown) => {
+      const loose = isUnknown ? Math.max(misreadProbability, unknownReadsAnywhere) : misreadProbability;
+      return (1 - loose) * clean(v) + loose * anywhere;
+    };
+  }
+  const outcome = trial.outcomes.findIndex(({ id }) => id === step.outcome);
+  if (outcome < 0) throw new Error(`${trial.id}: expected one of its outcomes, found "${step.outcome}"`);
+  const likelihood = step.after === undefined ? likelihoodOfSeen(step) : null;
+  if (likelihood) return byLikelihood(model, step, likelihood, variants);
+  return (v, isUnknown) => noisy(cleanProbability(model, outcome, v), model.width, misreadProbability, isUnknown);
+}
+
+/** By the outcomes that a start may really have had; null where the one that was noted is all there is. */
+function likelihoodOfSeen(step: EvidenceStep): Float64Array | null {
+  const outcome = step.outcome as StartOutcome;
+  if (step.signs) return likelihoodOfSigns(step.signs, outcome);
+  return isOwnersWord(step) ? likelihoodOfOwnersWord(outcome) : null;
+}
+
+/**
+ * Likelihood of what was seen of a start: that of each outcome which it may really have had, weighed. How it went off at
+ * work fits some causes better than others, and what has none of them as on average.
+ */
+function byLikelihood(
+  model: OutcomeModel,
+  { misreadProbability, signs = {} }: EvidenceStep,
+  likelihood: Float64Array,
+  variants: readonly Variant[],
+): (v: number | null, isUnknown: boolean) => number {
+  const fit = fitOfCutOut(signs);
+  const onAverage = fit?.of(undefined) ?? 1;
+  const weights = likelihood.map((weight, o) => (o === cutOut ? weight * onAverage : weight));
+  const beyondAverage = (v: number | null): number => {
+    if (!fit || v === null) return 0;
+    const decided = decidedProbability(model, cutOut, v);
+    const more = fit.of(variants[v]?.fault.mode.cutsOut) - onAverage;
+    return (likelihood[cutOut] ?? 0) * more * decided * (1 - misreadProbability);
+  };
+  return (v, isUnknown) =>
+    weights.reduce(
+      (sum, weight, o) =>
+        sum + weight * noisy(cleanProbability(model, o, v), model.width, misreadProbability, isUnknown),
+      beyondAverage(v),
+    );
+}
+
+const cutOut = startOutcomeIndex('cuts-out');
+
+/** Share of readings that an unknown fault spreads anywhere: engineering judgement. */
+const unknownReadsAnywhere = 0.2;
