@@ -138,3 +138,29 @@ test('what leads was repaired last, and the complaint is gone: nothing that spea
   }).doubts;
   expect(doubts).toEqual([]);
 });
+
+test('the first start seen at the bench is not doubted for what the owner told', () => {
+  const { doubts } = diagnosisOf({ machine, reported: 'dead', trials: [['start', 'dark']] });
+  expect(doubts.map(({ eventId: id }) => id)).toEqual([eventId(0)]);
+});
+
+test('a module that fails alone where the other works alone is a finding, not a doubt', () => {
+  const { suspects, doubts } = diagnosisOf({
+    machine: {
+      ...machine,
+      parts: [
+        { id: 'module-1', kind: 'module', slot: 'A2' },
+        { id: 'module-2', kind: 'module', slot: 'B2' },
+      ],
+    },
+    reported: 'at-memory',
+    trials: [
+      ['start', 'at-memory'],
+      ['fix/seat-module@module-1', 'at-memory'],
+      ['only/module-1/slot-A2', 'at-memory'],
+      ['only/module-2/slot-A2', 'works'],
+    ],
+  });
+  expect(suspects[0]?.fault).toBe('module-dead@module-1');
+  expect(doubts).toEqual([]);
+});

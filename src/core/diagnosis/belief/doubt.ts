@@ -1,6 +1,6 @@
 import { falseAlarmsOf, isSilent, looksAt } from '../../trials';
 import { placementOf } from '../../machine';
-import type { FaultInstance, RepairClass } from '../../faults';
+import { canAct, type FaultInstance, type RepairClass } from '../../faults';
 import { filter, type Belief, type CompiledStep } from './belief';
 import type { EvidenceStep } from '../evidence-step';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
@@ -181,10 +181,12 @@ function beforeHandling(
 /** So likely mistaken, an entry is named whatever follows from it. Both are tried on flipped logs (docs/benchmarks.md). */
 const surelyMistaken = 0.22;
 /**
- * So likely mistaken, an entry is named at the end of a case if another cause would lead without it, and what leads is
- * not what was repaired last: then the cure speaks against it.
+ * So likely mistaken, an entry is named once the complaint is gone if another cause would lead without it, and what leads
+ * is not what was repaired last: then the cure speaks against it.
  */
 const maybeMistaken = 0.002;
+/** The same where what leads is bypassed as it works: that it works is no riddle then. */
+const maybeMistakenAside = 0.01;
 /** Below this probability several are about as likely, and any entry would put the next of their kind first. */
 const clearLead = 0.4;
 const doubtsNamed = 3;
@@ -196,25 +198,28 @@ const doubtsNamed = 3;
  * fit, and never what was sighted, repaired and has gone since.
  */
 export function doubtfulEntries(
-  { space, steps, compiled, belief }: Pick<Replay, 'space' | 'steps' | 'compiled' | 'belief'>,
+  replayed: Pick<Replay, 'machine' | 'space' | 'steps' | 'compiled' | 'belief'>,
   fits: readonly EntryFit[],
 ): EntryFit[] {
   if (fits.length < 2) return [];
+  const { space, steps, compiled, belief } = replayed;
   const probabilities = probabilityByFault(space, belief);
   const leader = leaderOf(probabilities);
   const fault = space.faults[leader];
   const leads = (probabilities[leader] ?? 0) >= clearLead;
-  const least = fault && isCuredOtherwise(fault, steps) ? maybeMistaken : surelyMistaken;
+  const least = fault ? leastMistaken(fault, replayed) : surelyMistaken;
   const stepOf = new Map(steps.map((step) => [step.id, step]));
-  const candidates = fits.filter(({ eventId, mistaken }) => {
-    const step = stepOf.get(eventId);
-    return mistaken >= least && !(step && fault && isBornOut(step, fault, steps));
-  });
-  if (candidates.length === 0) return [];
   const isTold = ({ eventId }: EntryFit): boolean => {
     const step = stepOf.get(eventId);
     return step !== undefined && isOwnersWord(step);
   };
+  // The first thing that was seen at the bench is doubted for nothing that somebody told.
+  const isFirstSeen = fits.filter((fit) => !isTold(fit)).length < 2;
+  const candidates = fits.filter((fit) => {
+    const step = stepOf.get(fit.eventId);
+    return fit.mistaken >= least && !(isFirstSeen && !isTold(fit)) && !(step && fault && isBornOut(step, fault, steps));
+  });
+  if (candidates.length === 0) return [];
   const done = steps.filter((_, k) => compiled[k]);
   const at = candidates.map(({ eventId }) => done.findIndex(({ id }) => id === eventId));
   const ways = compiled.filter((one) => one !== null);
@@ -234,10 +239,13 @@ export function doubtfulEntries(
 const isAnother = (without: RepairClass | undefined, leading: RepairClass | undefined, leads: boolean): boolean =>
   without?.id !== leading?.id && (leads || without?.repair !== leading?.repair);
 
-/** The complaint is gone, and the last thing that was repaired is not what leads. */
-function isCuredOtherwise({ repairClass }: FaultInstance, steps: readonly EvidenceStep[]): boolean {
+/** From so likely mistaken on an entry is looked at closer. */
+function leastMistaken(fault: FaultInstance, { machine, steps }: Pick<Replay, 'machine' | 'steps'>): number {
   const last = steps.findLast(({ trial, outcome }) => trial.repair !== null && outcome !== 'could-not');
-  return seemsGone(steps) && last?.trial.repair?.id !== repairClass.id;
+  if (!seemsGone(steps) || last?.trial.repair?.id === fault.repairClass.id) return surelyMistaken;
+  const worked = steps.findLast((step) => observedStart(step) !== null);
+  const isAside = worked !== undefined && !canAct(fault, machine, worked.configuration);
+  return isAside ? maybeMistakenAside : maybeMistaken;
 }
 
 /** The cure itself, or a sighting of the fault that is away or repaired, and the complaint has been gone since. */

@@ -1,3 +1,4 @@
+import type { Machine } from '../../machine';
 import { applySteps, compileStep, priorBelief, type Belief, type CompiledStep } from './belief';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { createSpace, type HypothesisSpace } from '../model/hypothesis-space';
@@ -11,6 +12,7 @@ import { entrySurprise, type EntrySurprise } from './surprise';
 
 /** A log computed step by step. */
 export interface Replay {
+  readonly machine: Machine;
   readonly machineKey: string;
   readonly space: HypothesisSpace;
   readonly book: OutcomeModelCache;
@@ -45,6 +47,7 @@ function start(input: DiagnosisInput, machineKey: string, known: Replay | null):
   const space = known?.space ?? createSpace(input.machine, input.circumstances);
   const belief = priorBelief(space);
   return {
+    machine: input.machine,
     machineKey,
     space,
     book: known?.book ?? createOutcomeModelCache(input.machine, space),
