@@ -7,7 +7,8 @@ import type { DiagnosisInput } from './evidence-step';
 import { provingOf, type Proving } from './advice/proving';
 import { planTrials, type Plan } from './planning/propose';
 import { fitEntries, type EntryFit } from './belief/doubt';
-import { isShutOff, withPressesAgain } from './belief/pressed-again';
+import { isShutOff } from './belief/pressed-again';
+import { readLog } from './belief/read-log';
 import { replay, type Replay } from './belief/replay';
 import { lazy } from './model/lazy';
 import { rightProbability } from './belief/right-probability';
@@ -16,7 +17,7 @@ import { probabilityByFault, probabilityForemost, rankRepairs, type RankedRepair
 
 /** What is computed of a case before it is put into words. */
 export interface Analysis {
-  /** What was asked, presses of a machine that had shut itself off read with how it went off. */
+  /** What was asked, with the log as it is read: see readLog. */
   readonly input: DiagnosisInput;
   readonly known: Replay;
   /** By variant: probability that it is the one that counts now. */
@@ -37,7 +38,7 @@ export interface Analysis {
 
 /** Analyses a case; what an earlier analysis of the same machine knows is not computed again. */
 export function analyseCase(asked: DiagnosisInput, earlier: Replay | null): Analysis {
-  const input = { ...asked, steps: withPressesAgain(asked.steps) };
+  const input = { ...asked, steps: readLog(asked.machine, asked.steps) };
   const known = replay(input, earlier);
   const { space, belief } = known;
   const foremost = probabilityForemost(space, belief);
@@ -62,7 +63,7 @@ export function analyseCase(asked: DiagnosisInput, earlier: Replay | null): Anal
     stopRule,
     cure,
     proving,
-    advice: isShutOff(asked.steps) ? drainFirst(advise(situation), plan) : advise(situation),
+    advice: isShutOff(input.steps) ? drainFirst(advise(situation), plan) : advise(situation),
   };
 }
 

@@ -4,6 +4,7 @@ import type { DiagnosisInput } from './evidence-step';
 import { createSpace, NONE } from './model/hypothesis-space';
 import { createOutcomeModelCache } from './model/outcome-model-cache';
 import { cleanProbability, noisy } from './model/outcome-model';
+import { readLog } from './belief/read-log';
 import { withoutRepeats } from './belief/same-evidence';
 
 export interface ExportedHypothesis {
@@ -39,7 +40,7 @@ export function exportModel(input: DiagnosisInput, { maxFaults = 1 }: { maxFault
   const { machine, configuration, caseOpen } = input;
   const space = createSpace(machine, input.circumstances, { maxFaults });
   const book = createOutcomeModelCache(machine, space);
-  const belief = withoutRepeats(input.steps).reduce(
+  const belief = withoutRepeats(readLog(input.machine, input.steps)).reduce(
     (before, step) => updateBelief(before, space, step, machine),
     priorBelief(space),
   );

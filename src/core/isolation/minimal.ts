@@ -1,4 +1,5 @@
 import {
+  boardOutput,
   applyChanges,
   differ,
   fittedModules,
@@ -45,7 +46,7 @@ export function minimalChanges(machine: Machine, configuration: Configuration): 
   const toBoard = cables.map((part): Change => ({
     kind: 'place',
     part: part.id,
-    to: movedTo(configuration, part.id, 'the board output'),
+    to: movedTo(configuration, part.id, boardOutput),
   }));
   const wanted = [...outs, ...moduleMove(machine, configuration), ...toBoard];
   return differ(configuration, applyChanges(configuration, wanted));

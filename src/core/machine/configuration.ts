@@ -81,6 +81,17 @@ export function fittedModules(machine: Machine, configuration: Configuration): P
   return machine.parts.filter((part) => part.kind === 'module' && slotOf(configuration, part) !== null);
 }
 
+/** Where a monitor cable goes while the card is out. */
+export const boardOutput = 'the board output';
+
+/** True of a monitor cable that went to the board with the card out: it goes back with the card. */
+export function goesBackWithCard({ parts }: Machine, configuration: Configuration, part: Part): boolean {
+  const placement = placementOf(configuration, part.id);
+  if (part.kind !== 'display-cable' || placement.state !== 'moved' || placement.to !== boardOutput) return false;
+  const cards = parts.filter(({ kind }) => kind === 'card');
+  return cards.length > 0 && cards.every(({ id }) => !isFilled(configuration, id));
+}
+
 /** A configuration with the changes made, in order. */
 export function applyChanges(configuration: Configuration, changes: readonly Change[]): Configuration {
   return changes.reduce(applyChange, configuration);

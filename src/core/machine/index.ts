@@ -20,8 +20,10 @@ export type { Move } from './moves';
 export {
   applyChanges,
   asFound,
+  boardOutput,
   differ,
   fittedModules,
+  goesBackWithCard,
   isExchanged,
   isFilled,
   isOriginalIn,

@@ -1,4 +1,5 @@
 import {
+  boardOutput,
   applyChanges,
   asFound,
   fittedModules,
@@ -141,7 +142,7 @@ function otherPlaces(machine: Machine, configuration: Configuration, part: Part)
         return [
           ...(machine.parts.some(({ kind }) => kind === 'card')
             ? [
-                { id: 'the board output', words: 'Move it to the board' },
+                { id: boardOutput, words: 'Move it to the board' },
                 { id: 'the card output', words: 'Move it to the card' },
               ]
             : []),

@@ -42,6 +42,8 @@ export interface Look {
   readonly times?: number;
   /** Set where it sees the faults of all that is connected, of those only that leave a start so. */
   readonly everywhere?: readonly StartOutcome[];
+  /** With `everywhere`: set where all of them look the same, with the probability that it is noticed. */
+  readonly sees?: { readonly as: string; readonly probability: number };
 }
 
 export interface PassedLink {
@@ -155,14 +157,16 @@ function expectCounted(
 }
 
 /** What a look sees of a fault that is present: indices of its options, with probabilities that sum to 1 at most. */
-export const sightingsOf = (
+export function sightingsOf(
   { sightings = [] }: Pick<FaultMode, 'sightings'>,
-  { id, options }: Pick<Look, 'id' | 'options'>,
-): { readonly option: number; readonly probability: number }[] =>
-  sightings.flatMap(({ look, as, probability }) => {
+  { id, options, sees }: Pick<Look, 'id' | 'options' | 'sees'>,
+): { readonly option: number; readonly probability: number }[] {
+  const seen = sees ? [{ look: id, ...sees }] : sightings;
+  return seen.flatMap(({ look, as, probability }) => {
     const option = look === id ? options.findIndex((one) => one.id === as) : -1;
     return option < 0 ? [] : [{ option, probability }];
   });
+}
 
 /** Whether a look is at the place where a fault shows. */
 export const looksAt = ({ everywhere }: Pick<Look, 'everywhere'>, part: Part, fault: FaultInstance): boolean =>

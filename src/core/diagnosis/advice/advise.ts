@@ -29,11 +29,16 @@ const surelyRight = 0.985;
 const rightWithoutLoad = 0.99;
 /** What the picture itself verifies, if the case was never opened. */
 const seenByThePicture: readonly RepairId[] = [
+  'use-live-outlet',
+  'switch-strip-on',
+  'push-cord',
+  'set-rocker',
   'select-input',
   'switch-monitor-on',
   'cable-to-card',
   'push-display-cable',
   'move-output',
+  'wake-monitor',
 ];
 const needsOnlyAPicture = ({ repair }: RepairClass): boolean => seenByThePicture.includes(repair);
 
@@ -79,9 +84,26 @@ function complaintNotSeen(situation: Situation): Advice {
       trialId: null,
       why: 'It starts and keeps running under load: the fault does not show.',
     };
+  const presses = pressesToCount(situation);
+  if (presses)
+    return {
+      kind: 'reproduce',
+      trialId: presses,
+      why: 'It answered this once. What comes and goes shows in ten presses, not in one.',
+    };
   return canBeDone(situation, underLoad)
     ? { kind: 'reproduce', trialId: underLoad, why: 'It starts. See whether it keeps running.' }
     : withoutSeeing(situation);
+}
+
+/** Ten presses of the case switch, where the owner speaks of a dead machine and nobody has counted yet. */
+function pressesToCount({ input, plan }: Situation): string | null {
+  const isToldDead = input.steps.some(({ trial, outcome }) => trial.id === reportedTrialId && outcome === 'dead');
+  const comesAndGoes = input.circumstances.includes('comes-and-goes');
+  const part = input.machine.parts.find(({ kind }) => kind === 'case-switch')?.id;
+  if (!isToldDead || !comesAndGoes || part === undefined) return null;
+  const presses = formatTrialId({ kind: 'look', look: 'ten-presses', part });
+  return countedSince(input, presses) === null && canBeDone({ plan }, presses) ? presses : null;
 }
 
 /** The machine is right as it stands: put back what is out, prove the cause, run it under load, close. */
@@ -190,8 +212,13 @@ function repairIfSure(situation: Situation): Advice | null {
   if (repairsDone(situation.input).has(top.repairClass.id)) return null;
   return stake === 'part'
     ? provenOrTurn(situation, top)
-    : { kind: 'repair', trialId: proposal.trial.id, why: whyNow[stake] };
+    : { kind: 'repair', trialId: proposal.trial.id, why: whyNowOf(stake, proposal.minutes) };
 }
+
+/** From so many minutes on nobody calls it quick. */
+const quickUpTo = 8;
+const whyNowOf = (stake: Exclude<RepairStake, 'part'>, minutes: number): string =>
+  stake === 'nothing' && minutes > quickUpTo ? 'Likely enough, and it costs nothing but the work.' : whyNow[stake];
 
 const whyNow: Readonly<Record<Exclude<RepairStake, 'part'>, string>> = {
   nothing: 'Likely enough, and quick to do.',

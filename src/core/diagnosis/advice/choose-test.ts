@@ -9,6 +9,7 @@ import { nextByStrategy } from '../planning/order-by-strategy';
 import type { Plan, Proposal } from '../planning/propose';
 import { beforePartsMove } from './before-parts-move';
 import { sureEnough, worthTrying } from './how-sure';
+import { lookFirst } from './look-first';
 import { lastStart, placedByRepair, repairsDone } from './log-facts';
 import { settleAtPart } from './settle-at-part';
 import { isGone, repairTrialId, type Advice, type Situation } from './situation';
@@ -32,15 +33,23 @@ export function chooseTest(situation: Situation): Advice | null {
   }
   if (held) return testOf(chosen, input.steps);
   const cheap = plan.proposals.find((p) => p.trial.id === stopRule.tryNow);
-  if (cheap) return { kind: 'repair', trialId: cheap.trial.id, why: 'Cheaper to try than to test further.' };
-  const next = stopRule.saves > 0 ? null : nextRepair(situation, untilNothingTells);
-  return next
-    ? {
+  if (cheap?.trial.repair)
+    return (
+      lookFirst(situation, cheap.trial.repair) ?? {
         kind: 'repair',
-        trialId: repairTrialId(next.repairClass),
-        why: `It is ${percent(next.probability)} likely, and more testing costs more than it saves.`,
+        trialId: cheap.trial.id,
+        why: 'Cheaper to try than to test further.',
       }
-    : testOf(chosen, input.steps);
+    );
+  const next = stopRule.saves > 0 ? null : nextRepair(situation, untilNothingTells);
+  if (!next) return testOf(chosen, input.steps);
+  return (
+    lookFirst(situation, next.repairClass) ?? {
+      kind: 'repair',
+      trialId: repairTrialId(next.repairClass),
+      why: `It is ${percent(next.probability)} likely, and more testing costs more than it saves.`,
+    }
+  );
 }
 
 const testOf = ({ trial, isAgain }: Proposal, steps: readonly EvidenceStep[]): Advice => ({

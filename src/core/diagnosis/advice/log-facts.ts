@@ -1,4 +1,4 @@
-import { placementOf } from '../../machine';
+import { goesBackWithCard, placementOf } from '../../machine';
 import type { StartOutcome } from '../../startup';
 import { isSilent, sightingsOf } from '../../trials';
 import { FAULT_MODES, formatRepairClassId } from '../../faults';
@@ -83,11 +83,12 @@ export function placedByRepair({ steps }: Pick<DiagnosisInput, 'steps'>): Set<st
   return placed;
 }
 
-/** Parts that are out, moved or swapped, and were not left so by a repair. */
+/** Parts that are out, moved or swapped, and were not left so by a repair; what goes back with another is left to that one. */
 export function partsAway({ machine, configuration, steps }: DiagnosisInput): string[] {
   const placed = placedByRepair({ steps });
   return machine.parts
     .filter((part) => !(part.loose && placementOf(configuration, part.id).state === 'out'))
+    .filter((part) => !goesBackWithCard(machine, configuration, part))
     .map(({ id }) => id)
     .filter((id) => ['out', 'spare', 'moved'].includes(placementOf(configuration, id).state))
     .filter((id) => !placed.has(id));

@@ -21,7 +21,8 @@ export const reportedTrialId = formatTrialId({ kind: 'reported' });
 
 /**
  * The first start outcome that the technician saw fail: the complaint as reproduced; null if none failed. Where it had
- * to be repaired before it could be powered, the complaint is what was reported.
+ * to be repaired before it could be powered, and where it failed among several that were counted, the complaint is what
+ * was reported.
  */
 export function reproducedComplaint(steps: readonly EvidenceStep[]): StartOutcome | null {
   const first = steps.findIndex((step) => observedStart(step) !== null);
@@ -30,9 +31,15 @@ export function reproducedComplaint(steps: readonly EvidenceStep[]): StartOutcom
     const outcome = observedStart(step);
     if (outcome !== null && outcome !== 'works') return outcome;
   }
-  const reported = isRepairedUnseen ? reportedOutcome(steps) : null;
+  const reported = isRepairedUnseen || steps.some(hasMissedSome) ? reportedOutcome(steps) : null;
   return reported === 'works' ? null : reported;
 }
+
+/** Of presses or starts that were counted some failed: the complaint was seen, though no single start was written down. */
+const hasMissedSome = ({ trial: { observe }, outcome }: EvidenceStep): boolean =>
+  observe.kind === 'look' &&
+  observe.look.times !== undefined &&
+  observe.look.options.findIndex(({ id }) => id === outcome) > 0;
 
 const reportedOutcome = (steps: readonly EvidenceStep[]): StartOutcome | null => {
   const reported = steps.find((step) => step.trial.id === reportedTrialId)?.outcome;

@@ -108,7 +108,8 @@ export function configurationKey({ placements, settings, start, surface }: Confi
 /** Any handling may cure, so it renews every start and every sign of the chain. */
 function couldChange(done: EvidenceStep, { observe, part }: Trial): boolean {
   const { handling, trial } = done;
-  if (observe.kind !== 'look' || observe.look.passes) return isWork({ repair: trial.repair, handling });
+  if (observe.kind !== 'look' || observe.look.passes || observe.look.sees)
+    return isWork({ repair: trial.repair, handling });
   if (observe.look.everywhere) return couldChangeAll(trial, observe.look.id);
   return part !== null && couldChangeLook(done, observe.look.id, part);
 }

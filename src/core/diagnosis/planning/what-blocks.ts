@@ -1,4 +1,4 @@
-import { applyChanges, asFound, placementOf, type Configuration } from '../../machine';
+import { applyChanges, asFound, goesBackWithCard, placementOf, type Configuration } from '../../machine';
 import type { FaultInstance } from '../../faults';
 import { isSilent, looksAt, sightingsOf, whyNotMet, type Trial } from '../../trials';
 import { observedStart, signalOf } from '../belief/complaint';
@@ -38,7 +38,11 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
     const isAbout = trial.repair !== null || trial.observe.kind !== 'start';
     if (isAbout && last !== null && comesLater(trial, faults, last)) return 'The start does not get as far as that.';
     if (isAbout && trial.needs !== null && isOut(trial, configuration)) return 'It is not in the machine.';
-    if (shutOff && trial.ref.kind === 'start') return 'It has shut itself off, and does not answer before it is drained.';
+    if (shutOff && trial.ref.kind === 'start')
+      return 'It has shut itself off, and does not answer before it is drained.';
+    if (trial.ref.kind === 'back' && trial.part && goesBackWithCard(input.machine, configuration, trial.part))
+      return 'It goes back with the graphics card.';
+    if (trial.observe.kind === 'look' && trial.observe.look.sees) return 'A start shows the same.';
     if (isPutRight(trial)) return 'You have put right what this looks for.';
     return silent.get(trial.id) ?? null;
   };

@@ -59,7 +59,7 @@ export const leadFaults: readonly FaultMode[] = [
       { look: 'supply-signs', as: 'burnt', probability: 0.5 },
       { look: 'supply-tester', as: 'fails', probability: 0.99 },
     ],
-    prior: judged(2, { 'breaker-trips': 60, smoke: 6, storm: 3 }),
+    prior: judged(2, { 'breaker-trips': 120, smoke: 6, storm: 3 }),
   },
   {
     id: 'card-lead-dead',

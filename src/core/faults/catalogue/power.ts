@@ -1,7 +1,7 @@
 /** Fault modes from the wall to the rails. Over 250 lines because it is a table: one entry a mode. */
 import type { FaultMode } from '../fault-mode';
 import { judged } from '../fault-mode';
-import { adapterTooSmallFactor } from '../power-factors';
+import { adapterTooSmallFactor, supplyStops } from '../power-factors';
 import { asFoundOnly, byTheCaseButton, inTheCase, machineHas, solderedSwitch, switchHasLead } from '../scene';
 
 export const powerFaults: readonly FaultMode[] = [
@@ -64,7 +64,7 @@ export const powerFaults: readonly FaultMode[] = [
       { look: 'supply-tester', as: 'fails', probability: 0.98 },
       { look: 'supply-signs', as: 'burnt', probability: 0.3 },
     ],
-    prior: judged(42, { storm: 3, old: 1.8, 'used-parts': 1.4, smoke: 4, 'breaker-trips': 8 }),
+    prior: judged(42, { storm: 3, old: 1.8, 'used-parts': 1.4, smoke: 4, 'breaker-trips': 2 }),
   },
   {
     id: 'supply-latched',
@@ -106,6 +106,23 @@ export const powerFaults: readonly FaultMode[] = [
       { quantity: 'adapter-volts', meanVolts: 18.2, spreadVolts: 0.7 },
     ],
     prior: { ...judged(40, { old: 1.5 }), inMachine: adapterTooSmallFactor },
+  },
+  {
+    id: 'adapter-too-small',
+    link: 'load',
+    at: 'adapter',
+    title: 'The DC adapter is too small or too worn for full load',
+    reason: 'It sags or shuts itself off the moment load begins.',
+    presentations: [{ as: 'cuts-out', weight: 1 }],
+    stopProbability: 0.95,
+    stopsIn: supplyStops,
+    cutsOut: 'overload',
+    repair: 'replace',
+    readings: [{ quantity: 'adapter-at-work', meanVolts: 16.8, spreadVolts: 0.8 }],
+    prior: {
+      ...judged(30, { old: 1.6, 'used-parts': 1.4, 'supply-changed': 3 }),
+      inMachine: adapterTooSmallFactor,
+    },
   },
   {
     id: 'jack-loose',
@@ -250,7 +267,6 @@ export const powerFaults: readonly FaultMode[] = [
     repair: 'replace',
     sightings: [
       { look: 'supply-tester', as: 'fails', probability: 0.4 },
-      { look: 'supply-fan', as: 'kicks', probability: 0.4 },
       { look: 'supply-signs', as: 'burnt', probability: 0.2 },
     ],
     readings: [{ quantity: 'vsb', meanVolts: 4.9, spreadVolts: 0.15 }],

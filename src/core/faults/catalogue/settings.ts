@@ -83,6 +83,6 @@ export const settingsFaults: readonly FaultMode[] = [
       { look: 'firmware-version', as: 'known-bad', probability: 0.6 },
       { look: 'version-in-setup', as: 'known-bad', probability: 0.7 },
     ],
-    prior: judged(2, { 'firmware-updated': 12, 'memory-changed': 2 }),
+    prior: judged(2, { 'firmware-updated': 25, 'memory-changed': 2 }),
   },
 ];

@@ -65,8 +65,10 @@ function repairTrial(repairClass: RepairClass, machine: Machine, configuration: 
   };
 }
 
-/** What is named after a part inside and done from outside: by the button, in setup, from the menu, at the keyboard. */
+/** What is named after a part inside and done from outside: at the back, by the button, in setup, from the menu, at the keyboard. */
 const fromOutside: readonly RepairId[] = [
+  'set-rocker',
+  'drain-latch',
   'hold-button',
   'wait-training',
   'set-boot',

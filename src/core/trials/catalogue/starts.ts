@@ -1,4 +1,5 @@
 import {
+  boardOutput,
   insteadOf,
   kindInWords,
   isFilled,
@@ -73,7 +74,7 @@ export function startsWithout(machine: Machine, configuration: Configuration): T
     .filter((part) => removable.includes(part.kind) && isFilled(configuration, part.id))
     .filter((part) => part.kind !== 'card' || machine.builtInGraphics)
     .map((part) => {
-      const toBoard = part.kind === 'card' ? moveCable(machine, configuration, 'the board output') : [];
+      const toBoard = part.kind === 'card' ? moveCable(machine, configuration, boardOutput) : [];
       const changes = [place(part, out), ...toBoard];
       const watch = startAndWatch(machine, changes);
       return startTrial({

@@ -1,0 +1,122 @@
+import { diagnosisOf, type BriefLog } from '../casework/testing-log';
+
+/** Small things that nobody with years at the bench would get wrong. */
+
+type Trials = NonNullable<BriefLog['trials']>;
+const machine: NonNullable<BriefLog['machine']> = {
+  parts: [
+    { id: 'module-1', kind: 'module' },
+    { id: 'card', kind: 'card' },
+    { id: 'drive', kind: 'drive' },
+    { id: 'front-usb', kind: 'front-usb' },
+  ],
+  board: { stageLights: true },
+  builtInGraphics: true,
+};
+const after = (reported: BriefLog['reported'], trials: Trials, more: Partial<BriefLog> = {}) =>
+  diagnosisOf({ machine, ...(reported ? { reported } : {}), trials, ...more });
+const likely = (diagnosis: ReturnType<typeof after>, fault: string) =>
+  diagnosis.suspects.find((suspect) => suspect.fault === fault)?.probability ?? 0;
+
+test('with the card out its cable stays where it is, and goes back with the card', () => {
+  const { advice, alternatives } = after('at-graphics', [
+    ['start', 'at-graphics'],
+    ['look/card-seat/card', 'seated'],
+    ['out/card', 'works'],
+  ]);
+  expect(advice.trial?.id).toBe('back/card');
+  expect(alternatives.find(({ id }) => id === 'back/display-cable')?.blocked).toContain('with the graphics card');
+});
+
+test('stripped on the bench "it works" means that it comes up: the case is at fault', () => {
+  const onBench = (outcome: string) =>
+    after('twitch', [
+      ['start', 'twitch'],
+      ['look/power-plugs/board', 'seated'],
+      ['minimal-in-case', 'twitch'],
+      ['minimal-on-bench', outcome],
+    ]);
+  expect(onBench('works').suspects[0]?.fault).toBe('short-under-board@board');
+  expect(onBench('works').suspects).toEqual(onBench('no-boot').suspects);
+});
+
+test('a supply fan that twitches with the rest blames no supply, and nobody is sent to watch it', () => {
+  const before = after('twitch', [['start', 'twitch']]);
+  const kicks = after('twitch', [
+    ['start', 'twitch'],
+    ['look/supply-fan/supply', 'kicks'],
+  ]);
+  const supply = 'supply-fails-under-start@supply';
+  expect(Math.abs(likely(kicks, supply) - likely(before, supply))).toBeLessThan(0.01);
+  expect(before.alternatives.find(({ id }) => id === 'look/supply-fan/supply')?.blocked).not.toBeNull();
+});
+
+test('what comes and goes is counted: presses that it missed are the complaint', () => {
+  const circumstances: BriefLog['circumstances'] = ['comes-and-goes'];
+  const once = after('dead', [['start', 'works']], { circumstances });
+  expect([once.advice.kind, once.advice.trial?.id]).toEqual(['reproduce', 'look/ten-presses/case-switch']);
+  const missed: Trials = [
+    ['start', 'works'],
+    ['look/ten-presses/case-switch', 'some'],
+  ];
+  expect(after('dead', missed, { circumstances }).advice.kind).not.toBe('reproduce');
+  expect(after('dead', [...missed, ['bridge-pins', 'works']], { circumstances }).advice.trial?.id).toBe(
+    'fix/replace@case-switch',
+  );
+});
+
+test('a guess that a glance could spare is no advice', () => {
+  const blank = after('blank', [['start', 'blank']], { circumstances: ['firmware-updated'] });
+  expect(blank.advice.trial?.id).toBe('look/monitor-input/monitor');
+  const missing = after(
+    'no-boot',
+    [
+      ['start', 'no-boot'],
+      ['look/drive-listed/drive', 'missing'],
+    ],
+    {
+      circumstances: ['drive-added'],
+      machine: { ...machine, parts: [...(machine.parts ?? []), { id: 'm2', kind: 'drive', bus: 'm2' }] },
+    },
+  );
+  expect(missing.advice.trial?.id).toBe('look/drive-leads/drive');
+});
+
+test('a rocker is set at the back, and a start is proof enough', () => {
+  const seen: Trials = [
+    ['start', 'dead'],
+    ['look/rocker/supply', 'at-o'],
+  ];
+  expect(after('dead', seen, { circumstances: ['moved'] }).advice.trial?.minutes).toBeLessThan(2);
+  expect(after('dead', [...seen, ['fix/set-rocker@supply', 'works']], { circumstances: ['moved'] }).advice.kind).toBe(
+    'close',
+  );
+});
+
+test('a small machine that goes off at work has an adapter that is too small', () => {
+  const small: BriefLog['machine'] = {
+    parts: [
+      { id: 'module-1', kind: 'module' },
+      { id: 'adapter', kind: 'adapter' },
+      { id: 'm2', kind: 'drive', bus: 'm2' },
+    ],
+    builtInGraphics: true,
+  };
+  const trials: Trials = [
+    ['start', 'works'],
+    ['run-under-load', 'cuts-out', { cutOutAfter: 2, answersAgain: false }],
+  ];
+  const off = after('cuts-out', trials, { machine: small });
+  expect(off.suspects[0]?.fault).toBe('adapter-too-small@adapter');
+  const measured = after('cuts-out', [...trials, ['measure/adapter-at-work/adapter', 'low', 16.9]], { machine: small });
+  expect(likely(measured, 'adapter-too-small@adapter')).toBeGreaterThan(0.97);
+});
+
+test('what was changed just before stands first: the firmware where memory fails after its update', () => {
+  expect(after('at-memory', [['start', 'at-memory']], { circumstances: ['firmware-updated'] }).suspects[0]?.fault).toBe(
+    'firmware-memory-regression@board',
+  );
+  expect(after('dead', [], { circumstances: ['breaker-trips'] }).suspects[0]?.fault).toBe(
+    'supply-input-shorted@supply',
+  );
+});
