@@ -120,3 +120,52 @@ test('what was changed just before stands first: the firmware where memory fails
     'supply-input-shorted@supply',
   );
 });
+
+test('a stuck reset switch that was felt is believed, however rare it is', () => {
+  const stuck = after('blank', [
+    ['start', 'blank'],
+    ['look/reset-button/case-switch', 'stuck'],
+  ]);
+  expect(likely(stuck, 'reset-stuck@case-switch')).toBeGreaterThan(0.7);
+  expect(stuck.advice.trial?.id).toBe('fix/free-reset@case-switch');
+});
+
+test('a device that keeps the screen dark, and does so again when it is back, is named', () => {
+  const withStick: BriefLog['machine'] = {
+    ...machine,
+    parts: [...(machine.parts ?? []), { id: 'stick', kind: 'usb-device' }],
+  };
+  const turns: Trials = [
+    ['start', 'blank'],
+    ['out/stick', 'works'],
+    ['back/stick', 'blank'],
+    ['out/stick', 'works'],
+  ];
+  expect(after('blank', turns, { machine: withStick }).suspects[0]?.fault).toBe('usb-device-hangs@stick');
+});
+
+test('what comes and goes works now and then: the reading that explains it is not doubted for that', () => {
+  const { suspects, doubts } = after(
+    'dead',
+    [
+      ['start', 'dead'],
+      ['start', 'works'],
+      ['measure/vsb-load/supply', 'low', 4.5],
+    ],
+    { circumstances: ['old', 'comes-and-goes'] },
+  );
+  expect(suspects[0]?.fault).toBe('supply-standby-weak@supply');
+  expect(doubts).toEqual([]);
+});
+
+test('the next stop names the next cause: what was put right stands behind it', () => {
+  const trials: Trials = [
+    ['start', 'at-processor'],
+    ['look/power-plugs/board', 'processor-loose'],
+    ['fix/push-power-plugs@board', 'at-memory'],
+  ];
+  const stopped = after('at-processor', trials, { circumstances: ['new-build'] });
+  expect(stopped.suspects[0]?.fault).toBe('module-not-seated@module-1');
+  const gone = after('at-processor', [...trials.slice(0, 2), ['fix/push-power-plugs@board', 'works']]);
+  expect(gone.suspects[0]?.fault).toBe('processor-plug-missing@board');
+});

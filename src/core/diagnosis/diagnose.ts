@@ -85,9 +85,9 @@ const everything: Depth = { withEvidence: Number.POSITIVE_INFINITY, isWhole: () 
 /** As many as a list shows, and some more. */
 const firstWithEvidence = 12;
 
-function rankedIn({ input: { steps }, known: { space, belief, byFault } }: Analysis): RankedSuspects {
+function rankedIn({ input: { machine, steps }, known: { space, belief, byFault } }: Analysis): RankedSuspects {
   const suspects = rankSuspects(space, byFault.at(-1) ?? probabilityByFault(space, belief));
-  return { suspects, spent: spentFaults(space, belief, repairedInVain(steps)) };
+  return { suspects, spent: spentFaults(space, belief, repairedInVain(steps, machine)) };
 }
 
 function view(analysis: Analysis, depth: Depth): Diagnosis {

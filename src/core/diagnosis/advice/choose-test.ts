@@ -1,7 +1,6 @@
 import { percent } from '../../wording';
 import { repairOf, type RepairClass } from '../../faults';
-import type { StartOutcome } from '../../startup';
-import { signalOf } from '../belief/complaint';
+import { observedStart, signalOf } from '../belief/complaint';
 import type { RankedRepair } from '../belief/suspects';
 import type { EvidenceStep } from '../evidence-step';
 import { costOfRepair, usualCosts } from '../planning/costs';
@@ -55,15 +54,19 @@ export function chooseTest(situation: Situation): Advice | null {
 const testOf = ({ trial, isAgain }: Proposal, steps: readonly EvidenceStep[]): Advice => ({
   kind: 'test',
   trialId: trial.id,
-  why: isAgain ? whyAgain : (trial.ref.kind === 'start' && whyStartAgain(signalOf(steps))) || trial.purpose,
+  why: isAgain ? whyAgain : (trial.ref.kind === 'start' && whyStartAgain(steps)) || trial.purpose,
 });
 
 const whyAgain = 'It may come and go, or was misread: see whether it shows the same once more.';
 
 /** What a plain start after a failed one is for; null where its own purpose says it. */
-function whyStartAgain(signal: StartOutcome | null): string | null {
+function whyStartAgain(steps: readonly EvidenceStep[]): string | null {
+  const signal = signalOf(steps);
   if (signal === 'dead') return 'The cord has been out since: a supply that had shut itself off may come back.';
-  return signal === 'cuts-out' ? 'It cut out: see whether it starts again, and how far it gets.' : null;
+  if (signal !== 'cuts-out') return null;
+  return steps.findLast((step) => observedStart(step) !== null)?.signs?.answersAgain === true
+    ? 'It went off at work: see whether it stays on with nothing to do.'
+    : 'It cut out: see whether it starts again, and how far it gets.';
 }
 
 /** What a repair unplugged or moved is not put back for a test: only a proof undoes a repair. */

@@ -1,5 +1,5 @@
 import type { RepairClass } from '../../faults';
-import { looksAt, sightingsOf } from '../../trials';
+import { looksAt, sightingsOf, type Trial } from '../../trials';
 import { sureEnoughFor } from './how-sure';
 import { repairTrialId, type Advice, type Situation } from './situation';
 
@@ -7,26 +7,33 @@ import { repairTrialId, type Advice, type Situation } from './situation';
 const [showsIt, shareOfMinutes] = [0.8, 0.6];
 
 /** Nobody plugs in what is in: where a quick look shows what a guess would put right, that is looked at first. */
-export function lookFirst({ space, plan, repairs }: Situation, repairClass: RepairClass): Advice | null {
+export function lookFirst({ known, space, plan, repairs }: Situation, repairClass: RepairClass): Advice | null {
   const ranked = repairs.find((one) => one.repairClass.id === repairClass.id);
   const repair = plan.proposals.find(({ trial }) => trial.id === repairTrialId(repairClass));
   if (!ranked || !repair || ranked.probability >= sureEnoughFor.nothing) return null;
-  const faults = space.faults.filter((fault) => fault.repairClass.id === repairClass.id);
+  const byFault = known.byFault.at(-1) ?? new Float64Array(space.faults.length);
+  const own = space.faults.flatMap((fault, f) =>
+    fault.repairClass.id === repairClass.id ? [{ fault, probability: byFault[f] ?? 0 }] : [],
+  );
+  const all = own.reduce((sum, { probability }) => sum + probability, 0);
+  const shows = ({ observe, part }: Trial): boolean => {
+    if (observe.kind !== 'look' || observe.look.everywhere || observe.look.passes || part === null) return false;
+    const { look } = observe;
+    const seen = own
+      .filter(({ fault }) => looksAt(look, part, fault))
+      .map(({ fault, probability }) =>
+        sightingsOf(fault.mode, look).reduce((sum, one) => sum + probability * one.probability, 0),
+      );
+    return seen.reduce((sum, one) => sum + one, 0) >= showsIt * all;
+  };
   const look = plan.proposals.find(
-    ({ trial: { observe, part, minutes, repair: fixes }, bits, lacks, blocked }) =>
-      observe.kind === 'look' &&
-      !observe.look.everywhere &&
-      fixes === null &&
-      part !== null &&
+    ({ trial, bits, lacks, blocked }) =>
+      trial.repair === null &&
       bits > 0 &&
       blocked === null &&
       lacks.length === 0 &&
-      minutes <= shareOfMinutes * repair.trial.minutes &&
-      faults.some(
-        (fault) =>
-          looksAt(observe.look, part, fault) &&
-          sightingsOf(fault.mode, observe.look).some(({ probability }) => probability >= showsIt),
-      ),
+      trial.minutes <= shareOfMinutes * repair.trial.minutes &&
+      shows(trial),
   );
   return look ? { kind: 'test', trialId: look.trial.id, why: look.trial.purpose } : null;
 }

@@ -1,5 +1,6 @@
 import { formatTrialId } from '../../trials';
-import { outcomeWithSigns, START_OUTCOMES, type StartOutcome } from '../../startup';
+import type { Machine } from '../../machine';
+import { expectStart, outcomeWithSigns, START_OUTCOMES, type StartOutcome } from '../../startup';
 import type { EvidenceStep } from '../evidence-step';
 
 /** What a log says of starts: the complaint, what the machine signals, whether it is gone. */
@@ -82,16 +83,30 @@ export function seemsGone(steps: readonly EvidenceStep[]): boolean {
   return told.at(-1) ?? false;
 }
 
-/** Ids of the repair classes after which a start still showed the complaint, if it is not gone since. */
-export function repairedInVain(steps: readonly EvidenceStep[]): Set<string> {
+/**
+ * Ids of the repair classes after which a start still failed, with the complaint or with what was behind it, if none got
+ * as far since as it can with what is connected.
+ */
+export function repairedInVain(steps: readonly EvidenceStep[], machine: Machine): Set<string> {
   const complaint = reproducedComplaint(steps);
   if (complaint === null) return new Set();
-  const told = steps.map((step) => (observedStart(step) === null ? null : isComplaintGone(complaint, step)));
-  const failed = told.lastIndexOf(false);
-  if (told.lastIndexOf(true) > failed) return new Set();
+  const starts = steps.map((step) => {
+    const outcome = observedStart(step);
+    const isGood = outcome !== null && isAsFarAsItGoes(step, machine);
+    return outcome === null || (isGood && isComplaintGone(complaint, step) === null) ? null : isGood;
+  });
+  const failed = starts.lastIndexOf(false);
+  if (starts.lastIndexOf(true) > failed) return new Set();
   return new Set(
     steps
       .slice(0, failed + 1)
       .flatMap(({ trial, outcome }) => (trial.repair && outcome !== 'could-not' ? [trial.repair.id] : [])),
   );
+}
+
+/** A stripped machine without a fault would show the same. */
+function isAsFarAsItGoes({ trial: { observe }, configuration, outcome }: EvidenceStep, machine: Machine): boolean {
+  if (observe.kind !== 'start') return false;
+  const sound = expectStart(machine, configuration, [], { depth: observe.depth, trustSpares: true });
+  return (sound[rank(outcome)] ?? 0) >= 0.5;
 }

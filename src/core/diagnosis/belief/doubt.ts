@@ -244,6 +244,8 @@ function leastMistaken(fault: FaultInstance, { machine, steps }: Pick<Replay, 'm
   const last = steps.findLast(({ trial, outcome }) => trial.repair !== null && outcome !== 'could-not');
   if (!seemsGone(steps) || last?.trial.repair?.id === fault.repairClass.id) return surelyMistaken;
   const worked = steps.findLast((step) => observedStart(step) !== null);
+  // Nothing was done to it: what comes and goes works now and then.
+  if (!last && worked?.trial.changes.length === 0) return surelyMistaken;
   const isAside = worked !== undefined && !canAct(fault, machine, worked.configuration);
   return isAside ? maybeMistakenAside : maybeMistaken;
 }

@@ -165,8 +165,9 @@ export const outsideFaults: readonly FaultMode[] = [
     title: '{part} hangs the start',
     reason: 'The firmware waits for a device that does not answer.',
     presentations: [
-      { as: 'system-stops', weight: 0.4 },
-      { as: 'no-boot', weight: 0.6 },
+      { as: 'system-stops', weight: 0.3 },
+      { as: 'no-boot', weight: 0.4 },
+      { as: 'no-picture', weight: 0.3 },
     ],
     repair: 'leave-unplugged',
     sightings: [{ look: 'usb-warmth', as: 'suspect', probability: 0.2 }],
