@@ -20,8 +20,7 @@ test('a dead machine from intake to a proven, closed case, with an undo on the w
   await see(page, 'It is at O');
   await expect(title(page)).toHaveText('Set the rocker switch of the supply to I, then start');
   await expect(page.getByText('Fix this')).toBeVisible();
-  await see(page, 'Starts and keeps running');
-  await expect(title(page)).toHaveText('Run it under full load');
+  // Nothing inside was touched: the start that works is proof enough.
   await see(page, 'Starts and keeps running');
   await expect(title(page)).toHaveText('The machine works');
 

@@ -169,3 +169,32 @@ test('the next stop names the next cause: what was put right stands behind it', 
   const gone = after('at-processor', [...trials.slice(0, 2), ['fix/push-power-plugs@board', 'works']]);
   expect(gone.suspects[0]?.fault).toBe('processor-plug-missing@board');
 });
+
+test('nobody dries a board for an hour on a slight chance', () => {
+  const dryBoard = 'fix/dry-board@board';
+  const stripped: Trials = [
+    ['start', 'twitch'],
+    ['look/power-plugs/board', 'seated'],
+    ['look/board-signs/board', 'clean'],
+    ['spare/supply', 'twitch'],
+    ['minimal-on-bench', 'twitch'],
+    ['look/rail-short/board', 'none'],
+  ];
+  const { advice, alternatives } = after('twitch', stripped);
+  expect(advice.trial?.id).not.toBe(dryBoard);
+  expect(alternatives.find(({ id }) => id === dryBoard)?.bits).toBe(0);
+});
+
+test('the card that was put in last is the first to be blamed for a short', () => {
+  const { suspects } = after('twitch', [['start', 'twitch']], { circumstances: ['card-changed'] });
+  expect(suspects[0]?.fault).toBe('card-short@card');
+});
+
+test('a machine that shut itself off is not told to be plugged in where the cord comes out anyway', () => {
+  const { advice } = after('cuts-out', [
+    ['run-under-load', 'cuts-out', { cutOutAfter: 1 }],
+    ['start', 'dead'],
+  ]);
+  expect(advice.trial?.id).toBe('look/card-leads/card');
+  expect(advice.why).not.toContain('shut itself off');
+});

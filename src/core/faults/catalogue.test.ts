@@ -34,6 +34,8 @@ test.each(FAULT_MODES.map((mode) => [mode.id, mode] as const))('%s is well forme
   expect(mode.reason).toMatch(/\.$/);
   expect(Object.keys(REPAIRS)).toContain(mode.repair);
   expect(mode.presentations.reduce((sum, look) => sum + look.weight, 0)).toBeCloseTo(1, 9);
+  // What goes off at work says how.
+  expect(mode.cutsOut !== undefined).toBe(mode.presentations.some(({ as }) => as === 'cuts-out'));
 });
 
 test('every sighting names a look at that kind of part, or at all that is connected, and one of its options', () => {

@@ -5,7 +5,7 @@ import type { RankedRepair } from '../belief/suspects';
 import type { EvidenceStep } from '../evidence-step';
 import { costOfRepair, usualCosts } from '../planning/costs';
 import { nextByStrategy } from '../planning/order-by-strategy';
-import type { Plan, Proposal } from '../planning/propose';
+import { leastToTry, type Plan, type Proposal } from '../planning/propose';
 import { beforePartsMove } from './before-parts-move';
 import { sureEnough, worthTrying } from './how-sure';
 import { lookFirst } from './look-first';
@@ -116,7 +116,7 @@ export function nextRepair(
     probability: Math.min(probability, there.get(repairClass.id) ?? 0),
   });
   const leastNow = isGone(situation) && lastStart(input) === 'works' ? worthTryingWhileItWorks : 0;
-  const least = (repairClass: RepairClass) => Math.max(leastNow, likelyEnough(repairClass));
+  const least = (repairClass: RepairClass) => Math.max(leastNow, leastToTry(repairClass), likelyEnough(repairClass));
   const done = repairsDone(input);
   const costs = input.costs ?? usualCosts;
   const worth = ({ repairClass, probability }: RankedRepair) => probability / costOfRepair(repairClass, costs);

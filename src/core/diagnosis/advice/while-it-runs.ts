@@ -8,10 +8,13 @@ import { askBefore, canBeDone, repairTrialId, type Advice, type Situation } from
 
 /** A test with at least this information, in bits, comes before a change that takes this multiple of its minutes. */
 const [changeOverTest, worthATest] = [4, 0.2];
+/** From so many minutes on a change takes long. */
+const longChange = 10;
 
 /** Before a long change is undone or made again: what the machine tells quickly while it runs like this. */
 export function quickFirst({ plan }: Situation, change: Advice): Advice {
   const taken = plan.proposals.find(({ trial }) => trial.id === change.trialId);
+  if ((taken?.minutes ?? 0) < longChange) return change;
   const test = openProposals(plan).find(
     ({ trial, bits, minutes }) =>
       trial.repair === null &&

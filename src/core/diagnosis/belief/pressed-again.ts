@@ -36,5 +36,5 @@ function readPresses(steps: readonly EvidenceStep[]): { readonly read: EvidenceS
 const isUntouched = ({ trial, handling }: EvidenceStep): boolean =>
   trial.repair === null && trial.changes.length === 0 && handling.length === 0;
 
-const isJustPressed = (step: EvidenceStep): boolean =>
-  isUntouched(step) && step.trial.observe.kind === 'start' && !step.trial.inside;
+/** What is put under load has been drained before. */
+const isJustPressed = (step: EvidenceStep): boolean => isUntouched(step) && step.trial.ref.kind === 'start';

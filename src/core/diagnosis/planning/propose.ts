@@ -6,6 +6,7 @@ import {
   type TakenApart,
   type Trial,
 } from '../../trials';
+import type { RepairClass } from '../../faults';
 import type { DiagnosisInput } from '../evidence-step';
 import { entropyBits } from './information';
 import {
@@ -60,6 +61,13 @@ export interface Plan {
 
 /** A repair so unlikely tells less than a start with a change must; see worthTheChange. */
 const tooUnlikelyToRepair = 0.005;
+/** Every minute that a long one takes asks for as much again: nobody dries a board for an hour on a slight chance. */
+const likelierByMinute = 0.003;
+const longRepairMinutes = 12;
+
+/** From this probability on, 0 to 1, a repair may be tried to see whether it helps. */
+export const leastToTry = ({ minutes }: Pick<RepairClass, 'minutes'>): number =>
+  minutes < longRepairMinutes ? tooUnlikelyToRepair : likelierByMinute * minutes;
 
 /** Below this, in bits, a trial counts as having no information; and below this share of the entropy of the repair classes. */
 const tellsNothing = 0.004;
@@ -100,7 +108,7 @@ export function planTrials(
     const blocked = blocks(trial);
     const lacks = lacksOf(trial, input);
     const { isKnown, shown, isRepeated } = known(trial, stateKey);
-    const isVain = trial.repair !== null && (weightOf.get(trial.repair.id) ?? 0) < tooUnlikelyToRepair;
+    const isVain = trial.repair !== null && (weightOf.get(trial.repair.id) ?? 0) < leastToTry(trial.repair);
     const isAgain = shown !== null && !isRepeated;
     const rest = { trial, minutes, lacks, blocked, isAgain };
     if (blocked !== null || trial.commits || isVain || (isKnown && !isPlain(trial)))

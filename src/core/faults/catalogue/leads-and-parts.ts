@@ -172,7 +172,7 @@ export const leadFaults: readonly FaultMode[] = [
     stopProbability: 0.95,
     repair: 'without-riser',
     sightings: [{ look: 'card-seat', as: 'riser', probability: 0.97 }],
-    prior: judged(2, { 'new-build': 2, moved: 1.3 }),
+    prior: judged(2, { 'new-build': 2, 'card-changed': 3, moved: 1.3 }),
   },
   {
     id: 'monitor-asleep',

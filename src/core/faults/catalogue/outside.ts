@@ -286,7 +286,7 @@ export const outsideFaults: readonly FaultMode[] = [
       { look: 'drive-sound', as: 'still', probability: 0.6 },
       { look: 'drive-health', as: 'failing', probability: 0.95 },
     ],
-    prior: judged(18, { old: 1.8, storm: 1.4 }),
+    prior: judged(18, { old: 1.8, storm: 1.4, moved: 1.3 }),
   },
   {
     id: 'boot-settings-wrong',
@@ -320,7 +320,7 @@ export const outsideFaults: readonly FaultMode[] = [
     stopProbability: 0.8,
     repair: 'replace',
     sightings: [{ look: 'memory-test', as: 'errors', probability: 0.93 }],
-    prior: judged(5, { 'used-parts': 2 }),
+    prior: judged(5, { 'used-parts': 2, 'memory-changed': 2 }),
   },
   {
     id: 'supply-too-small',

@@ -380,6 +380,6 @@ export const powerFaults: readonly FaultMode[] = [
     presentations: [{ as: 'twitch', weight: 1 }],
     repair: 'replace',
     sightings: [{ look: 'rail-short', as: 'card', probability: 0.8 }],
-    prior: judged(7, { 'used-parts': 2, smoke: 2 }),
+    prior: judged(7, { 'used-parts': 2, 'card-changed': 8, 'new-build': 2, smoke: 2 }),
   },
 ];

@@ -129,7 +129,7 @@ export const processingFaults: readonly FaultMode[] = [
     ],
     cures: { flash: 0.97 },
     repair: 'recover-firmware',
-    prior: judged(7, { 'firmware-updated': 14, 'settings-changed': 3, storm: 1.5 }),
+    prior: judged(7, { 'firmware-updated': 14, 'settings-changed': 5, storm: 1.5 }),
   },
   {
     id: 'settings-unstable',
@@ -218,7 +218,7 @@ export const processingFaults: readonly FaultMode[] = [
     stopProbability: 0.9,
     cures: { reseat: 0.7, clean: 0.95 },
     repair: 'seat-module',
-    prior: judged(12, { old: 2, 'used-parts': 2, 'comes-and-goes': 3 }),
+    prior: judged(12, { old: 2, 'memory-changed': 1.5, 'used-parts': 2, 'comes-and-goes': 3 }),
   },
   {
     id: 'module-dead',
@@ -231,7 +231,7 @@ export const processingFaults: readonly FaultMode[] = [
       { as: 'loop', weight: 0.1 },
     ],
     repair: 'replace',
-    prior: judged(16, { 'used-parts': 2, storm: 1.3 }),
+    prior: judged(16, { 'used-parts': 2, 'memory-changed': 2, storm: 1.3 }),
   },
   {
     id: 'slot-dead',
@@ -379,7 +379,7 @@ export const processingFaults: readonly FaultMode[] = [
     ],
     repair: 'replace',
     sightings: [{ look: 'card-signs', as: 'warns', probability: 0.35 }],
-    prior: judged(22, { 'used-parts': 2, old: 1.4 }),
+    prior: judged(22, { 'used-parts': 2, 'card-changed': 2, old: 1.4 }),
   },
   {
     id: 'card-slot-dead',
