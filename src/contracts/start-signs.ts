@@ -47,7 +47,12 @@ export const startSignsSchema = z
       ),
     silent: z.literal(true).optional().describe('A speaker is on the board, and it made no sound.'),
     restarts: z.int().min(0).max(99).optional().describe('How often it restarted before it ran on or stopped.'),
-    cutOutAfter: z.number().min(0).max(36000).optional().describe('Seconds until it went off by itself.'),
+    cutOutAfter: z
+      .number()
+      .min(0)
+      .max(36000)
+      .optional()
+      .describe('Seconds until it went off by itself: from its start, or from when the load began.'),
     answersAgain: z.boolean().optional().describe('Whether it answered the button again after it had gone off.'),
   })
   .describe('For a start: what else was seen and heard of it.');

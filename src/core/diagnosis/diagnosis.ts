@@ -27,6 +27,8 @@ export interface TrialView {
   readonly minutes: number;
   readonly bits: number;
   readonly kind: 'start' | 'look' | 'measure';
+  /** A start that is watched through minutes of full load. */
+  readonly isUnderLoad: boolean;
   /** In volts, for a measurement. */
   readonly limits: { readonly lowVolts: number; readonly highVolts: number; readonly nominalVolts: number } | null;
   /** The configuration changes in words. */

@@ -30,6 +30,7 @@ export function viewOf(
       tools: trial.tools,
       spares: trial.spares,
       kind: trial.observe.kind,
+      isUnderLoad: isUnderLoad(trial),
       limits: limitsOf(trial),
       changes: describeChanges(machine, trial.changes),
       touches: touchesOf(trial),
@@ -48,11 +49,14 @@ export function viewOf(
   };
 }
 
+const isUnderLoad = ({ observe }: Trial): boolean => observe.kind === 'start' && observe.depth === 'load';
+
 /** What a list shows of a trial that is not in hand. */
 export const briefOf = ({ trial, minutes, bits, lacks, blocked }: Proposal): TrialView => ({
   id: trial.id,
   title: trial.title,
   kind: trial.observe.kind,
+  isUnderLoad: isUnderLoad(trial),
   tools: trial.tools,
   spares: trial.spares,
   limits: limitsOf(trial),

@@ -52,7 +52,7 @@ const Foot = styled.div`
 `;
 
 /** Everything else that a start showed: it is noted first, and goes into the log with the outcome that is pressed. */
-export function MoreSeen({ caseId }: { readonly caseId: string }) {
+export function MoreSeen({ caseId, isUnderLoad }: { readonly caseId: string; readonly isUnderLoad: boolean }) {
   const { seen } = useDesk(caseId);
   const change = useDeskStore((store) => store.change);
   return (
@@ -70,6 +70,7 @@ export function MoreSeen({ caseId }: { readonly caseId: string }) {
               {({ close }) => (
                 <SeenForm
                   seen={seen}
+                  isUnderLoad={isUnderLoad}
                   onKeep={(signs) => {
                     close();
                     change(caseId, { seen: signs });
@@ -101,9 +102,11 @@ const messageChoices = (['message-fan', 'message-usb', 'message-keyboard', 'mess
 
 function SeenForm({
   seen,
+  isUnderLoad,
   onKeep,
 }: {
   readonly seen: StartSigns | null;
+  readonly isUnderLoad: boolean;
   readonly onKeep: (signs: StartSigns | null) => void;
 }) {
   const { control, handleSubmit } = useForm<SeenDraft>({
@@ -116,7 +119,11 @@ function SeenForm({
       <Heading slot="title">What else did this start show?</Heading>
       <Fields>
         <Typed control={control} name="restarts" label="Restarts by itself" />
-        <Typed control={control} name="cutOutAfter" label="Off after, in seconds" />
+        <Typed
+          control={control}
+          name="cutOutAfter"
+          label={isUnderLoad ? 'Seconds under load until off' : 'Off after, in seconds'}
+        />
         <Controller
           control={control}
           name="answersAgain"

@@ -191,7 +191,7 @@ export const TrialCard = memo(function TrialCard({
 
 /** What is noted besides one outcome: a reading in volts, or what else a start showed. */
 function BesidesOutcomes({ caseId, trial, onReading }: Pick<TrialCardProps, 'caseId' | 'trial' | 'onReading'>) {
-  if (trial.kind === 'start') return <MoreSeen caseId={caseId} />;
+  if (trial.kind === 'start') return <MoreSeen caseId={caseId} isUnderLoad={trial.isUnderLoad} />;
   return trial.kind === 'measure' ? (
     <>
       <ReadingEntry key={trial.id} trial={trial} onReading={onReading} />
