@@ -122,7 +122,7 @@ function SeenForm({
         <Typed
           control={control}
           name="cutOutAfter"
-          label={isUnderLoad ? 'Seconds under load until off' : 'Off after, in seconds'}
+          label={isUnderLoad ? 'Seconds under load' : 'Off after, in seconds'}
         />
         <Controller
           control={control}
