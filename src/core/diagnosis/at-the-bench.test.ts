@@ -198,3 +198,17 @@ test('a machine that shut itself off is not told to be plugged in where the cord
   expect(advice.trial?.id).toBe('look/card-leads/card');
   expect(advice.why).not.toContain('shut itself off');
 });
+
+test('a rocker that was seen at I is not set to I, and one that nobody looked at may be', () => {
+  const rocker = 'fix/set-rocker@supply';
+  const bitsAfter = (...trials: Trials) =>
+    after('dead', [['start', 'dead'], ...trials]).alternatives.find(({ id }) => id === rocker)?.bits;
+  expect(bitsAfter(['look/cord/cord', 'seated'])).toBeGreaterThan(0.1);
+  expect(bitsAfter(['look/rocker/supply', 'at-i'])).toBe(0);
+  const set = after('dead', [
+    ['start', 'dead'],
+    ['look/rocker/supply', 'at-i'],
+    ['look/rocker/supply', 'at-o'],
+  ]);
+  expect(set.advice.trial?.id).toBe(rocker);
+});

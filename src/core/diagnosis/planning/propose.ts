@@ -6,7 +6,7 @@ import {
   type TakenApart,
   type Trial,
 } from '../../trials';
-import type { RepairClass } from '../../faults';
+import type { FaultInstance, RepairClass } from '../../faults';
 import type { DiagnosisInput } from '../evidence-step';
 import { entropyBits } from './information';
 import {
@@ -23,6 +23,7 @@ import type { ActiveHypotheses } from './active-hypotheses';
 import type { ReadyTrial } from '../model/outcome-model-cache';
 import type { Replay } from '../belief/replay';
 import { knownAlready } from '../belief/same-evidence';
+import { seenInOrder } from './seen-in-order';
 import { whatBlocks } from './what-blocks';
 
 /** A trial that could be done next, what it would tell and what it takes. */
@@ -86,8 +87,8 @@ export function planTrials(
     return jointProbabilities(live, model, pass, misreadProbabilityOf(trial), scratch);
   };
   const known = knownAlready(input.steps);
-  const weightOf = new Map(live.classIds.map((id, row) => [id, live.classWeights[row] ?? 0]));
   const blocks = whatBlocks(input, space.faults);
+  const cannotHelp = unlikelyToHelp(input, live, space.faults);
   const apart = apartAfter(input.steps);
   const isOpen = input.caseOpen || input.configuration.surface === 'bench';
   const plain = new Map(
@@ -108,7 +109,7 @@ export function planTrials(
     const blocked = blocks(trial);
     const lacks = lacksOf(trial, input);
     const { isKnown, shown, isRepeated } = known(trial, stateKey);
-    const isVain = trial.repair !== null && (weightOf.get(trial.repair.id) ?? 0) < leastToTry(trial.repair);
+    const isVain = trial.repair !== null && cannotHelp(trial.repair);
     const isAgain = shown !== null && !isRepeated;
     const rest = { trial, minutes, lacks, blocked, isAgain };
     if (blocked !== null || trial.commits || isVain || (isKnown && !isPlain(trial)))
@@ -134,6 +135,17 @@ export function planTrials(
     return joint(one);
   };
   return { live, leastBits, proposals, jointOf };
+}
+
+/** Of a repair: it is too unlikely for the minutes that it takes, or what it puts right was seen to be in order. */
+function unlikelyToHelp(
+  { steps }: DiagnosisInput,
+  { classIds, classWeights }: ActiveHypotheses,
+  faults: readonly FaultInstance[],
+): (repair: RepairClass) => boolean {
+  const weightOf = new Map(classIds.map((id, row) => [id, classWeights[row] ?? 0]));
+  const inOrder = seenInOrder(steps, faults);
+  return (repair) => (weightOf.get(repair.id) ?? 0) < leastToTry(repair) || inOrder.has(repair.id);
 }
 
 /**
