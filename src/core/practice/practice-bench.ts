@@ -2,7 +2,7 @@ import { canAct, type Circumstance } from '../faults';
 import { applyChanges, foundConfiguration, type Configuration } from '../machine';
 import { reportedStep } from '../casework';
 import type { DiagnosisInput, EvidenceStep } from '../diagnosis';
-import { answersAfter } from '../startup';
+import { answersAfter, startOutcomeIndex } from '../startup';
 import { findTrial, handlingOf, misreadProbabilityOf, type PresentFault, type Trial } from '../trials';
 import { afterHandling, seeOutcome, type FaultyMachine } from './faulty-machine';
 
@@ -81,8 +81,12 @@ function isShutOff({ faulty, configuration, there, steps }: PracticeBench, trial
   if (off < 0 || trial.ref.kind !== 'start') return false;
   const touched = [{ trial, handling: trial.handling }, ...steps.slice(off + 1)];
   if (touched.some((one) => one.trial.changes.length > 0 || one.handling.length > 0)) return false;
-  const cause = there.find(({ fault }) => fault.mode.cutsOut && canAct(fault, faulty.machine, configuration));
+  const cause = there.find(
+    ({ fault, stops }) => (stops.shows[cutOut] ?? 0) > 0 && canAct(fault, faulty.machine, configuration),
+  );
   return (
     cause?.fault.mode.cutsOut !== undefined && faulty.dice(`answers ${off}`) >= answersAfter(cause.fault.mode.cutsOut)
   );
 }
+
+const cutOut = startOutcomeIndex('cuts-out');

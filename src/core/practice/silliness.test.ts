@@ -101,6 +101,12 @@ test('a reading of a machine that does not stay on, or load without a system, is
   expect(judged(twitching, 'measure/rail-12/supply')).toEqual(['impossible']);
   expect(judged(twitching, 'measure/vsb/supply')).toEqual([]);
   expect(judged(benchAfter([['start', 'no-boot']]), 'run-under-load')).toEqual(['impossible']);
+  // It has shut itself off: it is drained, and put under load again.
+  const shutOff = benchAfter([
+    ['run-under-load', 'cuts-out'],
+    ['start', 'dead'],
+  ]);
+  expect(judged(shutOff, 'measure/rail-12-load/supply')).toEqual([]);
   expect(judged(benchAfter([['start', 'works']]), 'run-under-load')).toEqual([]);
 });
 

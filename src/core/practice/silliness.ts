@@ -104,7 +104,12 @@ function isBurnt(steps: readonly EvidenceStep[], configuration: Configuration, t
 
 /** It needs a machine that stays on, or a system, and the last start showed that there is none. */
 function isImpossible(steps: readonly EvidenceStep[], { needs }: Trial): boolean {
-  const last = steps.findLast(({ trial, outcome }) => trial.observe.kind === 'start' && !isSilent(outcome))?.outcome;
+  const starts = steps.filter(({ trial, outcome }) => trial.observe.kind === 'start' && !isSilent(outcome));
+  // What shut itself off at work is drained, and runs again as far as it did.
+  const last = starts.findLast(({ trial, outcome }, k) => {
+    const isPress = trial.ref.kind === 'start' && outcome === 'dead';
+    return !(isPress && starts[k - 1]?.outcome === 'cuts-out');
+  })?.outcome;
   const isOff = last === 'dead' || last === 'twitch' || last === 'loop';
   const hasSystem = last === 'works' || last === 'cuts-out';
   return (needs === 'stays-on' && isOff) || (needs === 'system' && !hasSystem);

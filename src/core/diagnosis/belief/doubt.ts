@@ -187,6 +187,8 @@ const surelyMistaken = 0.22;
 const maybeMistaken = 0.002;
 /** The same where what leads is bypassed as it works: that it works is no riddle then. */
 const maybeMistakenAside = 0.01;
+/** Below this probability of stopping one start, 0 to 1, a fault comes and goes. */
+const comesAndGoes = 0.9;
 /** Below this probability several are about as likely, and any entry would put the next of their kind first. */
 const clearLead = 0.4;
 const doubtsNamed = 3;
@@ -244,8 +246,8 @@ function leastMistaken(fault: FaultInstance, { machine, steps }: Pick<Replay, 'm
   const last = steps.findLast(({ trial, outcome }) => trial.repair !== null && outcome !== 'could-not');
   if (!seemsGone(steps) || last?.trial.repair?.id === fault.repairClass.id) return surelyMistaken;
   const worked = steps.findLast((step) => observedStart(step) !== null);
-  // Nothing was done to it: what comes and goes works now and then.
-  if (!last && worked?.trial.changes.length === 0) return surelyMistaken;
+  // What comes and goes lets it work now and then, with nothing done.
+  if (!last && fault.stopProbability < comesAndGoes) return surelyMistaken;
   const isAside = worked !== undefined && !canAct(fault, machine, worked.configuration);
   return isAside ? maybeMistakenAside : maybeMistaken;
 }
