@@ -2,6 +2,7 @@ import { applyChanges, asFound, type Configuration } from '../../src/core/machin
 import { reportedStep } from '../../src/core/casework';
 import type { EvidenceStep, Replay } from '../../src/core/diagnosis';
 import { doubtfulEntries, fitEntries } from '../../src/core/diagnosis/belief/doubt';
+import { readLog } from '../../src/core/diagnosis/belief/read-log';
 import { replay } from '../../src/core/diagnosis/belief/replay';
 import { findTrial, handlingOf, misreadProbabilityOf } from '../../src/core/trials';
 import {
@@ -52,7 +53,7 @@ interface Log {
 }
 
 function judge({ machine, circumstances }: FaultyMachine, { steps, configuration }: Log, known: Replay | null) {
-  const now = replay({ machine, circumstances, steps, configuration, caseOpen: true }, known);
+  const now = replay({ machine, circumstances, steps: readLog(machine, steps), configuration, caseOpen: true }, known);
   const { space, byFault, compiled, belief } = now;
   const probabilities = byFault.at(-1) ?? new Float64Array(1);
   const first = space.faults[probabilities.indexOf(Math.max(...probabilities))]?.repairClass.id;

@@ -4,6 +4,7 @@ import { handlingOf, SILENT_OUTCOMES, trialsFor, type Trial } from '../../src/co
 import { priorBelief, updateBelief } from '../../src/core/diagnosis/belief/belief';
 import type { EvidenceStep } from '../../src/core/diagnosis/evidence-step';
 import { createSpace, type HypothesisSpace } from '../../src/core/diagnosis/model/hypothesis-space';
+import { readLog } from '../../src/core/diagnosis/belief/read-log';
 import { withoutRepeats } from '../../src/core/diagnosis/belief/same-evidence';
 import { probabilityByFault } from '../../src/core/diagnosis/belief/suspects';
 import { enumeratePosterior } from '../../src/core/diagnosis/belief/testing-enumeration';
@@ -35,7 +36,7 @@ function errorOf(dice: Dice): number {
       .map(({ id }) => id),
   );
   const space = createSpace(machine, practice?.circumstances ?? [], { keeps: ({ id }) => chosen.has(id) });
-  const log = randomLog(machine, space, dice);
+  const log = readLog(machine, randomLog(machine, space, dice));
   const expected = enumeratePosterior(machine, log, space);
   const belief = withoutRepeats(log).reduce(
     (before, step) => updateBelief(before, space, step, machine),

@@ -21,14 +21,20 @@ test('with the card out its cable stays where it is, and goes back with the card
 
 test('stripped on the bench "it works" means that it comes up: the case is at fault', () => {
   const onBench = (outcome: string) =>
-    after('twitch', [
-      ['start', 'twitch'],
-      ['look/power-plugs/board', 'seated'],
-      ['minimal-in-case', 'twitch'],
-      ['minimal-on-bench', outcome],
-    ]);
+    after(
+      'twitch',
+      [
+        ['start', 'twitch'],
+        ['look/power-plugs/board', 'seated'],
+        ['minimal-in-case', 'twitch'],
+        ['minimal-on-bench', outcome],
+      ],
+      { circumstances: ['new-build'] },
+    );
   expect(onBench('works').suspects[0]?.fault).toBe('short-under-board@board');
   expect(onBench('works').suspects).toEqual(onBench('no-boot').suspects);
+  expect(onBench('works').advice).toMatchObject({ kind: 'repair', trial: { id: 'fix/clear-short@board' } });
+  expect(onBench('works').advice.why).not.toContain('quick');
 });
 
 test('a supply fan that twitches with the rest blames no supply, and nobody is sent to watch it', () => {
@@ -179,6 +185,16 @@ test('nobody dries a board for an hour on a slight chance', () => {
 test('the card that was put in last is the first to be blamed for a short', () => {
   const { suspects } = after('twitch', [['start', 'twitch']], { circumstances: ['card-changed'] });
   expect(suspects[0]?.fault).toBe('card-short@card');
+  // Out, and it works: what is quick to put back is put back, before anything else is asked.
+  const { advice } = after(
+    'twitch',
+    [
+      ['start', 'twitch'],
+      ['out/card', 'works'],
+    ],
+    { circumstances: ['card-changed'] },
+  );
+  expect([advice.kind, advice.trial?.id]).toEqual(['prove', 'back/card']);
 });
 
 test('a machine that shut itself off is not told to be plugged in where the cord comes out anyway', () => {

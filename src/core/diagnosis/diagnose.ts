@@ -74,7 +74,7 @@ export function createDiagnoser(): Diagnoser {
 
 /** How much of a diagnosis is computed. */
 interface Depth {
-  /** So many suspects come with their evidence. */
+  /** The number of suspects that come with their evidence. */
   readonly withEvidence: number;
   /** Whether a trial that is not advised comes with all that is shown of it. */
   readonly isWhole: (trialId: string) => boolean;

@@ -59,7 +59,7 @@ export interface SuspectView {
   readonly link: LinkStanding['link'];
   readonly probability: number;
   readonly somethingElse: boolean;
-  /** It was repaired, and the complaint stayed: another fault is there as well. */
+  /** It was repaired, and something still stops the machine: another fault is there as well. */
   readonly isRepaired: boolean;
   readonly repair: Pick<RepairClass, 'id' | 'title' | 'minutes' | 'price' | 'buys'>;
   readonly confirmation: Confirmation;

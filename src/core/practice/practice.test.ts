@@ -1,4 +1,4 @@
-import { asFound } from '../machine';
+import { asFound, completeMachine } from '../machine';
 import { canAct } from '../faults';
 import { findTrial } from '../trials';
 import {
@@ -14,6 +14,7 @@ import {
   usualEyes,
 } from '.';
 import { machineWithFaults, seeOutcome } from './faulty-machine';
+import { createPracticeBench, doTrial, trialAt } from './practice-bench';
 
 const [counter] = PRACTICE_MACHINES;
 if (!counter) throw new Error('expected a practice machine');
@@ -102,4 +103,22 @@ test('an order that leaves out only tests with no new information makes more of 
     }, 0);
   expect(trialsOf({ skipsBelow: 0 })).toBeGreaterThan(trialsOf({}));
   expect(trialsOf({ skipsBelow: 0.5 })).toBeLessThan(trialsOf({}));
+});
+
+test('a supply that shut itself off stays dead until the cord has been out; one that grew hot answers', () => {
+  const completed = completeMachine(counter.machine);
+  if (!completed.ok) throw new Error('expected a practice machine');
+  const { machine } = completed;
+  const deadPresses = (fault: string, ...between: string[]) =>
+    Array.from({ length: 40 }, (_, seed) => {
+      const drawn = machineWithFaults({ machine, circumstances: [] }, [fault], diceOf(seed));
+      if (!drawn.ok) throw new Error(drawn.problem);
+      const bench = createPracticeBench({ ...drawn.faulty, eyes: { ...usualEyes, misreadFactor: 0 } });
+      doTrial(bench, trialAt(bench, 'run-under-load'), 'cuts-out');
+      for (const id of between) doTrial(bench, trialAt(bench, id));
+      return doTrial(bench, trialAt(bench, 'start')) === 'dead';
+    }).filter(Boolean).length;
+  expect(deadPresses('supply-too-small@supply')).toBeGreaterThan(20);
+  expect(deadPresses('supply-too-small@supply', 'look/power-plugs/board')).toBe(0);
+  expect(deadPresses('cooling-clogged@cooler')).toBeLessThan(10);
 });

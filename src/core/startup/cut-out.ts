@@ -22,7 +22,7 @@ const cutOuts: Readonly<Record<CutOutCause, CutOut>> = {
   unstable: { answers: 0.95, after: [0.2, 0.2, 0.25, 0.35] },
 };
 
-/** Up to so many seconds it is at once, soon, within a minute. */
+/** Seconds up to which it is at once, soon, within a minute. */
 const [atOnceSeconds, soonSeconds, minuteSeconds] = [3, 10, 60];
 
 function periodOf(seconds: number): 0 | 1 | 2 | 3 {

@@ -168,6 +168,10 @@ export function sightingsOf(
   });
 }
 
+/** How surely, 0 to 1, a look at a part notices a fault, whatever it calls it. */
+export const chanceToSee = (look: Look, part: Part, fault: FaultInstance): number =>
+  looksAt(look, part, fault) ? sightingsOf(fault.mode, look).reduce((sum, { probability }) => sum + probability, 0) : 0;
+
 /** Whether a look is at the place where a fault shows. */
 export const looksAt = ({ everywhere }: Pick<Look, 'everywhere'>, part: Part, fault: FaultInstance): boolean =>
   everywhere !== undefined || isAtPart(fault, part.id);

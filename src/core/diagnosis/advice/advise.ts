@@ -215,7 +215,7 @@ function repairIfSure(situation: Situation): Advice | null {
     : { kind: 'repair', trialId: proposal.trial.id, why: whyNowOf(stake, proposal.minutes) };
 }
 
-/** From so many minutes on nobody calls it quick. */
+/** Nothing that takes more minutes is called quick. */
 const quickUpTo = 8;
 const whyNowOf = (stake: Exclude<RepairStake, 'part'>, minutes: number): string =>
   stake === 'nothing' && minutes > quickUpTo ? 'Likely enough, and it costs nothing but the work.' : whyNow[stake];

@@ -1,9 +1,9 @@
 import type { RepairClass } from '../../faults';
-import { looksAt, sightingsOf, type Trial } from '../../trials';
+import { chanceToSee, type Trial } from '../../trials';
 import { sureEnoughFor } from './how-sure';
 import { repairTrialId, type Advice, type Situation } from './situation';
 
-/** A look that stands for a guess shows what it would put right at least so surely, 0 to 1, and takes at most this share of its minutes, opened once for both. */
+/** To stand for a guess, a look shows what it would put right at least so surely, 0 to 1, in at most this share of its minutes. */
 const [showsIt, shareOfMinutes] = [0.8, 0.6];
 
 /** Nobody plugs in what is in: where a quick look shows what a guess would put right, that is looked at first. */
@@ -19,12 +19,8 @@ export function lookFirst({ known, space, plan, repairs }: Situation, repairClas
   const shows = ({ observe, part }: Trial): boolean => {
     if (observe.kind !== 'look' || observe.look.everywhere || observe.look.passes || part === null) return false;
     const { look } = observe;
-    const seen = own
-      .filter(({ fault }) => looksAt(look, part, fault))
-      .map(({ fault, probability }) =>
-        sightingsOf(fault.mode, look).reduce((sum, one) => sum + probability * one.probability, 0),
-      );
-    return seen.reduce((sum, one) => sum + one, 0) >= showsIt * all;
+    const seen = own.reduce((sum, { fault, probability }) => sum + probability * chanceToSee(look, part, fault), 0);
+    return seen >= showsIt * all;
   };
   const look = plan.proposals.find(
     ({ trial, bits, lacks, blocked }) =>

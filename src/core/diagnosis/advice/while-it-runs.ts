@@ -8,7 +8,7 @@ import { askBefore, canBeDone, repairTrialId, type Advice, type Situation } from
 
 /** A test with at least this information, in bits, comes before a change that takes this multiple of its minutes. */
 const [changeOverTest, worthATest] = [4, 0.2];
-/** From so many minutes on a change takes long. */
+/** Minutes from which a change takes long. */
 const longChange = 10;
 
 /** Before a long change is undone or made again: what the machine tells quickly while it runs like this. */

@@ -2,6 +2,7 @@ import { diagnoseCase, foldOn, type CaseState, type EventBody } from '../../case
 import { desktopWithLights as desktop, diagnosisOf, eventId, stateOf, type BriefLog } from '../../casework/testing-log';
 import { instantiateFaults } from '../../faults';
 import { priorBelief } from './belief';
+import { readLog } from './read-log';
 import { enumeratePosterior } from './testing-enumeration';
 import { createSpace } from '../model/hypothesis-space';
 import { probabilityByFault } from './suspects';
@@ -68,10 +69,24 @@ test.each<[string, BriefLog]>([
       ],
     },
   ],
+  [
+    'after it went off at work, in ways that fit some causes better than others',
+    {
+      machine: desktop,
+      reported: 'cuts-out',
+      trials: [
+        ['run-under-load', 'cuts-out', { cutOutAfter: 2, restarts: 0 }],
+        ['start', 'dead'],
+        ['load-with-spare/supply', 'cuts-out', { cutOutAfter: 200 }],
+        ['start', 'works'],
+      ],
+    },
+  ],
 ])('the posterior equals a plain enumeration %s', (_when, log) => expectExact(stateOf(log)));
 
 function expectExact(state: CaseState): void {
-  const { machine, steps, opened } = state;
+  const { machine, opened } = state;
+  const steps = readLog(machine, state.steps);
   const expected = enumeratePosterior(machine, steps, createSpace(machine, opened.circumstances));
   const { suspects } = diagnoseCase(state);
   expect(suspects).toHaveLength(expected.size);

@@ -30,7 +30,7 @@ export interface Replay {
   readonly byFault: readonly Float64Array[];
 }
 
-/** Replays a log; steps that begin a known replay of the same machine are not computed again. */
+/** Replays a log as readLog reads it; steps that begin a known replay of the same machine are not computed again. */
 export function replay(input: DiagnosisInput, known: Replay | null): Replay {
   const steps = withoutRepeats(input.steps);
   const stepKeys = steps.map(({ id, trial, outcome, volts, configuration, after, signs }) =>

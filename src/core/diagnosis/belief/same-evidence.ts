@@ -2,7 +2,6 @@ import type { Configuration, Part } from '../../machine';
 import { FAULT_MODES, repairOf, type FaultMode } from '../../faults';
 import { isSilent, type Trial } from '../../trials';
 import type { EvidenceStep } from '../evidence-step';
-import { withPressesAgain } from './pressed-again';
 
 /** What has been observed so far, each with the state in which it was. */
 type Memory = { readonly step: EvidenceStep; readonly key: string }[];
@@ -11,11 +10,11 @@ type Memory = { readonly step: EvidenceStep; readonly key: string }[];
  * Leaves out observations that repeat an earlier one with nothing done in between that could change it: the same eyes
  * on the same thing are the same evidence, not new evidence. A look that turns out differently is kept. A start made
  * again is kept with what it showed `after`: it tells of faults that come and go. One of which more was seen the second
- * time stands for both. That it was pressed again after it went off at work is read with how it went off.
+ * time stands for both.
  */
 export function withoutRepeats(steps: readonly EvidenceStep[]): EvidenceStep[] {
   const memory: Memory = [];
-  for (const step of withPressesAgain(steps)) {
+  for (const step of steps) {
     const key = keyOf(step.trial, configurationKey(step.configuration));
     const before = isWork(step.trial) ? null : seenBefore(memory, step.trial, key);
     const poorer = step.signs && before === step.outcome ? memory.findLastIndex((past) => past.key === key) : -1;

@@ -1,5 +1,5 @@
 import { repairOf, type FaultInstance } from '../../faults';
-import { isSilent, looksAt, sightingsOf } from '../../trials';
+import { chanceToSee, isSilent } from '../../trials';
 import type { EvidenceStep } from '../evidence-step';
 
 /** So surely, 0 to 1, must a look see a fault to rule out that its repair is worth trying to see whether it helps. */
@@ -30,7 +30,5 @@ const isLook = ({ trial: { observe }, outcome }: EvidenceStep): boolean =>
 const isFirstOption = (observe: EvidenceStep['trial']['observe'], outcome: string): boolean =>
   observe.kind === 'look' && observe.look.options[0].id === outcome;
 
-function sees({ trial: { observe, part } }: EvidenceStep, fault: FaultInstance): boolean {
-  if (observe.kind !== 'look' || part === null || !looksAt(observe.look, part, fault)) return false;
-  return sightingsOf(fault.mode, observe.look).reduce((sum, { probability }) => sum + probability, 0) >= surelySeen;
-}
+const sees = ({ trial: { observe, part } }: EvidenceStep, fault: FaultInstance): boolean =>
+  observe.kind === 'look' && part !== null && chanceToSee(observe.look, part, fault) >= surelySeen;
