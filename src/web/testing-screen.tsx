@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { render } from '@testing-library/react';
+import { configure, render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { ThemeProvider } from 'styled-components';
@@ -12,6 +12,8 @@ const client = new QueryClient({
   defaultOptions: { queries: { retry: false, gcTime: Infinity, staleTime: Infinity } },
 });
 
+// On a busy machine a second is soon over before the device's storage answers.
+configure({ asyncUtilTimeout: 10_000 });
 // jsdom lays nothing out and scrolls nothing.
 Element.prototype.scrollIntoView = () => undefined;
 // jsdom knows no CSS.escape, which React Aria asks for names of list items.
