@@ -1,3 +1,4 @@
+import type { RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
 import type { Machine } from '../../machine';
 import { expectStart, outcomeWithSigns, START_OUTCOMES, type StartOutcome } from '../../startup';
@@ -73,14 +74,31 @@ export function isComplaintGone(
 }
 
 /** Whether the last start that can tell got past the complaint. */
-export function seemsGone(steps: readonly EvidenceStep[]): boolean {
+export const seemsGone = (steps: readonly EvidenceStep[]): boolean => wentAway(steps).at(-1) ?? false;
+
+/** Whether it came back after a start had got past it. */
+export const cameBack = (steps: readonly EvidenceStep[]): boolean =>
+  wentAway(steps).includes(true) && !seemsGone(steps);
+
+/** Of each start that can tell: whether it got past the complaint. */
+function wentAway(steps: readonly EvidenceStep[]): boolean[] {
   const complaint = reproducedComplaint(steps);
-  if (complaint === null) return false;
-  const told = steps.flatMap((step) => {
+  if (complaint === null) return [];
+  return steps.flatMap((step) => {
     const gone = observedStart(step) === null ? null : isComplaintGone(complaint, step);
     return gone === null ? [] : [gone];
   });
-  return told.at(-1) ?? false;
+}
+
+/** Whether the complaint went with a repair of this class, and has not come back since. */
+export function wentWith({ id }: RepairClass, steps: readonly EvidenceStep[]): boolean {
+  const at = steps.findLastIndex(({ trial, outcome }) => trial.repair?.id === id && outcome !== 'could-not');
+  const complaint = reproducedComplaint(steps);
+  if (at < 0 || complaint === null) return false;
+  const since = steps
+    .slice(at)
+    .flatMap((step) => (observedStart(step) === null ? [] : [isComplaintGone(complaint, step)]));
+  return since.includes(true) && !since.includes(false);
 }
 
 /**

@@ -164,3 +164,62 @@ test('a module that fails alone where the other works alone is a finding, not a 
   expect(suspects[0]?.fault).toBe('module-dead@module-1');
   expect(doubts).toEqual([]);
 });
+
+const numbersDoubted = (log: BriefLog): string[] => diagnosisOf(log).doubts.map(({ eventId: id }) => id);
+const machineWithCard = {
+  parts: [...(machine.parts ?? []), { id: 'card', kind: 'card' as const }],
+  board: { stageLights: true },
+};
+
+test('the run in which a complaint comes back is doubted, and so is the repair before it, where neither is sure', () => {
+  const settled: BriefLog['trials'] = [
+    ['start', 'message-settings'],
+    ['look/date-in-setup/coin-cell', 'right'],
+    ['look/setup-entry/board', 'opens'],
+    ['fix/reset-settings@board', 'works'],
+  ];
+  const log = (outcome: string): BriefLog => ({
+    machine: machineWithCard,
+    reported: 'message-settings',
+    trials: [...settled, ['run-under-load', outcome]],
+  });
+  expect(numbersDoubted(log('message-settings'))).toEqual([eventId(5), eventId(4)]);
+  expect(numbersDoubted(log('works'))).toEqual([]);
+});
+
+test('what leads went with its own repair, though another fault was repaired after it: nothing is doubted', () => {
+  expect(
+    numbersDoubted({
+      machine: machineWithCard,
+      reported: 'blank',
+      trials: [
+        ['start', 'blank'],
+        ['look/monitor-words/monitor', 'no-signal'],
+        ['fix/hold-button@board', 'blank'],
+        ['look/reset-button/case-switch', 'free'],
+        ['fix/reset-settings@board', 'blank'],
+        ['fix/free-reset@case-switch', 'message-usb'],
+        ['fix/replace@board', 'works'],
+        ['look/ten-presses/case-switch', 'all'],
+      ],
+    }),
+  ).toEqual([]);
+});
+
+test('of several likely errors those come first without which another cause would lead', () => {
+  const { doubts } = diagnosisOf({
+    machine: machineWithCard,
+    reported: 'blank',
+    trials: [
+      ['start', 'dark'],
+      ['look/monitor-words/monitor', 'no-signal'],
+      ['start', 'blank'],
+      ['fix/hold-button@board', 'dark'],
+      ['look/card-seat/card', 'no-power-lead'],
+      ['fix/card-to-first-slot@card', 'works'],
+      ['run-under-load', 'works'],
+    ],
+  });
+  expect(doubts.map(({ eventId: id }) => id)).toEqual([eventId(5), eventId(3), eventId(1)]);
+  expect(doubts[2]?.mistaken).toBeGreaterThan(doubts[1]?.mistaken ?? 1);
+});

@@ -4,7 +4,7 @@ import { canAct, type FaultInstance, type RepairClass } from '../../faults';
 import { filter, type Belief, type CompiledStep } from './belief';
 import type { EvidenceStep } from '../evidence-step';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
-import { isOwnersWord, observedStart, seemsGone } from './complaint';
+import { cameBack, isOwnersWord, observedStart, seemsGone, wentWith } from './complaint';
 import type { Replay } from './replay';
 import { probabilityByFault } from './suspects';
 
@@ -178,11 +178,13 @@ function beforeHandling(
   ];
 }
 
-/** So likely mistaken, an entry is named whatever follows from it. Both are tried on flipped logs (docs/benchmarks.md). */
-const surelyMistaken = 0.22;
+/** So likely mistaken, an entry is named whatever follows from it. All are tried on flipped logs (docs/benchmarks.md). */
+const surelyMistaken = 0.25;
+/** So likely mistaken, an entry is named if another cause would lead without it, and the complaint was gone and is back. */
+const likelyMistaken = 0.06;
 /**
- * So likely mistaken, an entry is named once the complaint is gone if another cause would lead without it, and what leads
- * is not what was repaired last: then the cure speaks against it.
+ * So likely mistaken, an entry is named once the complaint is gone if another cause would lead without it, not
+ * with the repair of what leads: then the cure speaks against it.
  */
 const maybeMistaken = 0.002;
 /** The same where what leads is bypassed as it works: that it works is no riddle then. */
@@ -194,10 +196,11 @@ const clearLead = 0.4;
 const doubtsNamed = 3;
 
 /**
- * The entries that may be mistaken, likeliest first, what the owner told after one's own; at most three. Named is what is
- * likely an error; once the complaint is gone by another repair than the one that leads also what holds that one up:
- * taken back, another would lead. Surprise alone is no doubt. Never in a log of one entry, where there is nothing else to
- * fit, and never what was sighted, repaired and has gone since.
+ * The entries that may be mistaken; at most three. Named is what is likely an error; what may be one if it holds up what
+ * leads: taken back, another would lead; and once the complaint is gone by another repair, the more so. First come the
+ * errors on which something hangs, then the other errors, then what may be one, what the owner told last. Surprise alone
+ * is no doubt. Never in a log of one entry, where there is nothing else to fit, and never what was sighted, repaired and
+ * has gone since.
  */
 export function doubtfulEntries(
   replayed: Pick<Replay, 'machine' | 'space' | 'steps' | 'compiled' | 'belief'>,
@@ -225,17 +228,19 @@ export function doubtfulEntries(
   const done = steps.filter((_, k) => compiled[k]);
   const at = candidates.map(({ eventId }) => done.findIndex(({ id }) => id === eventId));
   const ways = compiled.filter((one) => one !== null);
-  const leaders = candidates.every(({ mistaken }) => mistaken >= surelyMistaken)
-    ? []
-    : leadersWithout(space, ways, belief, at);
+  const leaders = leadersWithout(space, ways, belief, at);
+  const matters = new Set(
+    candidates.filter((_, c) => isAnother(space.faults[leaders[c] ?? 0]?.repairClass, fault?.repairClass, leads)),
+  );
+  const isNamed = candidates.some((fit) => isSurely(fit) || matters.has(fit));
+  const placeOf = (fit: EntryFit) => (isTold(fit) ? 3 : !isSurely(fit) ? 2 : matters.has(fit) ? 0 : 1);
   return candidates
-    .filter(
-      ({ mistaken }, c) =>
-        mistaken >= surelyMistaken || isAnother(space.faults[leaders[c] ?? 0]?.repairClass, fault?.repairClass, leads),
-    )
-    .sort((a, b) => Number(isTold(a)) - Number(isTold(b)) || b.mistaken - a.mistaken)
+    .filter((fit) => matters.has(fit) || (isNamed && fit.mistaken >= likelyMistaken))
+    .sort((one, other) => placeOf(one) - placeOf(other) || other.mistaken - one.mistaken)
     .slice(0, doubtsNamed);
 }
+
+const isSurely = ({ mistaken }: EntryFit): boolean => mistaken >= surelyMistaken;
 
 /** Another repair, and not just that of a like part where neither leads clearly. */
 const isAnother = (without: RepairClass | undefined, leading: RepairClass | undefined, leads: boolean): boolean =>
@@ -243,11 +248,12 @@ const isAnother = (without: RepairClass | undefined, leading: RepairClass | unde
 
 /** From so likely mistaken on an entry is looked at closer. */
 function leastMistaken(fault: FaultInstance, { machine, steps }: Pick<Replay, 'machine' | 'steps'>): number {
+  if (!seemsGone(steps)) return cameBack(steps) ? likelyMistaken : surelyMistaken;
+  if (wentWith(fault.repairClass, steps)) return surelyMistaken;
   const last = steps.findLast(({ trial, outcome }) => trial.repair !== null && outcome !== 'could-not');
-  if (!seemsGone(steps) || last?.trial.repair?.id === fault.repairClass.id) return surelyMistaken;
   const worked = steps.findLast((step) => observedStart(step) !== null);
   // What comes and goes lets it work now and then, with nothing done.
-  if (!last && fault.stopProbability < comesAndGoes) return surelyMistaken;
+  if (!last && fault.stopProbability < comesAndGoes) return likelyMistaken;
   const isAside = worked !== undefined && !canAct(fault, machine, worked.configuration);
   return isAside ? maybeMistakenAside : maybeMistaken;
 }

@@ -20,7 +20,8 @@ const known = (trials: NonNullable<BriefLog['trials']>, id: string) => {
   const { machine, configuration, steps } = state(trials);
   const trial = findTrial(machine, configuration, id);
   if (!trial) throw new Error(`expected the trial ${id}`);
-  return knownAlready(steps)(trial, configurationKey(applyChanges(configuration, trial.changes))).isKnown;
+  const watchedIn = applyChanges(configuration, trial.changes);
+  return knownAlready(steps)({ trial, watchedIn, stateKey: configurationKey(watchedIn) }).isKnown;
 };
 
 test('the same start made again is kept with what it showed before', () => {
@@ -107,6 +108,16 @@ test('a look counts again only when its own part was touched', () => {
   const look = ['look/module-latches/module-1', 'closed'] as const;
   expect(kept([look, ['fix/push-cord@cord', 'dead'], look])).toHaveLength(2);
   expect(kept([look, ['fix/seat-module@module-1', 'dead'], look])).toHaveLength(3);
+});
+
+test('a part that was out and comes back is the part that was looked at; a spare in its place is not', () => {
+  const look = ['look/board-signs/board', 'clean'] as const;
+  const swapped = [look, ['spare/board', 'dead']] as const;
+  const back = [...swapped, ['back/board', 'dead']] as const;
+  expect(known([look], look[0])).toBe(true);
+  expect(known(swapped, look[0])).toBe(false);
+  expect(known(back, look[0])).toBe(true);
+  expect(kept([...back, look])).toHaveLength(3);
 });
 
 test('a look that was not sure, or could not be done, is worth another', () => {

@@ -1,4 +1,4 @@
-import type { Configuration, Part } from '../../machine';
+import { isReplaced, placementOf, type Configuration, type Part } from '../../machine';
 import { FAULT_MODES, repairOf, type FaultMode } from '../../faults';
 import { isSilent, type Trial } from '../../trials';
 import type { EvidenceStep } from '../evidence-step';
@@ -15,7 +15,7 @@ type Memory = { readonly step: EvidenceStep; readonly key: string }[];
 export function withoutRepeats(steps: readonly EvidenceStep[]): EvidenceStep[] {
   const memory: Memory = [];
   for (const step of steps) {
-    const key = keyOf(step.trial, configurationKey(step.configuration));
+    const key = keyAfter(step);
     const before = isWork(step.trial) ? null : seenBefore(memory, step.trial, key);
     const poorer = step.signs && before === step.outcome ? memory.findLastIndex((past) => past.key === key) : -1;
     if (poorer >= 0 && !memory[poorer]?.step.signs) memory.splice(poorer, 1, { step, key });
@@ -36,14 +36,22 @@ export interface KnownAlready {
   readonly isRepeated: boolean;
 }
 
+/** A trial that could be done, with the configuration in which it would be watched and the key of that. */
+interface Watched {
+  readonly trial: Trial;
+  readonly watchedIn: Configuration;
+  readonly stateKey: string;
+}
+
 /**
- * Tells of a trial whether it is known already. `stateKey` is the key of the configuration in which it would be watched.
- * The same start again tells of faults that come and go, and of what was misread; see repeatedStart.
+ * Tells of a trial whether it is known already. The same start again tells of faults that come and go, and of what was
+ * misread; see repeatedStart.
  */
-export function knownAlready(steps: readonly EvidenceStep[]): (trial: Trial, stateKey: string) => KnownAlready {
-  const memory = steps.map((step) => ({ step, key: keyOf(step.trial, configurationKey(step.configuration)) }));
-  return (trial, stateKey) => {
-    const key = keyOf(trial, stateKey);
+export function knownAlready(steps: readonly EvidenceStep[]): (watched: Watched) => KnownAlready {
+  const memory = steps.map((step) => ({ step, key: keyAfter(step) }));
+  return (watched) => {
+    const { trial } = watched;
+    const key = keyOf(watched);
     if (isWork(trial)) return { isKnown: doneInVain(memory, trial, key), shown: null, isRepeated: false };
     const shown = seenBefore(memory, trial, key) ?? seenInRepair(memory, trial, key);
     const last = memory.findLastIndex((past) => past.key === key && !isSilent(past.step.outcome));
@@ -90,12 +98,22 @@ function doneInVain(memory: Memory, trial: Trial, key: string): boolean {
   return false;
 }
 
-/** What is observed, and in which state: a look or measurement of a part, or a start to a depth in a configuration. */
-function keyOf({ observe, part, ref }: Trial, stateKey: string): string {
+const keyAfter = ({ trial, configuration }: EvidenceStep): string =>
+  keyOf({ trial, watchedIn: configuration, stateKey: configurationKey(configuration) });
+
+/** What is observed, and in which state: a look or measurement of a piece, or a start to a depth in a configuration. */
+function keyOf({ trial: { observe, part, ref }, watchedIn, stateKey }: Watched): string {
   if (observe.kind === 'start')
     return `${ref.kind === 'reported' || ref.kind === 'tried' ? ref.kind : 'start'} ${observe.depth} ${stateKey}`;
   const what = observe.kind === 'look' ? observe.look.id : observe.quantity.id;
-  return `${observe.kind} ${what} ${part?.id ?? ''}`;
+  return `${observe.kind} ${what} ${part ? `${part.id} ${pieceOf(watchedIn, part.id)}` : ''}`;
+}
+
+/** Which piece is looked at, also where it lies on the table. */
+function pieceOf(configuration: Configuration, partId: string): 'spare' | 'new' | 'original' {
+  const placement = placementOf(configuration, partId);
+  if (placement.state === 'spare' || (placement.state === 'moved' && placement.spare)) return 'spare';
+  return isReplaced(configuration, partId) ? 'new' : 'original';
 }
 
 /** A text that is the same for configurations that are the same. */
@@ -113,9 +131,8 @@ function couldChange(done: EvidenceStep, { observe, part }: Trial): boolean {
   return part !== null && couldChangeLook(done, observe.look.id, part);
 }
 
-/** A look is renewed if its part was exchanged or moved, or if what was done may fix something that the look sees. */
+/** A look is renewed if what was done may fix something that it sees. Another piece has looks of its own. */
 function couldChangeLook({ handling, trial }: EvidenceStep, look: string, part: Part): boolean {
-  if (trial.changes.some((change) => change.kind === 'place' && change.part === part.id)) return true;
   const acts = handling.flatMap(({ act, part: id }) => (id === part.id ? [act] : []));
   return modesSeenBy(look).some(
     (mode) =>

@@ -17,7 +17,8 @@ export interface WatchedTrial {
 /** A trial that is possible in a configuration, ready to be weighed. */
 export interface ReadyTrial {
   readonly trial: Trial;
-  /** Key of the configuration in which it is watched. */
+  /** The configuration in which it is watched, and its key. */
+  readonly watchedIn: Configuration;
   readonly stateKey: string;
   /** What it would show; compiled when first asked for: most repairs are never asked. */
   readonly watched: () => WatchedTrial;
@@ -72,6 +73,7 @@ export function createOutcomeModelCache(machine: Machine, space: HypothesisSpace
     const stateKey = isChanged ? configurationKey(after) : nowKey;
     return {
       trial,
+      watchedIn: after,
       stateKey,
       watched: lazy(() => {
         const model = modelIn(trial, after, stateKey);

@@ -103,12 +103,12 @@ export function planTrials(
   // What tells something is priced next.
   const joints = new Map<Trial, JointProbabilities>();
   const weighed = ready.map((one): Proposal => {
-    const { trial, stateKey, watched } = one;
+    const { trial, watched } = one;
     const spared = sparedMinutes(trial, apart);
     const minutes = (isOpen ? one.minutesOpen : one.minutesClosed) - spared;
     const blocked = blocks(trial);
     const lacks = lacksOf(trial, input);
-    const { isKnown, shown, isRepeated } = known(trial, stateKey);
+    const { isKnown, shown, isRepeated } = known(one);
     const isVain = trial.repair !== null && cannotHelp(trial.repair);
     const isAgain = shown !== null && !isRepeated;
     const rest = { trial, minutes, lacks, blocked, isAgain };
