@@ -2,7 +2,7 @@ import { applyChanges, completeMachine, describeChanges, foundConfiguration, typ
 import type { EvidenceStep } from '../diagnosis';
 import { findTrial, handlingOf, misreadProbabilityOf, type Trial } from '../trials';
 import type { CaseState } from './case-state';
-import { checkChange, checkOutcome, crowdedSlot, type Refusal } from './check-event';
+import { checkChange, checkOutcome, checkSlots, type Refusal } from './check-event';
 import type {
   BoardNoted,
   CaseEvent,
@@ -215,13 +215,8 @@ function changeConfiguration(state: CaseState, event: ConfigurationChanged): Ste
   if (refusal) return { ok: false, refusal };
   const words = describeChanges(state.machine, event.changes);
   const configuration = applyChanges(state.configuration, event.changes);
-  const crowded = crowdedSlot(state.machine, configuration);
-  if (crowded)
-    return refuse(
-      ['changes'],
-      'slot-taken',
-      `expected one module a slot, found two in ${crowded} (take one out first)`,
-    );
+  const crowded = checkSlots(state.machine, configuration);
+  if (crowded) return { ok: false, refusal: crowded };
   return advance({
     ...state,
     configuration,

@@ -1,4 +1,4 @@
-import { fittedModules, nameOf, slotOf, type Change, type Configuration, type Machine } from '../machine';
+import { crowdedSlot, nameOf, type Change, type Configuration, type Machine } from '../machine';
 import { gradeReading, isSilent, SILENT_OUTCOMES, type Trial } from '../trials';
 import type { CaseProblem } from './case-state';
 import type { TrialDone } from './event';
@@ -59,9 +59,10 @@ export function checkChange(machine: Machine, change: Change, index: number): Re
       };
 }
 
-/** The name of a slot with two modules in it; null where there is none. */
-export function crowdedSlot(machine: Machine, configuration: Configuration): string | null {
-  const slots = fittedModules(machine, configuration).map((module) => slotOf(configuration, module));
-  const twice = slots.find((slot, i) => slots.indexOf(slot) !== i);
-  return twice ? nameOf(machine, twice) : null;
+/** After a change every slot has at most one module. */
+export function checkSlots(machine: Machine, configuration: Configuration): Refusal | null {
+  const crowded = crowdedSlot(machine, configuration);
+  if (crowded === null) return null;
+  const message = `expected one module a slot, found two in ${nameOf(machine, crowded)} (take one out first)`;
+  return { path: ['changes'], code: 'slot-taken', message };
 }

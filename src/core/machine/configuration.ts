@@ -81,6 +81,12 @@ export function fittedModules(machine: Machine, configuration: Configuration): P
   return machine.parts.filter((part) => part.kind === 'module' && slotOf(configuration, part) !== null);
 }
 
+/** The id of a slot with two modules in it; null where there is none. */
+export function crowdedSlot(machine: Machine, configuration: Configuration): string | null {
+  const slots = fittedModules(machine, configuration).map((module) => slotOf(configuration, module));
+  return slots.find((slot, i) => slots.indexOf(slot) !== i) ?? null;
+}
+
 /** Where a monitor cable goes while the card is out. */
 export const boardOutput = 'the board output';
 

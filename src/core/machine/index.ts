@@ -21,6 +21,7 @@ export {
   applyChanges,
   asFound,
   boardOutput,
+  crowdedSlot,
   differ,
   fittedModules,
   goesBackWithCard,

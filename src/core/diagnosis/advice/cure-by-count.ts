@@ -1,4 +1,5 @@
 import { canAct, repairOf, type RepairClass } from '../../faults';
+import type { Configuration } from '../../machine';
 import { isComplaintGone, observedStart, reproducedComplaint } from '../belief/complaint';
 import type { HypothesisSpace } from '../model/hypothesis-space';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
@@ -11,7 +12,10 @@ export interface CountedCure {
   readonly after: StartCount;
   /** Probability, 0 to 1, that the cure holds. */
   readonly probability: number;
-  /** Good starts in a row that are still wanted; 0 where it is proven, null where it has failed since. */
+  /**
+   * Good starts in a row that are still wanted; 0 where it is proven, null where it has failed since, and where no start
+   * can show it: what was put right has no part in the machine as it stands.
+   */
   readonly wanted: number | null;
 }
 
@@ -55,7 +59,7 @@ function stillWanted(prior: number, before: StartCount, after: StartCount): numb
 /** The last repair that cannot be undone, with the starts before and after it; null if none was done. */
 export function countedCure(
   { faults }: Pick<HypothesisSpace, 'faults'>,
-  { steps, machine }: Pick<DiagnosisInput, 'steps' | 'machine'>,
+  { steps, machine, configuration }: Pick<DiagnosisInput, 'steps' | 'machine' | 'configuration'>,
   priorOf: (step: number, repairClass: RepairClass) => number,
 ): CountedCure | null {
   const done = steps.findLastIndex(({ trial, outcome }) => isForGood(trial.repair) && outcome !== 'could-not');
@@ -63,10 +67,9 @@ export function countedCure(
   if (!repairClass) return null;
   const own = faults.filter((fault) => fault.repairClass.id === repairClass.id);
   const complaint = reproducedComplaint(steps);
+  const isInUse = (standing: Configuration) => own.some((fault) => canAct(fault, machine, standing));
   const count = (some: readonly EvidenceStep[]): StartCount => {
-    const starts = some
-      .filter(({ configuration }) => own.some((fault) => canAct(fault, machine, configuration)))
-      .flatMap((step) => startsIn(step, complaint));
+    const starts = some.filter((step) => isInUse(step.configuration)).flatMap((step) => startsIn(step, complaint));
     return { worked: starts.filter(Boolean).length, failed: starts.filter((worked) => !worked).length };
   };
   const before = count(steps.slice(0, done));
@@ -78,7 +81,7 @@ export function countedCure(
     before,
     after,
     probability: cureHolds(prior, before, after),
-    wanted: stillWanted(prior, before, after),
+    wanted: isInUse(configuration) ? stillWanted(prior, before, after) : null,
   };
 }
 

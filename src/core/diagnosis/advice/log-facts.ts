@@ -71,16 +71,23 @@ export function isUntold({ steps }: DiagnosisInput): boolean {
   return steps.slice(told + 1).some(({ trial, outcome }) => trial.repair !== null && outcome === 'works');
 }
 
-/** Parts that stand as a repair left them: unplugged for good, moved to another header, replaced. */
+/**
+ * Parts that stand as a repair left them: unplugged for good, moved to another header, replaced. What was moved out of a
+ * slot goes back when the slot itself was put right.
+ */
 export function placedByRepair({ steps }: Pick<DiagnosisInput, 'steps'>): Set<string> {
-  const placed = new Set<string>();
-  for (const { trial, outcome } of steps)
-    for (const change of outcome === 'could-not' ? [] : trial.changes)
+  const placedAt = new Map<string, string>();
+  for (const { trial, outcome } of steps) {
+    if (outcome === 'could-not') continue;
+    const { repair, changes } = trial;
+    for (const [part, at] of placedAt) if (repair && at === repair.part.id) placedAt.delete(part);
+    for (const change of changes)
       if (change.kind === 'place') {
-        if (trial.repair === null) placed.delete(change.part);
-        else placed.add(change.part);
+        if (repair === null) placedAt.delete(change.part);
+        else placedAt.set(change.part, repair.part.id);
       }
-  return placed;
+  }
+  return new Set(placedAt.keys());
 }
 
 /** Parts that are out, moved or swapped, and were not left so by a repair; what goes back with another is left to that one. */

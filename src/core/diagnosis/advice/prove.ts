@@ -1,5 +1,5 @@
 import { listOf, percent } from '../../wording';
-import { isOriginalIn, nameInWords } from '../../machine';
+import { applyChanges, crowdedSlot, isOriginalIn, nameInWords } from '../../machine';
 import { repairOf, type RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
 import { isComplaintGone, observedStart, reproducedComplaint } from '../belief/complaint';
@@ -17,7 +17,9 @@ import { askBefore, canBeDone, isGone, repairTrialId, underLoad, type Advice, ty
 export function putBackInnocent(situation: Situation): Advice | null {
   const { input, repairs, plan } = situation;
   const away = partsAway(input).filter((id) => id !== repairs[0]?.repairClass.part.id);
-  const innocents = away.filter((part) => !failsWith(situation, formatTrialId({ kind: 'back', part })));
+  const innocents = away.filter(
+    (part) => !failsWith(situation, formatTrialId({ kind: 'back', part })) && !isSlotTaken(input, part),
+  );
   const ids = innocents.map((part) => formatTrialId({ kind: 'back', part }));
   const next = ids.find((id) => canBeDone({ plan }, id));
   if (next !== undefined)
@@ -28,6 +30,10 @@ export function putBackInnocent(situation: Situation): Advice | null {
     });
   return innocents.length === 0 ? null : runsWithout(situation, innocents);
 }
+
+/** Where it was found another module stands, which has to go home first. */
+const isSlotTaken = ({ machine, configuration }: DiagnosisInput, part: string): boolean =>
+  crowdedSlot(machine, applyChanges(configuration, [{ kind: 'place', part, to: { state: 'as-found' } }])) !== null;
 
 const asItIsNow = (input: DiagnosisInput): string =>
   lastStart(input) === 'works' ? 'It runs like this' : 'The complaint is gone';

@@ -1,4 +1,4 @@
-import { applyChanges, asFound, goesBackWithCard, placementOf, type Configuration } from '../../machine';
+import { applyChanges, asFound, crowdedSlot, goesBackWithCard, placementOf, type Configuration } from '../../machine';
 import type { FaultInstance } from '../../faults';
 import { isSilent, looksAt, sightingsOf, whyNotMet, type Trial } from '../../trials';
 import { observedStart, signalOf } from '../belief/complaint';
@@ -24,6 +24,10 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
   const silent = silentOnes(steps, stateKey(configuration));
   // What was burnt may be out now, and a trial may put it back.
   const mayBeUnsafe = hazardsOf(input, asFound).length > 0;
+  const modules = new Set(input.machine.parts.flatMap(({ kind, id }) => (kind === 'module' ? [id] : [])));
+  const crowds = ({ changes }: Trial): boolean =>
+    changes.some((change) => change.kind === 'place' && change.to.state !== 'out' && modules.has(change.part)) &&
+    crowdedSlot(input.machine, applyChanges(configuration, changes)) !== null;
   return (trial) => {
     if (mayBeUnsafe && trial.needs !== null) {
       const hazard = hazardsOf(input, applyChanges(configuration, trial.changes)).find(
@@ -42,6 +46,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
       return 'It has shut itself off, and does not answer before it is drained.';
     if (trial.ref.kind === 'back' && trial.part && goesBackWithCard(input.machine, configuration, trial.part))
       return 'It goes back with the graphics card.';
+    if (crowds(trial)) return 'Another module stands in its slot.';
     if (trial.observe.kind === 'look' && trial.observe.look.sees) return 'A start shows the same.';
     if (isPutRight(trial)) return 'You have put right what this looks for.';
     return silent.get(trial.id) ?? null;

@@ -122,13 +122,18 @@ function changesOf({ repair, part }: RepairClass, machine: Machine, configuratio
   return state === 'out' || state === 'spare' ? [{ kind: 'place', part: part.id, to: { state: 'as-found' } }] : [];
 }
 
-/** What leaves a slot empty: its module goes to the next free slot; null if none is free, [] if none stands in it. */
+/**
+ * What leaves a slot empty: its module goes to a free slot, best to one from which no other was taken; null if none is
+ * free, [] if none stands in it.
+ */
 function otherPlace(slot: Part, machine: Machine, configuration: Configuration): Change[] | null {
   const fitted = fittedModules(machine, configuration);
   const own = fitted.find((module) => slotOf(configuration, module) === slot.id);
   if (!own) return [];
   const taken = new Set(fitted.map((module) => slotOf(configuration, module)));
-  const free = machine.parts.find(({ kind, id }) => kind === 'slot' && !taken.has(id));
+  const all = machine.parts.filter(({ kind, id }) => kind === 'slot' && !taken.has(id));
+  const others = new Set(machine.parts.flatMap((part) => (part.id !== own.id && part.slot ? [part.slot] : [])));
+  const free = all.find(({ id }) => !others.has(id)) ?? all[0];
   if (!free) return null;
   const to = own.slot === free.id ? ({ state: 'as-found' } as const) : ({ state: 'moved', to: free.id } as const);
   return [{ kind: 'place', part: own.id, to }];
