@@ -5,7 +5,15 @@ import { diceOf, usualEyes } from '.';
 import { createPracticeBench, doTrial, trialAt, type PracticeBench } from './practice-bench';
 import { sillinessOf } from './silliness';
 
-const completed = completeMachine({ name: 'M', parts: [{ id: 'card', kind: 'card' }], builtInGraphics: true });
+const completed = completeMachine({
+  name: 'M',
+  parts: [
+    { id: 'card', kind: 'card' },
+    { id: 'module-1', kind: 'module' },
+    { id: 'module-2', kind: 'module' },
+  ],
+  builtInGraphics: true,
+});
 if (!completed.ok) throw new Error('expected a machine');
 const { machine } = completed;
 
@@ -49,6 +57,17 @@ test('the same again with nothing done since is a repeat, after work it is not',
     ['fix/push-cord@cord', 'dead'],
   ]);
   expect(judged(worked, 'start')).toEqual([]);
+  const onBench = benchAfter([
+    ['look/rail-short/board', 'stays'],
+    ['on-bench', 'twitch'],
+  ]);
+  expect(judged(onBench, 'look/rail-short/board')).toEqual([]);
+});
+
+test('nobody puts two modules into one slot', () => {
+  const moved = benchAfter([['only/module-2/slot-A2', 'works']]);
+  expect(judged(moved, 'back/module-2')).toEqual([]);
+  expect(judged(moved, 'back/module-1')).toEqual(['impossible']);
 });
 
 test('a start that showed other than the one before it may be made once more, and no third time', () => {

@@ -1,5 +1,5 @@
 import { repairOf } from '../faults';
-import { isOriginalIn, type Configuration } from '../machine';
+import { applyChanges, crowdedSlot, isOriginalIn, type Configuration, type Machine } from '../machine';
 import { isSilent, type Handling, type Trial } from '../trials';
 import type { EvidenceStep } from '../diagnosis';
 import type { PracticeBench } from './practice-bench';
@@ -9,7 +9,7 @@ export const SILLINESS = ['endless', 'repeat', 'wet', 'unsafe', 'impossible'] as
 export type Silliness = (typeof SILLINESS)[number];
 
 /** What is silly about doing this trial next; empty where nothing is. */
-export function sillinessOf({ known, steps, configuration, there }: PracticeBench, trial: Trial): Silliness[] {
+export function sillinessOf({ known, steps, configuration, there, faulty }: PracticeBench, trial: Trial): Silliness[] {
   const isPowered = trial.needs !== null;
   const isDrying = trial.repair?.repair === 'dry-board';
   const isBoardOut = trial.changes.some(
@@ -23,7 +23,7 @@ export function sillinessOf({ known, steps, configuration, there }: PracticeBenc
     ...(isRepeat(steps, configuration, trial) ? (['repeat'] as const) : []),
     ...(isPowered && !isDrying && (mayBeWet || (isWet && lastSighting === 'traces')) ? (['wet'] as const) : []),
     ...(isPowered && isBurnt(steps, configuration, trial) ? (['unsafe'] as const) : []),
-    ...(isImpossible(steps, trial) ? (['impossible'] as const) : []),
+    ...(isImpossible(steps, trial) || isCrowded(faulty.machine, configuration, trial) ? (['impossible'] as const) : []),
   ];
 }
 
@@ -31,7 +31,8 @@ export function sillinessOf({ known, steps, configuration, there }: PracticeBenc
 function isRepeat(steps: readonly EvidenceStep[], configuration: Configuration, trial: Trial): boolean {
   const last = steps.findLastIndex((step) => step.trial.id === trial.id);
   if (last < 0) return false;
-  const isSame = JSON.stringify(steps[last]?.configuration.placements) === JSON.stringify(configuration.placements);
+  const standing = ({ placements, surface }: Configuration) => JSON.stringify([placements, surface]);
+  const isSame = steps[last] !== undefined && standing(steps[last].configuration) === standing(configuration);
   const since = steps.slice(last + 1);
   const isUntouched = since.every(({ trial: done, handling }) => !done.repair && handling.every(isDraining));
   // What was dead may come back once the cord has been out.
@@ -101,6 +102,10 @@ function isBurnt(steps: readonly EvidenceStep[], configuration: Configuration, t
     trial.changes.some((change) => change.kind === 'place' && change.part === part && change.to.state !== 'as-found');
   return burnt.some((part) => isOriginalIn(configuration, part) && !isTakenOut(part));
 }
+
+/** Two modules would stand in one slot. */
+const isCrowded = (machine: Machine, configuration: Configuration, { changes }: Trial): boolean =>
+  changes.length > 0 && crowdedSlot(machine, applyChanges(configuration, changes)) !== null;
 
 /** It needs a machine that stays on, or a system, and the last start showed that there is none. */
 function isImpossible(steps: readonly EvidenceStep[], { needs }: Trial): boolean {
