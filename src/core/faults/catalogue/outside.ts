@@ -112,7 +112,10 @@ export const outsideFaults: readonly FaultMode[] = [
     ],
     cutsOut: 'heat',
     repair: 'plug-cooler-fan',
-    sightings: [{ look: 'cooler-fan', as: 'elsewhere', probability: 0.95 }],
+    sightings: [
+      { look: 'cooler-fan', as: 'elsewhere', probability: 0.95 },
+      { look: 'other-fan', as: 'gone', probability: 0.95 },
+    ],
     prior: judged(8, { 'new-build': 3, 'processor-changed': 3, 'cooler-touched': 5, 'owner-inside': 3 }),
   },
   {
@@ -131,6 +134,7 @@ export const outsideFaults: readonly FaultMode[] = [
       { look: 'temperature-load', as: 'climbs', probability: 0.9 },
       { look: 'temperature-setup', as: 'climbs', probability: 0.7 },
       { look: 'cooler-fan', as: 'still', probability: 0.9 },
+      { look: 'other-fan', as: 'gone', probability: 0.95 },
     ],
     prior: judged(6, { old: 1.8 }),
   },

@@ -399,6 +399,23 @@ export const LOOKS: readonly Look[] = [
     cautions: ['hot-cooler'],
   },
   {
+    id: 'other-fan',
+    at: 'cooler',
+    title: 'Run it with a known-good fan on the header of the cooler fan',
+    purpose: 'Shows whether the fan is at fault, though it may seem to turn, or something else.',
+    steps: [
+      'Switch off and pull the cord. Pull the plug of the cooler fan off its header.',
+      'Set the plug of a known-good fan there and hold that fan to the cooler.',
+      'Start it as before and see whether the complaint is still there.',
+    ],
+    options: [option('same', 'The complaint stays'), plainly('gone', 'The complaint is gone')],
+    needs: 'stays-on',
+    minutes: 4,
+    inside: true,
+    cautions: ['unplug', 'hot-cooler'],
+    tools: ['known-good fan'],
+  },
+  {
     id: 'front-ports',
     at: 'front-usb',
     title: 'Look into the ports of {part}',
