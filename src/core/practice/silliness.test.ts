@@ -93,6 +93,21 @@ test('a start that worked is made again where a run under load since did not eve
   expect(judged(benchAfter([worked, worked, ['run-under-load', 'works']]), 'start')).toEqual(['repeat']);
 });
 
+test('the button is pressed again after the pins brought it further, and good starts are counted after an earlier cure', () => {
+  const dead = ['start', 'dead'] as const;
+  expect(judged(benchAfter([dead, dead, ['bridge-pins', 'message-usb']]), 'start')).toEqual([]);
+  expect(judged(benchAfter([dead, dead, ['bridge-pins', 'dead']]), 'start')).toEqual(['repeat']);
+  const good = ['start', 'works'] as const;
+  const cured = [
+    ['fix/clean-slot@slot-A2', 'dark'],
+    ['fix/push-display-cable@display-cable', 'works'],
+    good,
+    good,
+  ] as const;
+  expect(judged(benchAfter(cured), 'start')).toEqual([]);
+  expect(judged(benchAfter(cured.slice(1)), 'start')).toEqual(['repeat']);
+});
+
 test('power on a machine that may be wet is told, drying it first is not', () => {
   const spilled = benchAfter([], [], ['spill']);
   expect(judged(spilled, 'start')).toEqual(['wet']);

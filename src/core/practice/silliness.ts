@@ -59,25 +59,26 @@ function isSurprise(steps: readonly EvidenceStep[], at: number): boolean {
   return before !== undefined && before.outcome !== step.outcome;
 }
 
-/** A start that worked, and another one since that did not: which of the two holds? */
+/** A start, and another one since that showed something else, as from the pins: which of the two holds? */
 function isContradicted(steps: readonly EvidenceStep[], at: number): boolean {
   const step = steps[at];
-  if (step?.trial.observe.kind !== 'start' || step.outcome !== 'works') return false;
+  if (step?.trial.observe.kind !== 'start') return false;
   const starts = steps
     .slice(at + 1)
     .filter(({ trial, outcome }) => trial.observe.kind === 'start' && !isSilent(outcome));
-  return starts.some(({ outcome }) => outcome !== 'works');
+  return starts.some(({ outcome }) => outcome !== step.outcome);
 }
 
 /** Good starts after what cannot be undone are counted, up to ten. */
 function isCounted(steps: readonly EvidenceStep[], at: number): boolean {
-  const repaired = steps.findLastIndex(({ trial, outcome }) => trial.repair !== null && outcome !== 'could-not');
-  const repair = steps[repaired]?.trial.repair;
+  const repaired = steps.findLastIndex(
+    ({ trial: { repair }, outcome }) =>
+      repair !== null && repairOf(repair.repair).noWayBack === true && outcome !== 'could-not',
+  );
   const since = steps
-    .slice(repaired)
+    .slice(Math.max(0, repaired))
     .filter(({ trial, outcome }) => trial.observe.kind === 'start' && outcome === 'works');
-  const isForGood = repair ? repairOf(repair.repair).noWayBack === true : false;
-  return isForGood && steps[at]?.outcome === 'works' && since.length < 10;
+  return repaired >= 0 && steps[at]?.outcome === 'works' && since.length < 10;
 }
 
 const isDraining = ({ act }: Handling): boolean => act === 'drain';
