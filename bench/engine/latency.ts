@@ -92,7 +92,7 @@ function timed(work: () => void): number {
  * follows: every other trial whole and the evidence of every suspect. Medians in milliseconds.
  */
 export function latency() {
-  const machine = desktopOf(250);
+  const machine = desktopOf(300);
   const steps = stepsOn(machine);
   const first = timesOf(machine, steps, (diagnose, input) => diagnose.first(input, []));
   const whole = timesOf(machine, steps, (diagnose, input) => diagnose(input));

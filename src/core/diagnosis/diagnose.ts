@@ -90,6 +90,21 @@ function rankedIn({ input: { machine, steps }, known: { space, belief, byFault }
   return { suspects, spent: spentFaults(space, belief, repairedInVain(steps, machine)) };
 }
 
+/** The suspect that stands first in the list; null where nothing that has a name is left. */
+export function leadingSuspect(analysis: Analysis): Suspect | null {
+  const [first] = inListOrder(rankedIn(analysis));
+  return first && !first.fault.somethingElse ? first : null;
+}
+
+/**
+ * "Something else" is no cause that anybody could name: it never stands first. What was repaired while the complaint
+ * stayed is not what to look for.
+ */
+function inListOrder({ suspects, spent }: RankedSuspects): Suspect[] {
+  const last = ({ fault }: Suspect) => (fault.somethingElse ? 2 : spent.has(fault) ? 1 : 0);
+  return [...suspects].sort((a, b) => last(a) - last(b));
+}
+
 function view(analysis: Analysis, depth: Depth): Diagnosis {
   const { input, known, foremost, right, plan, stopRule, advice } = analysis;
   const { space, steps, belief } = known;
@@ -148,7 +163,7 @@ function rightUpTo(input: DiagnosisInput, right: number) {
 }
 
 function viewSuspects(
-  { suspects, spent }: RankedSuspects,
+  ranked: RankedSuspects,
   { input: { machine }, known: { space, byFault: series, steps }, cure }: Analysis,
   { withEvidence }: Pick<Depth, 'withEvidence'>,
 ): SuspectView[] {
@@ -161,14 +176,16 @@ function viewSuspects(
       eventIds,
     );
   };
-  // "Something else" is no cause that anybody could name: it never stands first.
-  // What was repaired while the complaint stayed is not what to look for.
-  const last = ({ fault }: Suspect) => (fault.somethingElse ? 2 : spent.has(fault) ? 1 : 0);
-  const inOrder = [...suspects].sort((a, b) => last(a) - last(b));
-  return inOrder.map(({ fault, probability }, rank) => {
+  return inListOrder(ranked).map(({ fault, probability }, rank) => {
     const { priorDecibans, weights } = evidenceOn(fault.id);
     const weighed = { priorDecibans, weights: rank < withEvidence ? weights : [] };
-    return viewSuspect(fault, probability, weighed, { faults: space.faults, steps, machine, cure, spent });
+    return viewSuspect(fault, probability, weighed, {
+      faults: space.faults,
+      steps,
+      machine,
+      cure,
+      spent: ranked.spent,
+    });
   });
 }
 

@@ -1,5 +1,5 @@
 export { MODEL_VERSION } from './model-version';
-export { createDiagnoser } from './diagnose';
+export { createDiagnoser, leadingSuspect } from './diagnose';
 export type { Diagnoser, DiagnosisRest } from './diagnose';
 export type { Diagnosis, JointView, OutcomeView, SuspectView, TrialView } from './diagnosis';
 export type { AdviceKind } from './advice/situation';

@@ -1,5 +1,5 @@
 import { canAct, type Circumstance } from '../faults';
-import { analyseCase, isolatedAt, type RankedRepair, type Replay, type Strategy } from '../diagnosis';
+import { analyseCase, isolatedAt, leadingSuspect, type RankedRepair, type Replay, type Strategy } from '../diagnosis';
 import type { FaultyMachine } from './faulty-machine';
 import { sillinessOf, type Silliness } from './silliness';
 import { createPracticeBench, doTrial, firstTrialId, inputAt, trialAt } from './practice-bench';
@@ -16,7 +16,7 @@ export interface PlayedCase {
   /** Something was written, erased or bought that repaired nothing, or the case was closed with the fault in it. */
   readonly repairedWrongly: boolean;
   readonly wrongParts: number;
-  /** After each trial: the probability of the likeliest repair, and whether it was one of the right ones. */
+  /** After each trial: the probability of the first suspect of the list, and whether the machine had that fault. */
   readonly forecasts: readonly { readonly probability: number; readonly came: boolean }[];
   readonly trials: readonly { readonly trial: string; readonly outcome: string }[];
   /** What was silly about the advice, once for each time. */
@@ -68,10 +68,11 @@ export function playCase(
     );
     replay = analysis.known;
     const top = analysis.repairs.find(({ repairClass }) => repairClass.repair !== 'look-deeper');
-    if (top && bench.there.length > 0)
+    const lead = leadingSuspect(analysis);
+    if (lead && bench.there.length > 0)
       forecasts.push({
-        probability: top.probability / knownShare(analysis.repairs),
-        came: classes.has(top.repairClass.id),
+        probability: lead.probability / knownShare(analysis.repairs),
+        came: faults.some(({ fault }) => fault.id === lead.fault.id),
       });
     if (bench.there.length === 0 || (top && top.probability >= isolatedAt && classes.has(top.repairClass.id)))
       isolated ??= bench.minutes;
