@@ -212,6 +212,21 @@ test('a rocker that was seen at I is not set to I, and one that nobody looked at
     after('dead', [['start', 'dead'], ...trials]).alternatives.find(({ id }) => id === rocker)?.bits;
   expect(bitsAfter(['look/cord/cord', 'seated'])).toBeGreaterThan(0.1);
   expect(bitsAfter(['look/rocker/supply', 'at-i'])).toBe(0);
+  // Readings that contradict each other make it likely again, and yet it was seen.
+  const odd = after('dead', [
+    ['start', 'dead'],
+    ['look/strip-switch/outlet', 'on'],
+    ['look/cord/cord', 'seated'],
+    ['look/rear-usb-power/board', 'dark'],
+    ['look/outlet-lamp/outlet', 'lit'],
+    ['look/rocker/supply', 'at-i'],
+    ['look/wall-meter-off/supply', 'none'],
+    ['spare/cord', 'dead'],
+    ['measure/vsb/supply', 'absent'],
+    ['look/supply-tester/supply', 'passes'],
+  ]);
+  expect(likely(odd, 'rocker-off@supply')).toBeGreaterThan(0.1);
+  expect(odd.advice.trial?.id).not.toBe(rocker);
   const set = after('dead', [
     ['start', 'dead'],
     ['look/rocker/supply', 'at-i'],
