@@ -234,12 +234,3 @@ test('a rocker that was seen at I is not set to I, and one that nobody looked at
   ]);
   expect(set.advice.trial?.id).toBe(rocker);
 });
-
-test('where the board misses a fan that seems to turn, a known-good one on its header tells', () => {
-  const turning = (...trials: Trials) =>
-    after('message-fan', [['start', 'message-fan'], ['look/cooler-fan/cooler', 'turns'], ...trials]);
-  expect(turning().advice.trial?.id).toBe('look/other-fan/cooler');
-  const gone = turning(['look/other-fan/cooler', 'gone'], ['fix/plug-cooler-fan@cooler', 'message-fan']);
-  expect(likely(gone, 'cooler-fan-dead@cooler')).toBeGreaterThan(0.95);
-  expect(likely(turning(['look/other-fan/cooler', 'same']), 'cooler-fan-dead@cooler')).toBeLessThan(0.1);
-});

@@ -10,20 +10,18 @@ export function makeSafe(situation: Situation): Advice | null {
   const [active] = hazardsOf(input, input.configuration);
   if (!active) return null;
   const { hazard, looksLeft, parts, why } = active;
-  const ids =
-    parts.length === 0
-      ? situation.plan.proposals
-          .filter(({ trial: { ref } }) => ref.kind === 'look' && looksLeft.includes(ref.look))
-          .sort((a, b) => a.minutes - b.minutes)
-          .map(({ trial }) => trial.id)
-      : parts.flatMap((part) => [
-          ...(hazard.endedBy ? [formatTrialId({ kind: 'repair', repair: hazard.endedBy, part })] : []),
-          formatTrialId({ kind: 'out', part }),
-          formatTrialId({ kind: 'spare', part }),
-        ]);
-  const next = ids.find((id) => canBeDone(situation, id));
+  const away = parts.flatMap((part) => [
+    ...(hazard.endedBy ? [formatTrialId({ kind: 'repair', repair: hazard.endedBy, part })] : []),
+    formatTrialId({ kind: 'out', part }),
+    formatTrialId({ kind: 'spare', part }),
+  ]);
+  const looks = situation.plan.proposals
+    .filter(({ trial: { ref } }) => ref.kind === 'look' && looksLeft.includes(ref.look))
+    .sort((a, b) => a.minutes - b.minutes)
+    .map(({ trial }) => trial.id);
+  const next = [...away, ...looks].find((id) => canBeDone(situation, id));
   return next !== undefined
-    ? { kind: 'make-safe', trialId: next, why }
+    ? { kind: 'make-safe', trialId: next, why: looks.includes(next) ? hazard.whyReported : why }
     : (chooseTest(situation) ?? {
         kind: 'undecided',
         trialId: null,

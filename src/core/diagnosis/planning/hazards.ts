@@ -53,7 +53,7 @@ export const openHazards = (input: DiagnosisInput): ActiveHazard[] => hazardsOf(
 export interface ActiveHazard {
   readonly hazard: Hazard;
   readonly why: string;
-  /** Ids of looks that are still to be made; empty where it was seen. */
+  /** Ids of looks that are still to be made because of what was said, also where it was seen elsewhere. */
   readonly looksLeft: readonly string[];
   /** Ids of the parts at which it was seen. */
   readonly parts: readonly string[];
@@ -67,13 +67,14 @@ export function hazardsOf(
   const told = steps.filter(({ outcome }) => !isSilent(outcome));
   return HAZARDS.flatMap((hazard): ActiveHazard[] => {
     const parts = partsSeen(hazard, told).filter((id) => isOriginalIn(configuration, id));
-    if (parts.length > 0) return [{ hazard, why: hazard.whySeen, looksLeft: [], parts }];
-    if (!hazard.reportedAs.some((reported) => circumstances.includes(reported))) return [];
+    const isReported = hazard.reportedAs.some((reported) => circumstances.includes(reported));
     const isRepaired = told.some(({ trial }) => trial.repair?.repair === hazard.endedBy);
-    const looksLeft = hazard.looks.filter(
-      (look) => has(machine, look) && !told.some(({ trial }) => isLook(trial, look)),
-    );
-    return isRepaired || looksLeft.length === 0 ? [] : [{ hazard, why: hazard.whyReported, looksLeft, parts: [] }];
+    const looksLeft =
+      isReported && !isRepaired
+        ? hazard.looks.filter((look) => has(machine, look) && !told.some(({ trial }) => isLook(trial, look)))
+        : [];
+    if (parts.length > 0) return [{ hazard, why: hazard.whySeen, looksLeft, parts }];
+    return looksLeft.length === 0 ? [] : [{ hazard, why: hazard.whyReported, looksLeft, parts }];
   });
 }
 

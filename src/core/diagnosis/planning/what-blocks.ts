@@ -20,6 +20,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
       .filter((outcome) => outcome !== null)
       .at(-1) ?? signalOf(steps);
   const shutOff = isShutOff(steps);
+  const ranSince = hasRunSince(steps);
   const isPutRight = putRight(steps, faults);
   const silent = silentOnes(steps, stateKey(configuration));
   // What was burnt may be out now, and a trial may put it back.
@@ -42,6 +43,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
     const isAbout = trial.repair !== null || trial.observe.kind !== 'start';
     if (isAbout && last !== null && comesLater(trial, faults, last)) return 'The start does not get as far as that.';
     if (isAbout && trial.needs !== null && isOut(trial, configuration)) return 'It is not in the machine.';
+    if (ranSince && (['start', 'start-and-wait'].includes(trial.ref.kind) || isSign(trial))) return 'It has run since it cut out.';
     if (shutOff && trial.ref.kind === 'start')
       return 'It has shut itself off, and does not answer before it is drained.';
     if (trial.ref.kind === 'back' && trial.part && goesBackWithCard(input.machine, configuration, trial.part))
@@ -51,6 +53,21 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
     if (isPutRight(trial)) return 'You have put right what this looks for.';
     return silent.get(trial.id) ?? null;
   };
+}
+
+/** A glance at what a start shows anyway. */
+const isSign = ({ observe }: Trial): boolean =>
+  observe.kind === 'look' && observe.look.passes !== undefined && observe.look.times === undefined;
+
+/** It cut out, and with nothing done to it since something was seen or measured that needs a machine which runs. */
+function hasRunSince(steps: readonly EvidenceStep[]): boolean {
+  const last = steps.findLastIndex((step) => observedStart(step) !== null || isWork(step.trial));
+  if (steps[last]?.outcome !== 'cuts-out') return false;
+  return steps
+    .slice(last + 1)
+    .some(
+      ({ trial: { needs }, outcome }) => needs !== null && !['cord', 'start'].includes(needs) && !isSilent(outcome),
+    );
 }
 
 /** Whether a look was made, and what it found has been repaired since: the same look would find nothing more. */

@@ -75,7 +75,10 @@ export const outsideFaults: readonly FaultMode[] = [
     presentations: [{ as: 'no-picture', weight: 1 }],
     cures: { reseat: 0.97 },
     repair: 'push-display-cable',
-    sightings: [{ look: 'display-cable', as: 'loose', probability: 0.85 }],
+    sightings: [
+      { look: 'display-cable', as: 'loose', probability: 0.85 },
+      { look: 'monitor-words', as: 'check-cable', probability: 0.5 },
+    ],
     prior: judged(14, { moved: 2.5, 'comes-and-goes': 1.5 }),
   },
   {
@@ -86,7 +89,10 @@ export const outsideFaults: readonly FaultMode[] = [
     reason: 'A broken wire pair or a faulty adapter carries no signal.',
     presentations: [{ as: 'no-picture', weight: 1 }],
     repair: 'replace',
-    sightings: [{ look: 'cable-elsewhere', as: 'dark', probability: 0.96 }],
+    sightings: [
+      { look: 'cable-elsewhere', as: 'dark', probability: 0.96 },
+      { look: 'monitor-words', as: 'check-cable', probability: 0.3 },
+    ],
     prior: judged(8, { old: 1.3 }),
   },
   {

@@ -92,6 +92,7 @@ export const processingFaults: readonly FaultMode[] = [
     repair: 'mount-cooler',
     sightings: [
       { look: 'temperature-load', as: 'climbs', probability: 0.95 },
+      { look: 'temperature-setup', as: 'climbs', probability: 0.8 },
       { look: 'cooler-mount', as: 'one-sided', probability: 0.7 },
       { look: 'cooler-mount', as: 'bad', probability: 0.15 },
     ],
@@ -341,8 +342,9 @@ export const processingFaults: readonly FaultMode[] = [
     title: '{part} is not fully in',
     reason: 'The card is half in: the fans race and there is no picture.',
     presentations: [
-      { as: 'stage', weight: 0.7 },
-      { as: 'fans-full', weight: 0.3 },
+      { as: 'stage', weight: 0.55 },
+      { as: 'fans-full', weight: 0.25 },
+      { as: 'no-picture', weight: 0.2 },
     ],
     cures: { reseat: 0.96 },
     repair: 'seat-card',
@@ -357,8 +359,12 @@ export const processingFaults: readonly FaultMode[] = [
     link: 'graphics',
     at: 'card',
     title: 'The power lead of {part} is missing or not fully in',
-    reason: 'The card shows nothing until its own power leads are in.',
-    presentations: [{ as: 'stage', weight: 1 }],
+    reason:
+      'The card shows nothing until its own power leads are in; a board with graphics of its own may start without it.',
+    presentations: [
+      { as: 'stage', weight: 0.75 },
+      { as: 'no-picture', weight: 0.25 },
+    ],
     cures: { reseat: 0.6 },
     repair: 'plug-card-power',
     sightings: [
@@ -387,7 +393,10 @@ export const processingFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'The card slot is dead',
     reason: 'A known-good card does not respond in it.',
-    presentations: [{ as: 'stage', weight: 1 }],
+    presentations: [
+      { as: 'stage', weight: 0.8 },
+      { as: 'no-picture', weight: 0.2 },
+    ],
     existsIn: (machine) => count(machine, 'card') > 0,
     actsIn: whileFilled('card', originalAttached),
     repair: 'replace',

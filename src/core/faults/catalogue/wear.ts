@@ -231,11 +231,14 @@ export const wearFaults: readonly FaultMode[] = [
   },
   {
     id: 'case-fan-dead',
-    link: 'load',
+    link: 'peripherals',
     at: 'fan',
     title: '{part} does not turn',
-    reason: 'The case heats up until something fails.',
-    presentations: [{ as: 'cuts-out', weight: 1 }],
+    reason: 'The board stops with a message, or the case heats up until something fails.',
+    presentations: [
+      { as: 'message-fan', weight: 0.4 },
+      { as: 'cuts-out', weight: 0.6 },
+    ],
     stopProbability: 0.7,
     cutsOut: 'heat',
     repair: 'replace',

@@ -935,6 +935,7 @@ export const LOOKS: readonly Look[] = [
     minutes: 0.7,
     inside: false,
     cautions: [],
+    everywhere: ['dark', 'blank'],
   },
   {
     id: 'drive-listed',
