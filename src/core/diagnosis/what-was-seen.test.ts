@@ -68,3 +68,58 @@ test('smoke and a burnt supply: board and leads are looked at as well before any
   const burnt = after('dead', [['look/supply-signs/supply', 'burnt']], { circumstances: ['smoke'] });
   expect(burnt.advice).toMatchObject({ kind: 'make-safe', trial: { id: 'look/board-signs/board' } });
 });
+
+const twoDrives = {
+  parts: [
+    { id: 'module-1', kind: 'module' as const },
+    { id: 'm2', kind: 'drive' as const, bus: 'm2' as const },
+    { id: 'drive', kind: 'drive' as const },
+  ],
+  builtInGraphics: true,
+};
+
+test('of two drives an empty one may be as it should: nothing is installed before the other was looked at', () => {
+  const empty = (...trials: Trials) =>
+    after(
+      'no-boot',
+      [
+        ['start', 'no-boot'],
+        ['look/drive-listed/m2', 'listed'],
+        ['look/drive-listed/drive', 'listed'],
+        ['look/drive-contents/m2', 'empty'],
+        ...trials,
+      ],
+      { machine: twoDrives, circumstances: ['new-build'] },
+    );
+  expect(likely(empty(), 'drive-empty@m2')).toBeLessThan(0.6);
+  const sure: Trials = [
+    ['look/boot-settings/board', 'fits'],
+    ['fix/set-boot@board', 'no-boot'],
+  ];
+  expect(empty(...sure).advice).toMatchObject({ kind: 'test', trial: { id: 'look/drive-contents/drive' } });
+  expect(empty(...sure, ['look/drive-contents/drive', 'system']).advice.trial?.id).toBe('out/m2');
+});
+
+test('an M.2 drive that stands up is seated and screwed down: it has no leads', () => {
+  const lifted = after(
+    'no-boot',
+    [
+      ['start', 'no-boot'],
+      ['look/m2-seat/m2', 'lifted'],
+    ],
+    { machine: twoDrives },
+  );
+  expect(lifted.advice.trial?.title).toBe('Seat drive 1 in its socket and screw it down, then start');
+});
+
+test('what runs on the bench and not in the case is put right before it goes back', () => {
+  const bench: Trials = [
+    ['start', 'twitch'],
+    ['look/power-plugs/board', 'seated'],
+    ['look/rail-short/board', 'stays'],
+    ['on-bench', 'works'],
+  ];
+  const onBench = (...trials: Trials) => after('twitch', [...bench, ...trials], { circumstances: ['new-build'] });
+  expect(onBench().advice).toMatchObject({ kind: 'repair', trial: { id: 'fix/clear-short@board' } });
+  expect(onBench(['fix/clear-short@board', 'works']).advice.trial?.id).toBe('back-in-case');
+});

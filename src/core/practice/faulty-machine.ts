@@ -13,7 +13,7 @@ import {
 import { linkIndex, START_OUTCOMES, type StartOutcome } from '../startup';
 import {
   expectLook,
-  falseAlarmsOf,
+  soundShows,
   inView,
   misreadProbabilityOf,
   sightingsOf,
@@ -231,7 +231,7 @@ export function seeOutcome(
   if (observe.kind === 'look' && part && !observe.look.passes) {
     const sighting = there.map(noticed).find((seen) => seen !== null);
     if (sighting) return sighting;
-    return ids[pick(falseAlarmsOf(observe.look.options, eyes.falseAlarmFactor), roll('alarm'))] ?? '';
+    return ids[pick(soundShows(observe.look, machine, eyes.falseAlarmFactor), roll('alarm'))] ?? '';
   }
   const setting = { machine, configuration };
   const expected =

@@ -1,6 +1,16 @@
 export { CAUTIONS, gateOf, leftToConfirm } from './caution';
 export type { CautionId } from './caution';
-export { chanceToSee, countedStops, deadShare, expectLook, inView, looksAt, sightingsOf, signsOfStop } from './look';
+export {
+  chanceToSee,
+  countedStops,
+  deadShare,
+  expectLook,
+  inView,
+  looksAt,
+  sightingsOf,
+  signsOfStop,
+  soundShows,
+} from './look';
 export type { Look, PassedLink } from './look';
 export { falseAlarmsOf } from './false-alarm';
 export { misreadProbabilityOf } from './misreading';

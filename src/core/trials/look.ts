@@ -30,6 +30,8 @@ export interface Look {
   /** Default: nothing, and then it is done with the cord out where the case is opened for it. */
   readonly needs?: PowerNeed;
   readonly existsIn?: (machine: Machine, part: Part) => boolean;
+  /** How often, 0 to 1, a sound part shows an option other than the first: a second drive may well be empty. */
+  readonly soundToo?: (machine: Machine) => Readonly<Partial<Record<string, number>>>;
   /**
    * Set where the look shows whether the chain passes a link: the first option if it does, the second if not.
    * `ignoring` leaves out links that this sign does not need.
@@ -64,6 +66,18 @@ export function countedStops(stops: number, times: number): { readonly all: numb
   return { all, each: all === 1 ? 1 : stops ** times / (1 - all) };
 }
 
+/** What a look at a sound part shows, in the order of its options: what it may show as well, and false alarms. They sum to 1. */
+export function soundShows({ options, soundToo }: Look, machine: Machine, falseAlarmFactor = 1): Float64Array {
+  const shows = falseAlarmsOf(options, falseAlarmFactor);
+  const too = soundToo?.(machine) ?? {};
+  options.forEach(({ id }, o) => {
+    const more = o === 0 ? 0 : (too[id] ?? 0);
+    shows[o] = (shows[o] ?? 0) + more;
+    shows[0] = (shows[0] ?? 0) - more;
+  });
+  return shows;
+}
+
 /**
  * Probabilities of the options of a look, in their order, given the faults that are present. They sum to 1. The
  * factor is how much more often than usual these eyes see what is not there.
@@ -75,7 +89,7 @@ export function expectLook(
   { machine, configuration }: { machine: Machine; configuration: Configuration },
   falseAlarmFactor = 1,
 ): Float64Array {
-  const alarms = falseAlarmsOf(look.options, falseAlarmFactor);
+  const alarms = soundShows(look, machine, falseAlarmFactor);
   const probabilities = new Float64Array(look.options.length);
   let unnoticed = 1;
   if (look.passes && look.times)

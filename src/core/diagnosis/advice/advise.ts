@@ -7,8 +7,10 @@ import type { CountedCure } from './cure-by-count';
 import { sureEnough, sureItIsRight } from './how-sure';
 import { countedSince, isUntold, lastStart, loadsStood, partsAway, repairsDone, timesDone } from './log-facts';
 import { lookAgain } from './look-again';
+import { lookBeforeInstall } from './look-before-install';
 import { makeSafe } from './make-safe';
 import { repairLikeliest } from './nothing-tells';
+import { repairBeforeCase } from './repair-before-case';
 import { proveParts } from './prove-parts';
 import { provenOrTurn, putBackInnocent, runsWithout, turnForProof } from './prove';
 import {
@@ -56,6 +58,7 @@ export function advise(situation: Situation): Advice {
     lookAgain(situation) ??
     verifyRepair(situation) ??
     seeWhetherItHelped(situation) ??
+    lookBeforeInstall(situation) ??
     askFirst(situation) ??
     repairIfSure(situation) ??
     turnForProof(situation) ??
@@ -113,6 +116,8 @@ function finish(situation: Situation): Advice {
   const away = partsAway(input);
   const first = updateNow(situation) ?? putBackInnocent(situation);
   if (first) return first;
+  const beforeCase = top && repairBeforeCase(situation, top.repairClass);
+  if (beforeCase) return beforeCase;
   if (input.configuration.surface === 'bench')
     return {
       kind: 'put-back',

@@ -11,6 +11,7 @@ import {
   falseAlarmsOf,
   inView,
   signsOfStop,
+  soundShows,
   sightingsOf,
   type NormalComponent,
   type Look,
@@ -199,7 +200,7 @@ function compileSighting(look: Look, part: Part, { machine, configuration, varia
   const width = look.options.length;
   const pass = new Float64Array(variants.length).fill(1);
   const shows = new Array<readonly Showing[]>(variants.length).fill(unseen);
-  const none = falseAlarmsOf(look.options);
+  const none = soundShows(look, machine);
   for (const v of look.everywhere ? variants.keys() : (factsOf(variants).atPart.get(part.id) ?? [])) {
     const variant = variants[v];
     const seen = variant ? sightingsOf(variant.fault.mode, look) : [];

@@ -7,6 +7,7 @@ import { configurationKey, isWork } from '../belief/same-evidence';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { comesLater } from './aims';
 import { endsHazard, hazardsOf } from './hazards';
+import { otherDrives } from './other-drives';
 
 /** Why a trial is not proposed now, in a sentence; null where nothing stands against it. */
 export type WhatBlocks = (trial: Trial) => string | null;
@@ -43,11 +44,14 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
     const isAbout = trial.repair !== null || trial.observe.kind !== 'start';
     if (isAbout && last !== null && comesLater(trial, faults, last)) return 'The start does not get as far as that.';
     if (isAbout && trial.needs !== null && isOut(trial, configuration)) return 'It is not in the machine.';
-    if (ranSince && (['start', 'start-and-wait'].includes(trial.ref.kind) || isSign(trial))) return 'It has run since it cut out.';
+    if (ranSince && (['start', 'start-and-wait'].includes(trial.ref.kind) || isSign(trial)))
+      return 'It has run since it cut out.';
     if (shutOff && trial.ref.kind === 'start')
       return 'It has shut itself off, and does not answer before it is drained.';
     if (trial.ref.kind === 'back' && trial.part && goesBackWithCard(input.machine, configuration, trial.part))
       return 'It goes back with the graphics card.';
+    if (trial.repair?.repair === 'install-system' && otherDrives(input, trial.repair.part).length > 0)
+      return 'Another drive holds a system, or may: nothing is installed before it was looked at.';
     if (crowds(trial)) return 'Another module stands in its slot.';
     if (trial.observe.kind === 'look' && trial.observe.look.sees) return 'A start shows the same.';
     if (isPutRight(trial)) return 'You have put right what this looks for.';

@@ -967,6 +967,8 @@ export const LOOKS: readonly Look[] = [
     inside: true,
     cautions: ['owner-data'],
     tools: ['second machine'],
+    // Of several drives only one needs a system.
+    soundToo: ({ parts }) => (parts.filter(({ kind }) => kind === 'drive').length > 1 ? { empty: 0.3 } : {}),
   },
   {
     id: 'date-in-setup',
