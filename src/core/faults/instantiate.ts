@@ -58,7 +58,7 @@ export function repairClassOf(id: RepairId, part: Part): RepairClass {
     id: formatRepairClassId({ repair: id, part: part.id }),
     repair: id,
     part,
-    title: fill(repair.title, part),
+    title: fill((part.bus === 'm2' ? repair.titleOnBoard : undefined) ?? repair.title, part),
     minutes: minutesOfRepair(id, part.kind),
     price,
     buys,

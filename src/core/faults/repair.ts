@@ -13,6 +13,8 @@ export type RepairStake = 'nothing' | 'work' | 'for-good' | 'part';
 export interface Repair {
   /** What to do; {part} stands for the part's name. */
   readonly title: string;
+  /** The same of a drive that stands on the board itself and has no leads. */
+  readonly titleOnBoard?: string;
   readonly minutes: number;
   readonly price: PriceClass;
   readonly stake: RepairStake;
@@ -142,8 +144,10 @@ export const REPAIRS = {
   'push-display-cable': free('Push {part} fully in at both ends', 0.5, 'reseat'),
   'move-output': free('Use another output of {part}', 1),
   'plug-keyboard': free('Plug {part} into a rear port', 0.5, 'reseat'),
-  'seat-drive': free('Seat {part} in its socket and screw it down', 2, 'reseat'),
-  'plug-drive': free('Push the leads of {part} fully in at both ends', 2, 'reseat'),
+  'plug-drive': {
+    ...free('Push the leads of {part} fully in at both ends', 2, 'reseat'),
+    titleOnBoard: 'Seat {part} in its socket and screw it down',
+  },
   'replace-data-lead': { title: 'Use another data lead for {part}', minutes: 2, price: 'small', stake: 'nothing' },
   'plug-fan': free('Plug {part} into its header, or tell the board that it was removed', 2, 'reseat'),
   'move-drive': free('Move {part} to an active socket', 3),

@@ -208,18 +208,23 @@ test('what leads went with its own repair, though another fault was repaired aft
 
 test('of several likely errors those come first without which another cause would lead', () => {
   const { doubts } = diagnosisOf({
-    machine: machineWithCard,
-    reported: 'blank',
+    machine: {
+      parts: [
+        { id: 'module-1', kind: 'module' },
+        { id: 'drive', kind: 'drive' },
+      ],
+    },
+    circumstances: ['used-parts'],
+    reported: 'no-boot',
     trials: [
-      ['start', 'dark'],
-      ['look/monitor-words/monitor', 'no-signal'],
-      ['start', 'blank'],
-      ['fix/hold-button@board', 'dark'],
-      ['look/card-seat/card', 'no-power-lead'],
-      ['fix/card-to-first-slot@card', 'works'],
+      ['start', 'no-boot'],
+      ['look/drive-listed/drive', 'listed'],
+      ['fix/set-boot@board', 'works'],
+      ['look/drive-contents/drive', 'empty'],
+      ['fix/install-system@drive', 'works'],
       ['run-under-load', 'works'],
     ],
   });
-  expect(doubts.map(({ eventId: id }) => id)).toEqual([eventId(5), eventId(3), eventId(1)]);
-  expect(doubts[2]?.mistaken).toBeGreaterThan(doubts[1]?.mistaken ?? 1);
+  expect(doubts.map(({ eventId: id }) => id)).toEqual([eventId(3), eventId(4)]);
+  expect(doubts[1]?.mistaken).toBeGreaterThan(doubts[0]?.mistaken ?? 1);
 });

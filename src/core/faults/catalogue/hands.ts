@@ -175,7 +175,7 @@ export const handFaults: readonly FaultMode[] = [
     presentations: [{ as: 'no-boot', weight: 1 }],
     existsIn: (_machine, part) => part.bus === 'm2',
     cures: { reseat: 0.95 },
-    repair: 'seat-drive',
+    repair: 'plug-drive',
     sightings: [
       { look: 'drive-listed', as: 'missing', probability: 0.97 },
       { look: 'm2-seat', as: 'lifted', probability: 0.9 },

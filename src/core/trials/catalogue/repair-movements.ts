@@ -337,7 +337,6 @@ const table: Readonly<Record<Exclude<RepairId, 'leave-slot-empty'>, (at: AtPart)
     }),
   ],
   'plug-drive': (at) => [...takeOut(at), ...putIn(at)],
-  'seat-drive': (at) => [...takeOut(at), ...putIn(at)],
   'replace-data-lead': (at) => [
     say(`Pull the data lead of ${part(at)} at both ends, latches pressed.`),
     say('Put another one in.', { feel: 'It clicks at both ends.' }),
