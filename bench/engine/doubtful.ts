@@ -1,7 +1,8 @@
 import { applyChanges, asFound, type Configuration } from '../../src/core/machine';
 import { reportedStep } from '../../src/core/casework';
 import type { EvidenceStep, Replay } from '../../src/core/diagnosis';
-import { doubtfulEntries, fitEntries } from '../../src/core/diagnosis/belief/doubt';
+import { doubtfulEntries } from '../../src/core/diagnosis/belief/doubt';
+import { fitEntries } from '../../src/core/diagnosis/belief/fit-entries';
 import { readLog } from '../../src/core/diagnosis/belief/read-log';
 import { replay } from '../../src/core/diagnosis/belief/replay';
 import { findTrial, handlingOf, misreadProbabilityOf } from '../../src/core/trials';

@@ -6,7 +6,7 @@ import type { Advice } from './advice/situation';
 import type { DiagnosisInput } from './evidence-step';
 import { provingOf, type Proving } from './advice/proving';
 import { planTrials, type Plan } from './planning/propose';
-import { fitEntries, type EntryFit } from './belief/doubt';
+import { fitEntries, type EntryFit } from './belief/fit-entries';
 import { isShutOff } from './belief/pressed-again';
 import { readLog } from './belief/read-log';
 import { replay, type Replay } from './belief/replay';

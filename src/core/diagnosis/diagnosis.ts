@@ -4,7 +4,7 @@ import type { CautionId, OutcomeOption, RecommendedWait } from '../trials';
 import type { AdviceKind } from './advice/situation';
 import type { Confirmation } from './advice/confirmation';
 import type { CountedCure } from './advice/cure-by-count';
-import type { EntryFit } from './belief/doubt';
+import type { EntryFit } from './belief/fit-entries';
 import type { Proving } from './advice/proving';
 import type { LinkStanding } from './belief/link-states';
 import type { StopRule } from './planning/stop-rule';

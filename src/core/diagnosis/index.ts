@@ -14,7 +14,7 @@ export { openHazards } from './planning/hazards';
 export { isComplaintGone, isOwnersWord, observedStart, reportedTrialId, reproducedComplaint } from './belief/complaint';
 export type { Confirmation } from './advice/confirmation';
 export type { DiagnosisInput, EvidenceStep } from './evidence-step';
-export type { EntryFit } from './belief/doubt';
+export type { EntryFit } from './belief/fit-entries';
 export type { LinkStanding, LinkState } from './belief/link-states';
 export type { EvidenceWeight } from './belief/weigh-evidence';
 export { cureProbability } from './model/cure-probability';

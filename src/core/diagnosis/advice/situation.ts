@@ -2,7 +2,7 @@ import type { RepairClass } from '../../faults';
 import { percent } from '../../wording';
 import { formatTrialId } from '../../trials';
 import { seemsGone } from '../belief/complaint';
-import type { EntryFit } from '../belief/doubt';
+import type { EntryFit } from '../belief/fit-entries';
 import type { Replay } from '../belief/replay';
 import type { Proving } from './proving';
 import type { CountedCure } from './cure-by-count';

@@ -74,14 +74,16 @@ export function isComplaintGone(
 }
 
 /** Whether the last start that can tell got past the complaint. */
-export const seemsGone = (steps: readonly EvidenceStep[]): boolean => wentAway(steps).at(-1) ?? false;
+export const seemsGone = (steps: readonly EvidenceStep[]): boolean => startsThatTell(steps).at(-1) ?? false;
 
 /** Whether it came back after a start had got past it. */
-export const cameBack = (steps: readonly EvidenceStep[]): boolean =>
-  wentAway(steps).includes(true) && !seemsGone(steps);
+export function cameBack(steps: readonly EvidenceStep[]): boolean {
+  const told = startsThatTell(steps);
+  return told.at(-1) === false && told.includes(true);
+}
 
 /** Of each start that can tell: whether it got past the complaint. */
-function wentAway(steps: readonly EvidenceStep[]): boolean[] {
+function startsThatTell(steps: readonly EvidenceStep[]): boolean[] {
   const complaint = reproducedComplaint(steps);
   if (complaint === null) return [];
   return steps.flatMap((step) => {

@@ -1,7 +1,7 @@
 import { diagnosisOf, eventId, stateOf, type BriefLog } from '../../casework/testing-log';
 import { compileStep, priorBelief, updateBelief, type Belief } from './belief';
 import { createOutcomeModelCache } from '../model/outcome-model-cache';
-import { fitEntries } from './doubt';
+import { fitEntries } from './fit-entries';
 import type { EvidenceStep } from '../evidence-step';
 import { createSpace, type HypothesisSpace } from '../model/hypothesis-space';
 
@@ -227,4 +227,31 @@ test('of several likely errors those come first without which another cause woul
   });
   expect(doubts.map(({ eventId: id }) => id)).toEqual([eventId(3), eventId(4)]);
   expect(doubts[1]?.mistaken).toBeGreaterThan(doubts[0]?.mistaken ?? 1);
+});
+
+test('a sighting of what leads is no doubt, though the complaint went and came as parts were moved', () => {
+  const { suspects, doubts } = diagnosisOf({
+    machine: {
+      parts: [
+        { id: 'module-1', kind: 'module' },
+        { id: 'module-2', kind: 'module' },
+      ],
+      board: { stageLights: true },
+    },
+    reported: 'at-memory',
+    trials: [
+      ['start', 'at-memory'],
+      ['fix/seat-module@module-2', 'at-memory'],
+      ['look/module-latches/module-1', 'closed'],
+      ['fix/seat-module@module-1', 'at-memory'],
+      ['only/module-1/slot-A1', 'works'],
+      ['back/module-1', 'works'],
+      ['only/module-2/slot-A1', 'works'],
+      ['back/module-1', 'works'],
+      ['back/module-2', 'at-memory'],
+      ['look/slot-debris/slot-B2', 'dirty'],
+    ],
+  });
+  expect(suspects[0]?.fault).toBe('slot-dirty@slot-B2');
+  expect(doubts).toEqual([]);
 });
