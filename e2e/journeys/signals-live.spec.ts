@@ -59,7 +59,7 @@ test('a build-up by ear: the microphone hears the beeps, they are taken and writ
   page,
   usedDemo,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(180_000);
   await page.goto(`${usedDemo.url}/cases/0d3a0c00-0000-4000-8000-000000001500`);
   await expect(title(page)).toContainText('Build-up, step 2');
   await confirmCautions(page);
@@ -76,7 +76,7 @@ test('a build-up by ear: the microphone hears the beeps, they are taken and writ
       await page.keyboard.press('h');
       throw error;
     });
-  }).toPass({ timeout: 60_000 });
+  }).toPass({ timeout: 100_000 });
   await page.keyboard.press('h');
   await beeps.getByRole('button', { name: 'Take it: L S L' }).click();
   await expect(together(page)).toContainText('It stops at memory');
