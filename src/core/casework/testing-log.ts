@@ -58,3 +58,14 @@ export function stateOf(log: BriefLog): CaseState {
 }
 
 export const diagnosisOf = (log: BriefLog): Diagnosis => diagnoseCase(stateOf(log));
+
+/** The diagnosis of a desktop with stage lights after what was told and some trials. */
+export const desktopAfter = (
+  reported: BriefLog['reported'],
+  trials: NonNullable<BriefLog['trials']>,
+  more: Partial<BriefLog> = {},
+): Diagnosis => diagnosisOf({ machine: desktopWithLights, ...(reported ? { reported } : {}), trials, ...more });
+
+/** Probability, 0 to 1, that a diagnosis gives a fault. */
+export const probabilityOf = ({ suspects }: Diagnosis, fault: string): number =>
+  suspects.find((suspect) => suspect.fault === fault)?.probability ?? 0;

@@ -1,16 +1,12 @@
-import { desktopWithLights, diagnosisOf, type BriefLog } from '../casework/testing-log';
+import { desktopAfter, desktopWithLights, probabilityOf, type BriefLog } from '../casework/testing-log';
 
 /** Small things that nobody with years at the bench would get wrong. */
 
 type Trials = NonNullable<BriefLog['trials']>;
 const machine = desktopWithLights;
-const after = (reported: BriefLog['reported'], trials: Trials, more: Partial<BriefLog> = {}) =>
-  diagnosisOf({ machine, ...(reported ? { reported } : {}), trials, ...more });
-const likely = (diagnosis: ReturnType<typeof after>, fault: string) =>
-  diagnosis.suspects.find((suspect) => suspect.fault === fault)?.probability ?? 0;
 
 test('with the card out its cable stays where it is, and goes back with the card', () => {
-  const { advice, alternatives } = after('at-graphics', [
+  const { advice, alternatives } = desktopAfter('at-graphics', [
     ['start', 'at-graphics'],
     ['look/card-seat/card', 'seated'],
     ['out/card', 'works'],
@@ -21,7 +17,7 @@ test('with the card out its cable stays where it is, and goes back with the card
 
 test('stripped on the bench "it works" means that it comes up: the case is at fault', () => {
   const onBench = (outcome: string) =>
-    after(
+    desktopAfter(
       'twitch',
       [
         ['start', 'twitch'],
@@ -38,34 +34,34 @@ test('stripped on the bench "it works" means that it comes up: the case is at fa
 });
 
 test('a supply fan that twitches with the rest blames no supply, and nobody is sent to watch it', () => {
-  const before = after('twitch', [['start', 'twitch']]);
-  const kicks = after('twitch', [
+  const before = desktopAfter('twitch', [['start', 'twitch']]);
+  const kicks = desktopAfter('twitch', [
     ['start', 'twitch'],
     ['look/supply-fan/supply', 'kicks'],
   ]);
   const supply = 'supply-fails-under-start@supply';
-  expect(Math.abs(likely(kicks, supply) - likely(before, supply))).toBeLessThan(0.01);
+  expect(Math.abs(probabilityOf(kicks, supply) - probabilityOf(before, supply))).toBeLessThan(0.01);
   expect(before.alternatives.find(({ id }) => id === 'look/supply-fan/supply')?.blocked).not.toBeNull();
 });
 
 test('what comes and goes is counted: presses that it missed are the complaint', () => {
   const circumstances: BriefLog['circumstances'] = ['comes-and-goes'];
-  const once = after('dead', [['start', 'works']], { circumstances });
+  const once = desktopAfter('dead', [['start', 'works']], { circumstances });
   expect([once.advice.kind, once.advice.trial?.id]).toEqual(['reproduce', 'look/ten-presses/case-switch']);
   const missed: Trials = [
     ['start', 'works'],
     ['look/ten-presses/case-switch', 'some'],
   ];
-  expect(after('dead', missed, { circumstances }).advice.kind).not.toBe('reproduce');
-  expect(after('dead', [...missed, ['bridge-pins', 'works']], { circumstances }).advice.trial?.id).toBe(
+  expect(desktopAfter('dead', missed, { circumstances }).advice.kind).not.toBe('reproduce');
+  expect(desktopAfter('dead', [...missed, ['bridge-pins', 'works']], { circumstances }).advice.trial?.id).toBe(
     'fix/replace@case-switch',
   );
 });
 
 test('a guess that a glance could spare is no advice', () => {
-  const blank = after('blank', [['start', 'blank']], { circumstances: ['firmware-updated'] });
+  const blank = desktopAfter('blank', [['start', 'blank']], { circumstances: ['firmware-updated'] });
   expect(blank.advice.trial?.id).toBe('look/monitor-input/monitor');
-  const missing = after(
+  const missing = desktopAfter(
     'no-boot',
     [
       ['start', 'no-boot'],
@@ -84,10 +80,10 @@ test('a rocker is set at the back, and a start is proof enough', () => {
     ['start', 'dead'],
     ['look/rocker/supply', 'at-o'],
   ];
-  expect(after('dead', seen, { circumstances: ['moved'] }).advice.trial?.minutes).toBeLessThan(2);
-  expect(after('dead', [...seen, ['fix/set-rocker@supply', 'works']], { circumstances: ['moved'] }).advice.kind).toBe(
-    'close',
-  );
+  expect(desktopAfter('dead', seen, { circumstances: ['moved'] }).advice.trial?.minutes).toBeLessThan(2);
+  expect(
+    desktopAfter('dead', [...seen, ['fix/set-rocker@supply', 'works']], { circumstances: ['moved'] }).advice.kind,
+  ).toBe('close');
 });
 
 test('a small machine that goes off at work has an adapter that is too small', () => {
@@ -103,27 +99,29 @@ test('a small machine that goes off at work has an adapter that is too small', (
     ['start', 'works'],
     ['run-under-load', 'cuts-out', { cutOutAfter: 2, answersAgain: false }],
   ];
-  const off = after('cuts-out', trials, { machine: small });
+  const off = desktopAfter('cuts-out', trials, { machine: small });
   expect(off.suspects[0]?.fault).toBe('adapter-too-small@adapter');
-  const measured = after('cuts-out', [...trials, ['measure/adapter-at-work/adapter', 'low', 16.9]], { machine: small });
-  expect(likely(measured, 'adapter-too-small@adapter')).toBeGreaterThan(0.97);
+  const measured = desktopAfter('cuts-out', [...trials, ['measure/adapter-at-work/adapter', 'low', 16.9]], {
+    machine: small,
+  });
+  expect(probabilityOf(measured, 'adapter-too-small@adapter')).toBeGreaterThan(0.97);
 });
 
 test('what was changed just before stands first: the firmware where memory fails after its update', () => {
-  expect(after('at-memory', [['start', 'at-memory']], { circumstances: ['firmware-updated'] }).suspects[0]?.fault).toBe(
-    'firmware-memory-regression@board',
-  );
-  expect(after('dead', [], { circumstances: ['breaker-trips'] }).suspects[0]?.fault).toBe(
+  expect(
+    desktopAfter('at-memory', [['start', 'at-memory']], { circumstances: ['firmware-updated'] }).suspects[0]?.fault,
+  ).toBe('firmware-memory-regression@board');
+  expect(desktopAfter('dead', [], { circumstances: ['breaker-trips'] }).suspects[0]?.fault).toBe(
     'supply-input-shorted@supply',
   );
 });
 
 test('a stuck reset switch that was felt is believed, however rare it is', () => {
-  const stuck = after('blank', [
+  const stuck = desktopAfter('blank', [
     ['start', 'blank'],
     ['look/reset-button/case-switch', 'stuck'],
   ]);
-  expect(likely(stuck, 'reset-stuck@case-switch')).toBeGreaterThan(0.7);
+  expect(probabilityOf(stuck, 'reset-stuck@case-switch')).toBeGreaterThan(0.7);
   expect(stuck.advice.trial?.id).toBe('fix/free-reset@case-switch');
 });
 
@@ -138,11 +136,11 @@ test('a device that keeps the screen dark, and does so again when it is back, is
     ['back/stick', 'blank'],
     ['out/stick', 'works'],
   ];
-  expect(after('blank', turns, { machine: withStick }).suspects[0]?.fault).toBe('usb-device-hangs@stick');
+  expect(desktopAfter('blank', turns, { machine: withStick }).suspects[0]?.fault).toBe('usb-device-hangs@stick');
 });
 
 test('what comes and goes works now and then: the reading that explains it is not doubted for that', () => {
-  const { suspects, doubts } = after(
+  const { suspects, doubts } = desktopAfter(
     'dead',
     [
       ['start', 'dead'],
@@ -161,9 +159,9 @@ test('the next stop names the next cause: what was put right stands behind it', 
     ['look/power-plugs/board', 'processor-loose'],
     ['fix/push-power-plugs@board', 'at-memory'],
   ];
-  const stopped = after('at-processor', trials, { circumstances: ['new-build'] });
+  const stopped = desktopAfter('at-processor', trials, { circumstances: ['new-build'] });
   expect(stopped.suspects[0]?.fault).toMatch(/^module-not-seated@/);
-  const gone = after('at-processor', [...trials.slice(0, 2), ['fix/push-power-plugs@board', 'works']]);
+  const gone = desktopAfter('at-processor', [...trials.slice(0, 2), ['fix/push-power-plugs@board', 'works']]);
   expect(gone.suspects[0]?.fault).toBe('processor-plug-missing@board');
 });
 
@@ -177,16 +175,16 @@ test('nobody dries a board for an hour on a slight chance', () => {
     ['minimal-on-bench', 'twitch'],
     ['look/rail-short/board', 'none'],
   ];
-  const { advice, alternatives } = after('twitch', stripped);
+  const { advice, alternatives } = desktopAfter('twitch', stripped);
   expect(advice.trial?.id).not.toBe(dryBoard);
   expect(alternatives.find(({ id }) => id === dryBoard)?.bits).toBe(0);
 });
 
 test('the card that was put in last is the first to be blamed for a short', () => {
-  const { suspects } = after('twitch', [['start', 'twitch']], { circumstances: ['card-changed'] });
+  const { suspects } = desktopAfter('twitch', [['start', 'twitch']], { circumstances: ['card-changed'] });
   expect(suspects[0]?.fault).toBe('card-short@card');
   // Out, and it works: what is quick to put back is put back, before anything else is asked.
-  const { advice } = after(
+  const { advice } = desktopAfter(
     'twitch',
     [
       ['start', 'twitch'],
@@ -198,7 +196,7 @@ test('the card that was put in last is the first to be blamed for a short', () =
 });
 
 test('a machine that shut itself off is not told to be plugged in where the cord comes out anyway', () => {
-  const { advice } = after('cuts-out', [
+  const { advice } = desktopAfter('cuts-out', [
     ['run-under-load', 'cuts-out', { cutOutAfter: 1 }],
     ['start', 'dead'],
   ]);
@@ -209,11 +207,11 @@ test('a machine that shut itself off is not told to be plugged in where the cord
 test('a rocker that was seen at I is not set to I, and one that nobody looked at may be', () => {
   const rocker = 'fix/set-rocker@supply';
   const bitsAfter = (...trials: Trials) =>
-    after('dead', [['start', 'dead'], ...trials]).alternatives.find(({ id }) => id === rocker)?.bits;
+    desktopAfter('dead', [['start', 'dead'], ...trials]).alternatives.find(({ id }) => id === rocker)?.bits;
   expect(bitsAfter(['look/cord/cord', 'seated'])).toBeGreaterThan(0.1);
   expect(bitsAfter(['look/rocker/supply', 'at-i'])).toBe(0);
   // Readings that contradict each other make it likely again, and yet it was seen.
-  const odd = after('dead', [
+  const odd = desktopAfter('dead', [
     ['start', 'dead'],
     ['look/strip-switch/outlet', 'on'],
     ['look/cord/cord', 'seated'],
@@ -225,9 +223,9 @@ test('a rocker that was seen at I is not set to I, and one that nobody looked at
     ['measure/vsb/supply', 'absent'],
     ['look/supply-tester/supply', 'passes'],
   ]);
-  expect(likely(odd, 'rocker-off@supply')).toBeGreaterThan(0.1);
+  expect(probabilityOf(odd, 'rocker-off@supply')).toBeGreaterThan(0.1);
   expect(odd.advice.trial?.id).not.toBe(rocker);
-  const set = after('dead', [
+  const set = desktopAfter('dead', [
     ['start', 'dead'],
     ['look/rocker/supply', 'at-i'],
     ['look/rocker/supply', 'at-o'],

@@ -1,25 +1,21 @@
-import { desktopWithLights, diagnosisOf, type BriefLog } from '../casework/testing-log';
+import { desktopAfter, desktopWithLights, probabilityOf, type BriefLog } from '../casework/testing-log';
 
 /** What was plainly seen has a cause that can be named, and leads on. */
 
 type Trials = NonNullable<BriefLog['trials']>;
 const machine = desktopWithLights;
-const after = (reported: BriefLog['reported'], trials: Trials, more: Partial<BriefLog> = {}) =>
-  diagnosisOf({ machine, ...(reported ? { reported } : {}), trials, ...more });
-const likely = (diagnosis: ReturnType<typeof after>, fault: string) =>
-  diagnosis.suspects.find((suspect) => suspect.fault === fault)?.probability ?? 0;
 
 test('where the board misses a fan that seems to turn, a known-good one on its header tells', () => {
   const turning = (...trials: Trials) =>
-    after('message-fan', [['start', 'message-fan'], ['look/cooler-fan/cooler', 'turns'], ...trials]);
+    desktopAfter('message-fan', [['start', 'message-fan'], ['look/cooler-fan/cooler', 'turns'], ...trials]);
   expect(turning().advice.trial?.id).toBe('look/other-fan/cooler');
   const gone = turning(['look/other-fan/cooler', 'gone'], ['fix/plug-cooler-fan@cooler', 'message-fan']);
-  expect(likely(gone, 'cooler-fan-dead@cooler')).toBeGreaterThan(0.95);
-  expect(likely(turning(['look/other-fan/cooler', 'same']), 'cooler-fan-dead@cooler')).toBeLessThan(0.1);
+  expect(probabilityOf(gone, 'cooler-fan-dead@cooler')).toBeGreaterThan(0.95);
+  expect(probabilityOf(turning(['look/other-fan/cooler', 'same']), 'cooler-fan-dead@cooler')).toBeLessThan(0.1);
 });
 
 test('a case fan that stands still explains the message that the board misses a fan', () => {
-  const still = after(
+  const still = desktopAfter(
     'message-fan',
     [
       ['start', 'message-fan'],
@@ -33,7 +29,7 @@ test('a case fan that stands still explains the message that the board misses a 
 });
 
 test('a card without its power lead leaves the screen dark while the board starts', () => {
-  const seen = after('dark', [
+  const seen = desktopAfter('dark', [
     ['start', 'dark'],
     ['look/card-seat/card', 'no-power-lead'],
   ]);
@@ -42,7 +38,7 @@ test('a card without its power lead leaves the screen dark while the board start
 });
 
 test('a monitor that asks for its cable names the cable', () => {
-  const words = after('dark', [
+  const words = desktopAfter('dark', [
     ['start', 'dark'],
     ['look/monitor-words/monitor', 'check-cable'],
   ]);
@@ -55,17 +51,19 @@ test('what cut out and was read in setup since is not started once more to see w
     ['run-under-load', 'cuts-out'],
     ['look/temperature-setup/cooler', 'climbs'],
   ];
-  const read = after('cuts-out', hot, { circumstances: ['cooler-touched'] });
+  const read = desktopAfter('cuts-out', hot, { circumstances: ['cooler-touched'] });
   expect(read.suspects[0]?.fault).toBe('cooler-badly-mounted@cooler');
   const blocked = [read.advice.trial, ...read.alternatives].filter((trial) =>
     trial?.blocked?.includes('has run since'),
   );
   expect(blocked.map((trial) => trial?.id)).toEqual(expect.arrayContaining(['start', 'look/lock-key/keyboard']));
-  expect(after('cuts-out', hot.slice(0, 1)).alternatives.find(({ id }) => id === 'start')?.blocked ?? null).toBeNull();
+  expect(
+    desktopAfter('cuts-out', hot.slice(0, 1)).alternatives.find(({ id }) => id === 'start')?.blocked ?? null,
+  ).toBeNull();
 });
 
 test('smoke and a burnt supply: board and leads are looked at as well before anything is swapped in', () => {
-  const burnt = after('dead', [['look/supply-signs/supply', 'burnt']], { circumstances: ['smoke'] });
+  const burnt = desktopAfter('dead', [['look/supply-signs/supply', 'burnt']], { circumstances: ['smoke'] });
   expect(burnt.advice).toMatchObject({ kind: 'make-safe', trial: { id: 'look/board-signs/board' } });
 });
 
@@ -80,7 +78,7 @@ const twoDrives = {
 
 test('of two drives an empty one may be as it should: nothing is installed before the other was looked at', () => {
   const empty = (...trials: Trials) =>
-    after(
+    desktopAfter(
       'no-boot',
       [
         ['start', 'no-boot'],
@@ -91,7 +89,7 @@ test('of two drives an empty one may be as it should: nothing is installed befor
       ],
       { machine: twoDrives, circumstances: ['new-build'] },
     );
-  expect(likely(empty(), 'drive-empty@m2')).toBeLessThan(0.6);
+  expect(probabilityOf(empty(), 'drive-empty@m2')).toBeLessThan(0.6);
   const sure: Trials = [
     ['look/boot-settings/board', 'fits'],
     ['fix/set-boot@board', 'no-boot'],
@@ -101,7 +99,7 @@ test('of two drives an empty one may be as it should: nothing is installed befor
 });
 
 test('an M.2 drive that stands up is seated and screwed down: it has no leads', () => {
-  const lifted = after(
+  const lifted = desktopAfter(
     'no-boot',
     [
       ['start', 'no-boot'],
@@ -119,7 +117,8 @@ test('what runs on the bench and not in the case is put right before it goes bac
     ['look/rail-short/board', 'stays'],
     ['on-bench', 'works'],
   ];
-  const onBench = (...trials: Trials) => after('twitch', [...bench, ...trials], { circumstances: ['new-build'] });
+  const onBench = (...trials: Trials) =>
+    desktopAfter('twitch', [...bench, ...trials], { circumstances: ['new-build'] });
   expect(onBench().advice).toMatchObject({ kind: 'repair', trial: { id: 'fix/clear-short@board' } });
   expect(onBench(['fix/clear-short@board', 'works']).advice.trial?.id).toBe('back-in-case');
 });
