@@ -24,7 +24,7 @@ test('a case fan that stands still explains the message that the board misses a 
     ],
     { machine: { ...machine, parts: [...(machine.parts ?? []), { id: 'fan-1', kind: 'fan' }] } },
   );
-  expect(still.suspects[0]?.fault).toBe('case-fan-dead@fan-1');
+  expect(still.suspects[0]?.fault).toBe('case-fan-not-seen@fan-1');
   expect(still.doubts).toEqual([]);
 });
 

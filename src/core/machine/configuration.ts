@@ -98,6 +98,10 @@ export function goesBackWithCard({ parts }: Machine, configuration: Configuratio
   return cards.length > 0 && cards.every(({ id }) => !isFilled(configuration, id));
 }
 
+/** True if the changes would put a module into a slot in which another stands. */
+export const crowdsSlot = (machine: Machine, configuration: Configuration, changes: readonly Change[]): boolean =>
+  changes.some(({ kind }) => kind === 'place') && crowdedSlot(machine, applyChanges(configuration, changes)) !== null;
+
 /** A configuration with the changes made, in order. */
 export function applyChanges(configuration: Configuration, changes: readonly Change[]): Configuration {
   return changes.reduce(applyChange, configuration);

@@ -22,6 +22,7 @@ export {
   asFound,
   boardOutput,
   crowdedSlot,
+  crowdsSlot,
   differ,
   fittedModules,
   goesBackWithCard,

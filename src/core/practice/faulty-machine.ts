@@ -13,10 +13,10 @@ import {
 import { linkIndex, START_OUTCOMES, type StartOutcome } from '../startup';
 import {
   expectLook,
-  soundShows,
   inView,
   misreadProbabilityOf,
   sightingsOf,
+  soundShows,
   type PresentFault,
   type Trial,
 } from '../trials';

@@ -1,5 +1,5 @@
 import { repairOf } from '../faults';
-import { applyChanges, crowdedSlot, isOriginalIn, type Configuration, type Machine } from '../machine';
+import { crowdsSlot, isOriginalIn, type Configuration } from '../machine';
 import { isSilent, type Handling, type Trial } from '../trials';
 import type { EvidenceStep } from '../diagnosis';
 import type { PracticeBench } from './practice-bench';
@@ -18,12 +18,13 @@ export function sillinessOf({ known, steps, configuration, there, faulty }: Prac
   const isWet = !isBoardOut && there.some(({ fault }) => fault.mode.id === 'liquid-on-board');
   const isLookedAt = steps.some(({ trial: done }) => done.ref.kind === 'look' && done.ref.look === 'board-signs');
   const mayBeWet = known.includes('spill') && !isLookedAt;
+  const isCrowded = crowdsSlot(faulty.machine, configuration, trial.changes);
   const lastSighting = lastAt(steps, 'board-signs');
   return [
     ...(isRepeat(steps, configuration, trial) ? (['repeat'] as const) : []),
     ...(isPowered && !isDrying && (mayBeWet || (isWet && lastSighting === 'traces')) ? (['wet'] as const) : []),
     ...(isPowered && isBurnt(steps, configuration, trial) ? (['unsafe'] as const) : []),
-    ...(isImpossible(steps, trial) || isCrowded(faulty.machine, configuration, trial) ? (['impossible'] as const) : []),
+    ...(isImpossible(steps, trial) || isCrowded ? (['impossible'] as const) : []),
   ];
 }
 
@@ -103,10 +104,6 @@ function isBurnt(steps: readonly EvidenceStep[], configuration: Configuration, t
     trial.changes.some((change) => change.kind === 'place' && change.part === part && change.to.state !== 'as-found');
   return burnt.some((part) => isOriginalIn(configuration, part) && !isTakenOut(part));
 }
-
-/** Two modules would stand in one slot. */
-const isCrowded = (machine: Machine, configuration: Configuration, { changes }: Trial): boolean =>
-  changes.length > 0 && crowdedSlot(machine, applyChanges(configuration, changes)) !== null;
 
 /** It needs a machine that stays on, or a system, and the last start showed that there is none. */
 function isImpossible(steps: readonly EvidenceStep[], { needs }: Trial): boolean {

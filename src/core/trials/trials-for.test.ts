@@ -1,5 +1,5 @@
 import { applyChanges, asFound, completeMachine, type Change, type DeclaredMachine } from '../machine';
-import { CAUTIONS, findTrial, LOOKS, recommendedWait, setUpMinutes, trialsFor, type Trial } from '.';
+import { CAUTIONS, findTrial, LOOKS, recommendedWait, setUpMinutes, soundShows, trialsFor, type Trial } from '.';
 
 function machineOf(declared: Partial<DeclaredMachine> = {}) {
   const completed = completeMachine({
@@ -208,4 +208,22 @@ test('to fit a new part takes what that part takes', () => {
   expect(minutes('fix/replace@module-1')).toBeLessThan(8);
   expect(minutes('fix/replace@processor')).toBeGreaterThan(20);
   expect(minutes('fix/replace@board')).toBeGreaterThan(2 * minutes('fix/replace@processor'));
+});
+
+test('what a look at a sound part shows sums to 1; of two drives one may well be empty, of one it is no more than an error', () => {
+  const withDrives = (...ids: string[]) => {
+    const completed = completeMachine({ name: 'M', parts: ids.map((id) => ({ id, kind: 'drive' as const })) });
+    if (!completed.ok) throw new Error('expected a machine');
+    return completed.machine;
+  };
+  for (const look of LOOKS)
+    for (const one of [withDrives('drive-1'), withDrives('drive-1', 'drive-2')]) {
+      const shows = soundShows(look, one);
+      expect(shows.reduce((sum, probability) => sum + probability, 0)).toBeCloseTo(1, 12);
+      expect(Math.min(...shows)).toBeGreaterThanOrEqual(0);
+    }
+  const contents = LOOKS.find(({ id }) => id === 'drive-contents');
+  if (!contents) throw new Error('expected the look');
+  expect(soundShows(contents, withDrives('drive-1'))[1]).toBeLessThan(0.01);
+  expect(soundShows(contents, withDrives('drive-1', 'drive-2'))[1]).toBeGreaterThan(0.2);
 });

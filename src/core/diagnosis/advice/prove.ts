@@ -1,5 +1,5 @@
 import { listOf, percent } from '../../wording';
-import { applyChanges, crowdedSlot, isOriginalIn, nameInWords } from '../../machine';
+import { crowdsSlot, isOriginalIn, nameInWords } from '../../machine';
 import { repairOf, type RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
 import { isComplaintGone, observedStart, reproducedComplaint } from '../belief/complaint';
@@ -33,7 +33,7 @@ export function putBackInnocent(situation: Situation): Advice | null {
 
 /** Where it was found another module stands, which has to go home first. */
 const isSlotTaken = ({ machine, configuration }: DiagnosisInput, part: string): boolean =>
-  crowdedSlot(machine, applyChanges(configuration, [{ kind: 'place', part, to: { state: 'as-found' } }])) !== null;
+  crowdsSlot(machine, configuration, [{ kind: 'place', part, to: { state: 'as-found' } }]);
 
 const asItIsNow = (input: DiagnosisInput): string =>
   lastStart(input) === 'works' ? 'It runs like this' : 'The complaint is gone';

@@ -82,11 +82,11 @@ export function cameBack(steps: readonly EvidenceStep[]): boolean {
   return told.at(-1) === false && told.includes(true);
 }
 
-/** Of each start that can tell: whether it got past the complaint. */
-function startsThatTell(steps: readonly EvidenceStep[]): boolean[] {
+/** Of each start from a step on that can tell: whether it got past the complaint. */
+function startsThatTell(steps: readonly EvidenceStep[], from = 0): boolean[] {
   const complaint = reproducedComplaint(steps);
   if (complaint === null) return [];
-  return steps.flatMap((step) => {
+  return steps.slice(from).flatMap((step) => {
     const gone = observedStart(step) === null ? null : isComplaintGone(complaint, step);
     return gone === null ? [] : [gone];
   });
@@ -95,12 +95,8 @@ function startsThatTell(steps: readonly EvidenceStep[]): boolean[] {
 /** Whether the complaint went with a repair of this class, and has not come back since. */
 export function wentWith({ id }: RepairClass, steps: readonly EvidenceStep[]): boolean {
   const at = steps.findLastIndex(({ trial, outcome }) => trial.repair?.id === id && outcome !== 'could-not');
-  const complaint = reproducedComplaint(steps);
-  if (at < 0 || complaint === null) return false;
-  const since = steps
-    .slice(at)
-    .flatMap((step) => (observedStart(step) === null ? [] : [isComplaintGone(complaint, step)]));
-  return since.includes(true) && !since.includes(false);
+  const since = at < 0 ? [] : startsThatTell(steps, at);
+  return since.length > 0 && !since.includes(false);
 }
 
 /**

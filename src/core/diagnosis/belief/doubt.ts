@@ -13,10 +13,7 @@ import { probabilityByFault } from './suspects';
 const surelyMistaken = 0.25;
 /** So likely mistaken, an entry is named if another cause would lead without it, and the complaint was gone and is back. */
 const likelyMistaken = 0.06;
-/**
- * So likely mistaken, an entry is named once the complaint is gone if another cause would lead without it, not
- * with the repair of what leads: then the cure speaks against it.
- */
+/** So likely mistaken, it is named where the complaint is gone, and not by the repair of what leads: the cure speaks against it. */
 const maybeMistaken = 0.002;
 /** The same where what leads is bypassed as it works: that it works is no riddle then. */
 const maybeMistakenAside = 0.01;
@@ -55,9 +52,9 @@ export function doubtfulEntries(
   const candidates = fits.filter((fit) => {
     const step = stepOf.get(fit.eventId);
     if (fit.mistaken < least || (isFirstSeen && !isTold(fit))) return false;
-    return (
-      !(step && fault) || !(isBornOut(step, fault, steps) || (!isSurely(fit) && !isCured && isSighting(step, fault)))
-    );
+    if (!step || !fault) return true;
+    const isBelieved = !isCured && !isSurely(fit) && isSighting(step, fault);
+    return !isBelieved && !isBornOut(step, fault, steps);
   });
   if (candidates.length === 0) return [];
   const done = steps.filter((_, k) => compiled[k]);
@@ -93,6 +90,7 @@ function leastMistaken(fault: FaultInstance, { machine, steps }: Pick<Replay, 'm
   return isAside ? maybeMistakenAside : maybeMistaken;
 }
 
+/** A look that saw just this fault. */
 function isSighting({ trial: { observe, part }, outcome }: EvidenceStep, fault: FaultInstance): boolean {
   if (observe.kind !== 'look' || !part || !looksAt(observe.look, part, fault)) return false;
   return fault.mode.sightings?.some(({ look, as }) => look === observe.look.id && as === outcome) === true;

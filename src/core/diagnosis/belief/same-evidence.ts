@@ -1,4 +1,4 @@
-import { isReplaced, placementOf, type Configuration, type Part } from '../../machine';
+import { isReplaced, pieceIn, type Configuration, type Part } from '../../machine';
 import { FAULT_MODES, repairOf, type FaultMode } from '../../faults';
 import { isSilent, type Trial } from '../../trials';
 import type { EvidenceStep } from '../evidence-step';
@@ -110,11 +110,8 @@ function keyOf({ trial: { observe, part, ref }, watchedIn, stateKey }: Watched):
 }
 
 /** Which piece is looked at, also where it lies on the table. */
-function pieceOf(configuration: Configuration, partId: string): 'spare' | 'new' | 'original' {
-  const placement = placementOf(configuration, partId);
-  if (placement.state === 'spare' || (placement.state === 'moved' && placement.spare)) return 'spare';
-  return isReplaced(configuration, partId) ? 'new' : 'original';
-}
+const pieceOf = (configuration: Configuration, partId: string): 'spare' | 'new' | 'original' =>
+  pieceIn(configuration, partId) ?? (isReplaced(configuration, partId) ? 'new' : 'original');
 
 /** A text that is the same for configurations that are the same. */
 export function configurationKey({ placements, settings, start, surface }: Configuration): string {

@@ -1,4 +1,4 @@
-import { applyChanges, asFound, crowdedSlot, goesBackWithCard, placementOf, type Configuration } from '../../machine';
+import { applyChanges, asFound, crowdsSlot, goesBackWithCard, placementOf, type Configuration } from '../../machine';
 import type { FaultInstance } from '../../faults';
 import { isSilent, looksAt, sightingsOf, whyNotMet, type Trial } from '../../trials';
 import { observedStart, signalOf } from '../belief/complaint';
@@ -6,8 +6,8 @@ import { isShutOff } from '../belief/pressed-again';
 import { configurationKey, isWork } from '../belief/same-evidence';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { comesLater } from './aims';
+import { drivesNotLookedAt } from './other-drives';
 import { endsHazard, hazardsOf } from './hazards';
-import { otherDrives } from './other-drives';
 
 /** Why a trial is not proposed now, in a sentence; null where nothing stands against it. */
 export type WhatBlocks = (trial: Trial) => string | null;
@@ -26,10 +26,6 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
   const silent = silentOnes(steps, stateKey(configuration));
   // What was burnt may be out now, and a trial may put it back.
   const mayBeUnsafe = hazardsOf(input, asFound).length > 0;
-  const modules = new Set(input.machine.parts.flatMap(({ kind, id }) => (kind === 'module' ? [id] : [])));
-  const crowds = ({ changes }: Trial): boolean =>
-    changes.some((change) => change.kind === 'place' && change.to.state !== 'out' && modules.has(change.part)) &&
-    crowdedSlot(input.machine, applyChanges(configuration, changes)) !== null;
   return (trial) => {
     if (mayBeUnsafe && trial.needs !== null) {
       const hazard = hazardsOf(input, applyChanges(configuration, trial.changes)).find(
@@ -50,9 +46,9 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
       return 'It has shut itself off, and does not answer before it is drained.';
     if (trial.ref.kind === 'back' && trial.part && goesBackWithCard(input.machine, configuration, trial.part))
       return 'It goes back with the graphics card.';
-    if (trial.repair?.repair === 'install-system' && otherDrives(input, trial.repair.part).length > 0)
-      return 'Another drive holds a system, or may: nothing is installed before it was looked at.';
-    if (crowds(trial)) return 'Another module stands in its slot.';
+    if (trial.repair?.repair === 'install-system' && drivesNotLookedAt(input, trial.repair.part).length > 0)
+      return 'Another drive may hold the system: look at it first.';
+    if (crowdsSlot(input.machine, configuration, trial.changes)) return 'Another module stands in its slot.';
     if (trial.observe.kind === 'look' && trial.observe.look.sees) return 'A start shows the same.';
     if (isPutRight(trial)) return 'You have put right what this looks for.';
     return silent.get(trial.id) ?? null;

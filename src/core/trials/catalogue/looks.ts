@@ -402,10 +402,10 @@ export const LOOKS: readonly Look[] = [
     id: 'other-fan',
     at: 'cooler',
     title: 'Run it with a known-good fan on the header of the cooler fan',
-    purpose: 'Shows whether the fan is at fault, though it may seem to turn, or something else.',
+    purpose: 'Shows whether the fan is at fault, even if it seems to turn.',
     steps: [
       'Switch off and pull the cord. Pull the plug of the cooler fan off its header.',
-      'Set the plug of a known-good fan there and hold that fan to the cooler.',
+      'Set the plug of a known-good fan there. Lay that fan so that it blows at the cooler and nothing touches its blades.',
       'Start it as before and see whether the complaint is still there.',
     ],
     options: [option('same', 'The complaint stays'), plainly('gone', 'The complaint is gone')],
