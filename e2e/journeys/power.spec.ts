@@ -14,12 +14,17 @@ async function type(page: Page, label: string, text: string): Promise<void> {
   await cell.press('Enter');
 }
 
-async function importFile(page: Page, button: string | RegExp, name: string, text: string): Promise<void> {
-  const [chooser] = await Promise.all([
-    page.waitForEvent('filechooser'),
-    page.getByRole('button', { name: button }).click(),
-  ]);
-  await chooser.setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+/** Presses a button once it is seen: a panel of the room has its height only when it was drawn. */
+async function press(page: Page, name: string | RegExp): Promise<void> {
+  const button = page.getByRole('button', { name });
+  await button.scrollIntoViewIfNeeded();
+  await expect(button).toBeInViewport({ ratio: 1 });
+  await button.click();
+}
+
+async function importFile(page: Page, button: string | RegExp, file: string, text: string): Promise<void> {
+  const [chooser] = await Promise.all([page.waitForEvent('filechooser'), press(page, button)]);
+  await chooser.setFiles({ name: file, mimeType: 'text/plain', buffer: Buffer.from(text) });
 }
 
 const suspects = (page: Page) => page.getByRole('region', { name: 'Suspects and other tests' });
@@ -160,7 +165,7 @@ test('the simulated meter gives readings by a key, and is unplugged in the middl
   await takeIn(page, program.url, { machine: 'Counter 9', reported: 'Nothing at all' });
   await see(page, 'Nothing at all');
   await page.getByRole('link', { name: 'Power', exact: true }).click();
-  await page.getByRole('button', { name: 'Use the simulated meter' }).click();
+  await press(page, 'Use the simulated meter');
   await expect(page.getByText('JOVIAL PROBE SIMULATED METER')).toBeVisible();
   await type(page, 'It measures, V', '5.03');
   await page.getByLabel('What', { exact: true }).selectOption('+5 VSB');
@@ -211,7 +216,7 @@ test('a wall meter is recorded second by second, and what it gave stays when it 
 }) => {
   await page.goto(`${program.url}/power`);
   await page.getByRole('radio', { name: 'ATX supply' }).click();
-  await page.getByRole('button', { name: 'Use the simulated meter' }).click();
+  await press(page, 'Use the simulated meter');
   await page.getByRole('button', { name: 'Record from the meter' }).click();
   await expect(page.getByLabel(/recorded from the meter: at most 8\d W/)).toBeVisible();
   await type(page, 'At the wall, W', '300');
