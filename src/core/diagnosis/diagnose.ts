@@ -169,24 +169,17 @@ function viewSuspects(
 ): SuspectView[] {
   const eventIds = steps.map(({ id }) => id);
   const indexOf = new Map(space.faults.map((fault, f) => [fault.id, f]));
-  const evidenceOn = (id: string) => {
+  const evidenceOn = (id: string, upTo: number) => {
     const f = indexOf.get(id) ?? 0;
     return weighEvidence(
-      series.map((byFault) => byFault[f] ?? 0),
-      eventIds,
+      series.slice(0, upTo + 1).map((byFault) => byFault[f] ?? 0),
+      eventIds.slice(0, upTo),
     );
   };
-  return inListOrder(ranked).map(({ fault, probability }, rank) => {
-    const { priorDecibans, weights } = evidenceOn(fault.id);
-    const weighed = { priorDecibans, weights: rank < withEvidence ? weights : [] };
-    return viewSuspect(fault, probability, weighed, {
-      faults: space.faults,
-      steps,
-      machine,
-      cure,
-      spent: ranked.spent,
-    });
-  });
+  const proofs = { faults: space.faults, steps, machine, cure, spent: ranked.spent };
+  return inListOrder(ranked).map(({ fault, probability }, rank) =>
+    viewSuspect(fault, probability, evidenceOn(fault.id, rank < withEvidence ? steps.length : 0), proofs),
+  );
 }
 
 /** What the proof of a suspect is read from. */

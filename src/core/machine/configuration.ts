@@ -99,29 +99,43 @@ export function goesBackWithCard({ parts }: Machine, configuration: Configuratio
 }
 
 /** True if the changes would put a module into a slot in which another stands. */
-export const crowdsSlot = (machine: Machine, configuration: Configuration, changes: readonly Change[]): boolean =>
-  changes.some(({ kind }) => kind === 'place') && crowdedSlot(machine, applyChanges(configuration, changes)) !== null;
+export function crowdsSlot(machine: Machine, configuration: Configuration, changes: readonly Change[]): boolean {
+  const moves = changes.filter(
+    (change) =>
+      change.kind === 'place' && machine.parts.some(({ id, kind }) => id === change.part && kind === 'module'),
+  );
+  return moves.length > 0 && crowdedSlot(machine, applyChanges(configuration, moves)) !== null;
+}
 
 /** A configuration with the changes made, in order. */
 export function applyChanges(configuration: Configuration, changes: readonly Change[]): Configuration {
-  return changes.reduce(applyChange, configuration);
+  if (changes.length === 0) return configuration;
+  let { settings, start, surface } = configuration;
+  let placements = { ...configuration.placements };
+  for (const change of changes) {
+    switch (change.kind) {
+      case 'place': {
+        const to = placedFrom(placements[change.part] ?? inPlace, change.to);
+        if (to.state === 'as-found') placements = without(placements, change.part);
+        else placements[change.part] = to;
+        break;
+      }
+      case 'settings':
+        settings = change.to;
+        break;
+      case 'start':
+        start = change.to;
+        break;
+      case 'surface':
+        surface = change.to;
+    }
+  }
+  return { placements, settings, start, surface };
 }
 
-function applyChange(configuration: Configuration, change: Change): Configuration {
-  switch (change.kind) {
-    case 'place': {
-      const { [change.part]: _before, ...others } = configuration.placements;
-      const to = placedFrom(placementOf(configuration, change.part), change.to);
-      const placements = to.state === 'as-found' ? others : { ...others, [change.part]: to };
-      return { ...configuration, placements };
-    }
-    case 'settings':
-      return { ...configuration, settings: change.to };
-    case 'start':
-      return { ...configuration, start: change.to };
-    case 'surface':
-      return { ...configuration, surface: change.to };
-  }
+function without<T>(record: Readonly<Record<string, T>>, key: string): Record<string, T> {
+  const { [key]: _gone, ...others } = record;
+  return others;
 }
 
 /** How a part stands after a change: a new one that was out, moved or swapped comes back, not the one that it replaced. */

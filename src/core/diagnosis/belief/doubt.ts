@@ -5,7 +5,7 @@ import type { Belief, CompiledStep } from './belief';
 import type { EvidenceStep } from '../evidence-step';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
 import { cameBack, isOwnersWord, observedStart, seemsGone, wentWith } from './complaint';
-import { addMoved, beyondReach, type EntryFit } from './fit-entries';
+import { addMoved, beyondReach, roomFor, type EntryFit } from './fit-entries';
 import type { Replay } from './replay';
 import { probabilityByFault } from './suspects';
 
@@ -116,13 +116,13 @@ function leadersWithout(
 ): number[] {
   const { variants, second, pairsFrom } = space;
   const sums = candidates.map(() => new Float64Array(variants.length));
-  const scratch = new Float64Array(4 * (steps.length + 1));
+  const way = roomFor(steps);
   const each = new Float64Array(steps.length);
   const add = (h: number, a: number, b: number) => {
     const weight = probabilities[h] ?? 0;
     if (weight < beyondReach) return;
     const moved = touched[a] || (b !== NONE && touched[b]);
-    if (moved) addMoved(each.fill(0), steps, a, b, weight, scratch);
+    if (moved) addMoved(each.fill(0), steps, a, b, weight, way);
     for (const [c, k] of candidates.entries()) {
       const without = moved ? (each[k] ?? 0) : weight / likelihoodOf(steps[k], a, b);
       const sum = sums[c];

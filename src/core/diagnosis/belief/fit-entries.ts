@@ -60,7 +60,7 @@ interface Evidence {
 function evidenceWithoutEach(space: HypothesisSpace, steps: readonly CompiledStep[], last: Belief): Evidence {
   const { probabilities, touched } = last;
   const each = new Float64Array(steps.length);
-  const scratch = new Float64Array(4 * (steps.length + 1));
+  const way = roomFor(steps);
   const { variants, second, pairsFrom } = space;
   const group: Group = { b: new Int32Array(variants.length), weight: new Float64Array(variants.length), size: 0 };
   let all = 0;
@@ -70,7 +70,7 @@ function evidenceWithoutEach(space: HypothesisSpace, steps: readonly CompiledSte
       const weight = probabilities[h] ?? 0;
       if (weight < beyondReach) return;
       all += weight;
-      if (touched[a] || (b !== NONE && touched[b])) addMoved(each, steps, a, b, weight, scratch);
+      if (touched[a] || (b !== NONE && touched[b])) addMoved(each, steps, a, b, weight, way);
       else {
         group.b[group.size] = b;
         group.weight[group.size] = weight;
@@ -118,6 +118,17 @@ function addStill(each: Float64Array, steps: readonly CompiledStep[], a: number,
   }
 }
 
+/** Room for one hypothesis on its way through the log: what is still there before each step, and what each step weighs. */
+interface Way {
+  readonly there: Float64Array;
+  readonly gains: Float64Array;
+}
+
+export const roomFor = (steps: readonly unknown[]): Way => ({
+  there: new Float64Array(4 * (steps.length + 1)),
+  gains: new Float64Array(steps.length),
+});
+
 /** A hypothesis whose faults may have gone on the way: forth with what is still there, back with what comes later. */
 export function addMoved(
   each: Float64Array,
@@ -125,11 +136,10 @@ export function addMoved(
   a: number,
   b: number,
   weight: number,
-  there: Float64Array,
+  { there, gains }: Way,
 ): void {
   there.fill(0, 0, 4);
   there[b === NONE ? 1 : 3] = 1;
-  const gains = new Float64Array(steps.length);
   for (let k = 0; k < steps.length; k++) {
     const step = steps[k];
     there.copyWithin(4 * (k + 1), 4 * k, 4 * k + 4);

@@ -10,17 +10,19 @@ export function rightProbability(
   input: DiagnosisInput,
 ): number {
   const acting = actingFaults(faults, input.machine, input.configuration);
-  const acts = variants.map(({ faultIndex }) => acting[faultIndex] === 1);
   let right = 0;
   for (let a = 0; a < variants.length; a++) {
-    right += (probabilities[a] ?? 0) * (acts[a] ? (stillThere[4 * a] ?? 0) : 1);
+    const actsA = acting[variants[a]?.faultIndex ?? 0] === 1;
+    right += (probabilities[a] ?? 0) * (actsA ? (stillThere[4 * a] ?? 0) : 1);
+    // What acts and was never handled is still there.
+    if (actsA && !touched[a]) continue;
     for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++) {
       const b = second[h] ?? 0;
-      if (acts[a] && !touched[a]) continue;
+      const actsB = acting[variants[b]?.faultIndex ?? 0] === 1;
       let quiet = stillThere[4 * h] ?? 0;
-      if (!acts[a]) quiet += stillThere[4 * h + 1] ?? 0;
-      if (!acts[b]) quiet += stillThere[4 * h + 2] ?? 0;
-      if (!acts[a] && !acts[b]) quiet += stillThere[4 * h + 3] ?? 0;
+      if (!actsA) quiet += stillThere[4 * h + 1] ?? 0;
+      if (!actsB) quiet += stillThere[4 * h + 2] ?? 0;
+      if (!actsA && !actsB) quiet += stillThere[4 * h + 3] ?? 0;
       right += (probabilities[h] ?? 0) * quiet;
     }
   }

@@ -49,11 +49,12 @@ interface Watched {
  */
 export function knownAlready(steps: readonly EvidenceStep[]): (watched: Watched) => KnownAlready {
   const memory = steps.map((step) => ({ step, key: keyAfter(step) }));
+  const hasRepair = steps.some(({ trial }) => trial.repair !== null);
   return (watched) => {
     const { trial } = watched;
     const key = keyOf(watched);
     if (isWork(trial)) return { isKnown: doneInVain(memory, trial, key), shown: null, isRepeated: false };
-    const shown = seenBefore(memory, trial, key) ?? seenInRepair(memory, trial, key);
+    const shown = seenBefore(memory, trial, key) ?? (hasRepair ? seenInRepair(memory, trial, key) : null);
     const last = memory.findLastIndex((past) => past.key === key && !isSilent(past.step.outcome));
     const wasWork = last >= 0 && memory[last] !== undefined && isWork(memory[last].step.trial);
     const isRepeated = shown !== null && !wasWork && seenBefore(memory.slice(0, last), trial, key) !== null;

@@ -107,12 +107,15 @@ export function probabilityForemost(
   const byVariant = new Float64Array(variants.length);
   for (let a = 0; a < variants.length; a++) {
     let own = probabilities[a] ?? 0;
+    const isTouched = touched[a] === 1;
     for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++) {
       const p = probabilities[h] ?? 0;
+      own += p;
+      if (!isTouched) continue;
+      const onlyB = p * (stillThere[4 * h + 2] ?? 0);
       const b = second[h] ?? 0;
-      const onlyB = touched[a] ? p * (stillThere[4 * h + 2] ?? 0) : 0;
       byVariant[b] = (byVariant[b] ?? 0) + onlyB;
-      own += p - onlyB;
+      own -= onlyB;
     }
     byVariant[a] = (byVariant[a] ?? 0) + own;
   }

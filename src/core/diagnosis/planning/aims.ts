@@ -61,13 +61,22 @@ const knownAims = new WeakMap<readonly FaultInstance[], Map<string, Aims>>();
  * a later link that may show just so is no such.
  */
 export function comesLater(trial: Trial, faults: readonly FaultInstance[], outcome: StartOutcome): boolean {
-  const known = knownAims.get(faults) ?? new Map<string, Aims>();
-  knownAims.set(faults, known);
-  const aims = known.get(trial.id) ?? {
-    first: Math.min(...[...aimsOf(trial, faults)].map(linkIndex), linkIndex('load') + 1),
-    shown: new Set(concernOf(trial, faults).flatMap(({ mode }) => mode.presentations.map(({ as }) => as))),
-  };
-  known.set(trial.id, aims);
-  const isLater = aims.first <= linkIndex('load') && aims.first > linkIndex(lastAtFault[outcome]);
-  return isLater && !aims.shown.has(outcome);
+  const { first, shown } = aimsAmong(faults, trial);
+  const isLater = first <= linkIndex('load') && first > linkIndex(lastAtFault[outcome]);
+  return isLater && !shown.has(outcome);
+}
+
+/** What a trial is about, found once among the faults of a machine. */
+function aimsAmong(faults: readonly FaultInstance[], trial: Trial): Aims {
+  let known = knownAims.get(faults);
+  if (!known) knownAims.set(faults, (known = new Map<string, Aims>()));
+  let aims = known.get(trial.id);
+  if (!aims) {
+    aims = {
+      first: Math.min(...[...aimsOf(trial, faults)].map(linkIndex), linkIndex('load') + 1),
+      shown: new Set(concernOf(trial, faults).flatMap(({ mode }) => mode.presentations.map(({ as }) => as))),
+    };
+    known.set(trial.id, aims);
+  }
+  return aims;
 }

@@ -58,12 +58,6 @@ export function jointProbabilities(
   return { width: model.width, classes, entries: scratch.entries, floors: scratch.floors, told: scratch.told };
 }
 
-/** The same in room of its own. */
-export function keptJoint({ width, classes, entries, floors, told }: JointProbabilities): JointProbabilities {
-  const kept = { width, classes, entries: entries.slice(0, classes * width), floors: floors.slice(0, classes) };
-  return told ? { ...kept, told: told.slice(0, classes) } : kept;
-}
-
 function addShows(scratch: JointScratch, model: OutcomeModel, row: number, v: number, weight: number): void {
   const shows = model.shows[v];
   if (!shows) return;

@@ -13,7 +13,6 @@ import {
   JointScratch,
   jointProbabilities,
   forecastTrial,
-  keptJoint,
   type JointProbabilities,
   type TrialForecast,
 } from './joint-probabilities';
@@ -100,8 +99,6 @@ export function planTrials(
     book.curesOf(trial).reduce((sum, [v]) => sum + weightAlone(live, v), 0) < tooUnlikelyToRepair;
   const plainAs = (one: ReadyTrial) => (curesNothing(one) ? (plain.get(startKey(one))?.() ?? null) : null);
   const leastBits = Math.max(tellsNothing, (input.skipsBelow ?? tellsTooLittle) * entropyBits(live.classWeights));
-  // What tells something is priced next.
-  const joints = new Map<Trial, JointProbabilities>();
   const weighed = ready.map((one): Proposal => {
     const { trial, watched } = one;
     const spared = sparedMinutes(trial, apart);
@@ -114,10 +111,8 @@ export function planTrials(
     const rest = { trial, minutes, lacks, blocked, isAgain };
     if (blocked !== null || trial.commits || isVain || (isKnown && !isPlain(trial)))
       return { ...rest, bits: 0, bitsIfNew: 0, forecast: isVain ? plainAs(one) : null, watched };
-    const own = joint(one);
-    const forecast = forecastTrial(own);
+    const forecast = forecastTrial(joint(one));
     const { bits: bitsIfNew } = forecast;
-    if (bitsIfNew > leastBits) joints.set(trial, keptJoint(own));
     if (!isAgain || shown === 'works')
       return { ...rest, bits: shown === null ? bitsIfNew : 0, bitsIfNew, forecast, watched };
     const again = watchedAgain(one, shown, space);
@@ -128,8 +123,6 @@ export function planTrials(
   const proposals = withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
   const byTrial = new Map(ready.map((one) => [one.trial, one]));
   const jointOf = (trial: Trial): JointProbabilities => {
-    const kept = joints.get(trial);
-    if (kept) return kept;
     const one = byTrial.get(trial);
     if (!one) throw new Error(`${trial.id}: expected a trial of this plan`);
     return joint(one);
