@@ -10,7 +10,7 @@ import type { Replay } from './replay';
 import { probabilityByFault } from './suspects';
 
 /** So likely mistaken, an entry is named whatever follows from it. All are tried on flipped logs (docs/benchmarks.md). */
-const surelyMistaken = 0.25;
+const surelyMistaken = 0.2;
 /** So likely mistaken, an entry is named if another cause would lead without it, and the complaint was gone and is back. */
 const likelyMistaken = 0.06;
 /** So likely mistaken, it is named where the complaint is gone, and not by the repair of what leads: the cure speaks against it. */
