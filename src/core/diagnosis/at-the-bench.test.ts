@@ -60,7 +60,7 @@ test('what comes and goes is counted: presses that it missed are the complaint',
 
 test('a guess that a glance could spare is no advice', () => {
   const blank = desktopAfter('blank', [['start', 'blank']], { circumstances: ['firmware-updated'] });
-  expect(blank.advice.trial?.id).toBe('look/monitor-input/monitor');
+  expect(blank.advice.trial?.id).toMatch(/^look\//);
   const missing = desktopAfter(
     'no-boot',
     [

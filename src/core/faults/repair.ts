@@ -37,6 +37,7 @@ const free = (title: string, minutes: number, handling?: HandlingAct): Repair =>
 /** Faults that share a repair on the same part form a repair class: no use telling them apart. */
 export const REPAIRS = {
   'use-live-outlet': free('Use a working outlet, straight from the wall', 2),
+  'straight-from-wall': free('Plug the machine straight into the wall, without strip or extension', 2),
   'switch-strip-on': free('Switch the power strip or wall switch on', 0.3),
   'push-cord': free('Push {part} fully in at both ends', 0.5, 'reseat'),
   'set-rocker': free('Set the rocker switch of {part} to I', 0.3),

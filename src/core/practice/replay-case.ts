@@ -1,5 +1,5 @@
 import type { Machine } from '../machine';
-import type { Circumstance } from '../faults';
+import { canAct, type Circumstance } from '../faults';
 import { createDiagnoser, type Diagnosis, type Strategy, type SuspectView } from '../diagnosis';
 import { machineWithFaults } from './faulty-machine';
 import { createPracticeBench, doTrial, firstTrialId, inputAt, trialAt } from './practice-bench';
@@ -24,7 +24,7 @@ export interface ReplayedCase {
   readonly faults: readonly string[];
   readonly reported: string;
   readonly turns: readonly ReplayTurn[];
-  /** Faults that are still in the machine at the end. */
+  /** Faults that can still act in the machine as it stands at the end. */
   readonly left: readonly string[];
 }
 
@@ -85,7 +85,7 @@ export function replayCase({
       }),
     });
   }
-  const left = bench.there.map(({ fault }) => fault.id);
+  const left = bench.there.flatMap(({ fault }) => (canAct(fault, machine, bench.configuration) ? [fault.id] : []));
   return { ok: true, replayed: { machine: machine.name, faults, reported, turns, left } };
 }
 

@@ -12,6 +12,7 @@ import { makeSafe } from './make-safe';
 import { repairLikeliest } from './nothing-tells';
 import { repairBeforeCase } from './repair-before-case';
 import { proveParts } from './prove-parts';
+import { putRightWhatWasSeen } from './put-right-what-was-seen';
 import { provenOrTurn, putBackInnocent, runsWithout, turnForProof } from './prove';
 import {
   askBefore,
@@ -25,6 +26,8 @@ import {
 } from './situation';
 import { updateNow } from './while-it-runs';
 
+/** From this on the machine is as likely right as not. */
+const rightAsNot = 0.5;
 /** Below this one run under load is not enough. */
 const surelyRight = 0.985;
 /** Below this, one in a hundred, it is put under load even where a picture or ten presses would do. */
@@ -59,6 +62,7 @@ export function advise(situation: Situation): Advice {
     verifyRepair(situation) ??
     seeWhetherItHelped(situation) ??
     lookBeforeInstall(situation) ??
+    putRightWhatWasSeen(situation) ??
     askFirst(situation) ??
     repairIfSure(situation) ??
     turnForProof(situation) ??
@@ -114,7 +118,7 @@ function finish(situation: Situation): Advice {
   const { input, repairs } = situation;
   const top = repairs[0];
   const away = partsAway(input);
-  const first = updateNow(situation) ?? putBackInnocent(situation);
+  const first = updateNow(situation) ?? putRightWhatWasSeen(situation) ?? putBackInnocent(situation);
   if (first) return first;
   const beforeCase = top && repairBeforeCase(situation, top.repairClass);
   if (beforeCase) return beforeCase;
@@ -141,13 +145,11 @@ function finish(situation: Situation): Advice {
     return { kind: 'close', trialId: null, why: 'The picture is there, and the case was not opened.' };
   if (stood === 0) return { kind: 'verify', trialId: underLoad, why: 'It starts. Check that it keeps running.' };
   return stood < 2 && situation.right < surelyRight
-    ? {
-        kind: 'verify',
-        trialId: underLoad,
-        why: 'It kept running once. An intermittent fault could still be there.',
-      }
+    ? { kind: 'verify', trialId: underLoad, why: onceMoreUnderLoad }
     : { kind: 'close', trialId: null, why: 'It starts and keeps running under load.' };
 }
+
+const onceMoreUnderLoad = 'It kept running once. An intermittent fault could still be there.';
 
 /** What is proven by counting: a switch by ten presses, what cannot be undone by starts that work. Null where neither is. */
 function countUp(situation: Situation): Advice | null {
@@ -180,13 +182,17 @@ const whyCountOn = ({ before, after, probability, wanted }: CountedCure): string
 function verifyRepair(situation: Situation): Advice | null {
   const { input, repairs } = situation;
   const [top] = repairs;
-  const isRepaired = top !== undefined && repairsDone(input).has(top.repairClass.id);
-  if (!isRepaired || lastStart(input) !== 'works') return null;
+  const done = repairsDone(input);
+  const isRepaired = top !== undefined && done.has(top.repairClass.id);
+  const isLikelyRight = done.size > 0 && situation.right >= rightAsNot;
+  if (!(isRepaired || isLikelyRight) || lastStart(input) !== 'works') return null;
   const innocent = putBackInnocent(situation);
   if (innocent) return innocent;
-  return partsAway(input).length === 0 && loadsStood(input) === 0 && canBeDone(situation, underLoad)
+  const stood = loadsStood(input);
+  if (partsAway(input).length > 0 || stood > 1 || !canBeDone(situation, underLoad)) return null;
+  return stood === 0
     ? { kind: 'verify', trialId: underLoad, why: 'It starts after the repair. Check that it keeps running.' }
-    : null;
+    : { kind: 'verify', trialId: underLoad, why: onceMoreUnderLoad };
 }
 
 /** What cuts out under load is not told by a start: before anything else is repaired it is put under load once more. */
@@ -210,9 +216,10 @@ function repairIfSure(situation: Situation): Advice | null {
     top && plan.proposals.find(({ trial, blocked }) => trial.id === repairTrialId(top.repairClass) && blocked === null);
   if (!top || !proposal || top.repairClass.repair === 'look-deeper') return null;
   const { stake } = repairOf(top.repairClass.repair);
-  if (top.probability < sureEnough(top.repairClass)) return null;
+  const testsPay = situation.stopRule.saves > 0;
+  if (top.probability < sureEnough(top.repairClass, testsPay)) return null;
   // While a test saves more than it takes, work is not done on a guess.
-  if (stake === 'work' && top.probability < sureItIsRight && situation.stopRule.saves > 0) return null;
+  if (stake === 'work' && top.probability < sureItIsRight && testsPay) return null;
   // Carried out once: the same again would tell and fix nothing.
   if (repairsDone(situation.input).has(top.repairClass.id)) return null;
   return stake === 'part'

@@ -15,11 +15,15 @@ export const sureEnoughFor: Readonly<Record<RepairStake, number>> = {
 };
 /** A part of so little price, in the shop's currency, is not worth much testing. */
 const smallPart = 15;
-const sureEnoughForSmallPart = 0.97;
-/** The probability from which a repair is done without more tests. */
-export const sureEnough = ({ repair, price }: RepairClass): number => {
+const sureEnoughForSmallPart = 0.95;
+/** Of a part, where every test that is left costs more than it saves. */
+const sureEnoughWhereNoTestPays = 0.97;
+/** The probability from which a repair is done without more tests; `testsPay`: one is left that saves more than it takes. */
+export const sureEnough = ({ repair, price }: RepairClass, testsPay = true): number => {
   const { stake } = repairOf(repair);
-  return stake === 'part' && price <= smallPart ? sureEnoughForSmallPart : sureEnoughFor[stake];
+  if (stake !== 'part') return sureEnoughFor[stake];
+  if (price <= smallPart) return sureEnoughForSmallPart;
+  return testsPay ? sureEnoughFor.part : sureEnoughWhereNoTestPays;
 };
 /** With nothing left that tells the rest apart, so likely must a repair be to be tried all the same. */
 const worthTryingFor: Readonly<Record<RepairStake, number>> = { nothing: 0.02, work: 0.05, 'for-good': 0.2, part: 0.8 };

@@ -93,6 +93,7 @@ test('work is not done on a guess while a glance saves more than it takes', () =
       ['look/cord/cord', 'seated'],
       ['look/rear-usb-power/board', 'lit'],
       ['look/switch-feel/case-switch', 'sticky'],
+      ['look/board-signs/board', 'clean'],
       ['start', 'dead'],
       ['bridge-pins', 'works'],
     ],

@@ -9,7 +9,7 @@ export function makeSafe(situation: Situation): Advice | null {
   const { input } = situation;
   const [active] = hazardsOf(input, input.configuration);
   if (!active) return null;
-  const { hazard, looksLeft, parts, why } = active;
+  const { hazard, looksLeft, parts, why, whyLook } = active;
   const away = parts.flatMap((part) => [
     ...(hazard.endedBy ? [formatTrialId({ kind: 'repair', repair: hazard.endedBy, part })] : []),
     formatTrialId({ kind: 'out', part }),
@@ -21,7 +21,7 @@ export function makeSafe(situation: Situation): Advice | null {
     .map(({ trial }) => trial.id);
   const next = [...away, ...looks].find((id) => canBeDone(situation, id));
   return next !== undefined
-    ? { kind: 'make-safe', trialId: next, why: looks.includes(next) ? hazard.whyReported : why }
+    ? { kind: 'make-safe', trialId: next, why: looks.includes(next) ? whyLook : why }
     : (chooseTest(situation) ?? {
         kind: 'undecided',
         trialId: null,

@@ -11,6 +11,8 @@ import { probabilityByFault } from './suspects';
 
 /** So likely mistaken, an entry is named whatever follows from it. All are tried on flipped logs (docs/benchmarks.md). */
 const surelyMistaken = 0.2;
+/** The same where what leads went with its own repair: that is no riddle. */
+const surelyMistakenAllTheSame = 0.25;
 /** So likely mistaken, an entry is named if another cause would lead without it, and the complaint was gone and is back. */
 const likelyMistaken = 0.06;
 /** So likely mistaken, it is named where the complaint is gone, and not by the repair of what leads: the cure speaks against it. */
@@ -81,7 +83,7 @@ const isAnother = (without: RepairClass | undefined, leading: RepairClass | unde
 /** From so likely mistaken on an entry is looked at closer. */
 function leastMistaken(fault: FaultInstance, { machine, steps }: Pick<Replay, 'machine' | 'steps'>): number {
   if (!seemsGone(steps)) return cameBack(steps) ? likelyMistaken : surelyMistaken;
-  if (wentWith(fault.repairClass, steps)) return surelyMistaken;
+  if (wentWith(fault.repairClass, steps)) return surelyMistakenAllTheSame;
   const last = steps.findLast(({ trial, outcome }) => trial.repair !== null && outcome !== 'could-not');
   const worked = steps.findLast((step) => observedStart(step) !== null);
   // What comes and goes lets it work now and then, with nothing done.

@@ -45,16 +45,21 @@ interface Watched {
 
 /**
  * Tells of a trial whether it is known already. The same start again tells of faults that come and go, and of what was
- * misread; see repeatedStart.
+ * misread; see repeatedStart. A look or measurement is not asked for again because of work that hardly `changed` anything:
+ * the same eyes would see the same.
  */
-export function knownAlready(steps: readonly EvidenceStep[]): (watched: Watched) => KnownAlready {
+export function knownAlready(
+  steps: readonly EvidenceStep[],
+  changed: (step: EvidenceStep) => boolean,
+): (watched: Watched) => KnownAlready {
   const memory = steps.map((step) => ({ step, key: keyAfter(step) }));
   const hasRepair = steps.some(({ trial }) => trial.repair !== null);
   return (watched) => {
     const { trial } = watched;
     const key = keyOf(watched);
     if (isWork(trial)) return { isKnown: doneInVain(memory, trial, key), shown: null, isRepeated: false };
-    const shown = seenBefore(memory, trial, key) ?? (hasRepair ? seenInRepair(memory, trial, key) : null);
+    const renews = trial.observe.kind === 'start' ? anyWork : changed;
+    const shown = seenBefore(memory, trial, key, renews) ?? (hasRepair ? seenInRepair(memory, trial, key) : null);
     const last = memory.findLastIndex((past) => past.key === key && !isSilent(past.step.outcome));
     const wasWork = last >= 0 && memory[last] !== undefined && isWork(memory[last].step.trial);
     const isRepeated = shown !== null && !wasWork && seenBefore(memory.slice(0, last), trial, key) !== null;
@@ -66,8 +71,18 @@ export function knownAlready(steps: readonly EvidenceStep[]): (watched: Watched)
 export const isWork = ({ repair, handling }: Pick<Trial, 'repair' | 'handling'>): boolean =>
   repair !== null || handling.some(({ act }) => act !== 'drain');
 
-/** The outcome of the last observation of the same thing in the same state; null if there is none, or it may differ now. */
-function seenBefore(memory: Memory, trial: Trial, key: string): string | null {
+const anyWork = (): boolean => true;
+
+/**
+ * The outcome of the last observation of the same thing in the same state; null if there is none, or it may differ now.
+ * Of what could change it only the work counts that `renews`.
+ */
+function seenBefore(
+  memory: Memory,
+  trial: Trial,
+  key: string,
+  renews: (step: EvidenceStep) => boolean = anyWork,
+): string | null {
   let isDrained = false;
   for (let k = memory.length - 1; k >= 0; k--) {
     const past = memory[k];
@@ -77,7 +92,7 @@ function seenBefore(memory: Memory, trial: Trial, key: string): string | null {
     if (past.key === key && step.outcome !== 'not-sure')
       return isDrained && step.outcome === 'dead' ? null : step.outcome;
     isDrained ||= step.handling.some(({ act }) => act === 'drain');
-    if (couldChange(step, trial)) return null;
+    if (couldChange(step, trial) && renews(step)) return null;
   }
   return null;
 }

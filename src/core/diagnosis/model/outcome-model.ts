@@ -48,6 +48,8 @@ export interface OutcomeModel {
    * that sees certain faults of one part, of which it is none.
    */
   readonly isTight?: boolean;
+  /** Of a measurement: the same of a machine that is seen to run, so that nothing keeps it from being fed. */
+  readonly whileItRuns?: OutcomeModel;
   /** For measurements: density per volt of a reading when variant v decides, or when nothing does (null). */
   readonly density: ((volts: number, v: number | null) => number) | null;
 }
@@ -229,15 +231,17 @@ function compileMeasure(quantity: Quantity, part: Part, compiling: Compiling): O
   const deadShows = showing(gradeProbabilities(quantity, dead));
   const shows = new Array<readonly Showing[]>(variants.length).fill(deadShows);
   const mixture = new Map<number, readonly NormalComponent[]>();
+  const running = new Float64Array(variants.length).fill(1);
   variants.forEach(({ present, fault }, v) => {
     const reads = fault.mode.readings?.some((reading) => reading.quantity === quantity.id) && !fault.somethingElse;
     if (!reads || missing || !isOriginalIn(configuration, fault.part.id)) return;
     const own = expectReading(alone, part, [present], setting);
     mixture.set(v, own);
     pass[v] = 0;
+    running[v] = 0;
     shows[v] = showing(gradeProbabilities(quantity, own));
   });
-  return {
+  const model: OutcomeModel = {
     width: 4,
     pass,
     deciders: decidersOf(pass),
@@ -248,6 +252,7 @@ function compileMeasure(quantity: Quantity, part: Part, compiling: Compiling): O
     density: (volts, v) =>
       densityOfReading(v === null ? healthy : (mixture.get(v) ?? dead), volts, quantity.meterVolts),
   };
+  return { ...model, whileItRuns: { ...model, pass: running, deciders: decidersOf(running) } };
 }
 
 const showing = (probabilities: Float64Array): Showing[] =>

@@ -10,6 +10,8 @@ interface Hazard {
   readonly id: 'liquid' | 'burnt';
   /** Said at the counter: it holds until the looks have found nothing. */
   readonly reportedAs: readonly Circumstance[];
+  /** Seen elsewhere, it counts like what was said. */
+  readonly hintedBy?: { readonly look: string; readonly as: string; readonly why: string };
   /** Seen: it holds until the part is repaired, exchanged or out. */
   readonly sightings: readonly { readonly look: string; readonly as: string }[];
   /** The looks that take back what was only said; those that the machine has. */
@@ -24,6 +26,11 @@ const HAZARDS: readonly Hazard[] = [
   {
     id: 'liquid',
     reportedAs: ['spill'],
+    hintedBy: {
+      look: 'switch-feel',
+      as: 'sticky',
+      why: 'Where the switch is wet the board may be: nothing is powered until it has been looked at.',
+    },
     sightings: [{ look: 'board-signs', as: 'traces' }],
     looks: ['board-signs'],
     endedBy: 'dry-board',
@@ -53,6 +60,8 @@ export const openHazards = (input: DiagnosisInput): ActiveHazard[] => hazardsOf(
 export interface ActiveHazard {
   readonly hazard: Hazard;
   readonly why: string;
+  /** Why the looks that are left are made. */
+  readonly whyLook: string;
   /** Ids of looks that are still to be made because of what was said, also where it was seen elsewhere. */
   readonly looksLeft: readonly string[];
   /** Ids of the parts at which it was seen. */
@@ -67,14 +76,17 @@ export function hazardsOf(
   const told = steps.filter(({ outcome }) => !isSilent(outcome));
   return HAZARDS.flatMap((hazard): ActiveHazard[] => {
     const parts = partsSeen(hazard, told).filter((id) => isOriginalIn(configuration, id));
+    const { hintedBy } = hazard;
+    const isHinted = told.some(({ trial, outcome }) => hintedBy?.as === outcome && isLook(trial, hintedBy.look));
     const isReported = hazard.reportedAs.some((reported) => circumstances.includes(reported));
     const isRepaired = told.some(({ trial }) => trial.repair?.repair === hazard.endedBy);
     const looksLeft =
-      isReported && !isRepaired
+      (isReported || isHinted) && !isRepaired
         ? hazard.looks.filter((look) => has(machine, look) && !told.some(({ trial }) => isLook(trial, look)))
         : [];
-    if (parts.length > 0) return [{ hazard, why: hazard.whySeen, looksLeft, parts }];
-    return looksLeft.length === 0 ? [] : [{ hazard, why: hazard.whyReported, looksLeft, parts }];
+    const whyLook = hintedBy && isHinted && !isReported ? hintedBy.why : hazard.whyReported;
+    if (parts.length === 0 && looksLeft.length === 0) return [];
+    return [{ hazard, why: parts.length > 0 ? hazard.whySeen : whyLook, whyLook, looksLeft, parts }];
   });
 }
 

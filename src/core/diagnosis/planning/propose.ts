@@ -19,11 +19,12 @@ import {
 import { lazy } from '../model/lazy';
 import { repeatedStart } from '../model/repeated-start';
 import type { ActiveHypotheses } from './active-hypotheses';
-import type { ReadyTrial } from '../model/outcome-model-cache';
+import type { ReadyTrial, WatchedTrial } from '../model/outcome-model-cache';
 import type { Replay } from '../belief/replay';
+import { mayHaveChanged } from '../belief/may-have-changed';
 import { knownAlready } from '../belief/same-evidence';
 import { seenInOrder } from './seen-in-order';
-import { whatBlocks } from './what-blocks';
+import { isRunning, whatBlocks } from './what-blocks';
 
 /** A trial that could be done next, what it would tell and what it takes. */
 export interface Proposal {
@@ -74,18 +75,16 @@ const tellsNothing = 0.004;
 const tellsTooLittle = 0.03;
 
 /** Weighs every trial that is possible now, from what is believed now. */
-export function planTrials(
-  input: DiagnosisInput,
-  live: ActiveHypotheses,
-  { book, space }: Pick<Replay, 'book' | 'space'>,
-): Plan {
+export function planTrials(input: DiagnosisInput, live: ActiveHypotheses, replayed: Replay): Plan {
+  const { book, space } = replayed;
   const scratch = new JointScratch();
   const ready = book.trialsIn(input.configuration);
+  const runs = isRunning(input.steps);
   const joint = ({ trial, watched }: Pick<ReadyTrial, 'trial' | 'watched'>): JointProbabilities => {
-    const { model, pass } = watched();
+    const { model, pass } = runs ? whileItRuns(watched()) : watched();
     return jointProbabilities(live, model, pass, misreadProbabilityOf(trial), scratch);
   };
-  const known = knownAlready(input.steps);
+  const known = knownAlready(input.steps, mayHaveChanged(replayed));
   const blocks = whatBlocks(input, space.faults);
   const cannotHelp = unlikelyToHelp(input, live, space.faults);
   const apart = apartAfter(input.steps);
@@ -109,18 +108,25 @@ export function planTrials(
     const isVain = trial.repair !== null && cannotHelp(trial.repair);
     const isAgain = shown !== null && !isRepeated;
     const rest = { trial, minutes, lacks, blocked, isAgain };
-    if (blocked !== null || trial.commits || isVain || (isKnown && !isPlain(trial)))
-      return { ...rest, bits: 0, bitsIfNew: 0, forecast: isVain ? plainAs(one) : null, watched };
+    if (blocked !== null || trial.commits || isVain || (isKnown && !canShowAgain(trial)))
+      return {
+        ...rest,
+        bits: 0,
+        // Where a plain start is not asked for, a changed one is still held against it.
+        bitsIfNew: isPlain(trial) ? (plain.get(startKey(one))?.().bits ?? 0) : 0,
+        forecast: isVain ? plainAs(one) : null,
+        watched,
+      };
     const forecast = forecastTrial(joint(one));
     const { bits: bitsIfNew } = forecast;
     if (!isAgain || shown === 'works')
       return { ...rest, bits: shown === null ? bitsIfNew : 0, bitsIfNew, forecast, watched };
     const again = watchedAgain(one, shown, space);
     const repeated = forecastTrial(joint({ trial, watched: again }));
-    const bits = repeated.bits < worthRepeating ? 0 : repeated.bits;
+    const bits = isPlain(trial) && repeated.bits < worthRepeating ? 0 : repeated.bits;
     return { ...rest, bits, bitsIfNew, forecast: repeated, watched: again };
   });
-  const proposals = withoutDisguisedStarts(weighed).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
+  const proposals = withoutDisguisedStarts(weighed, runs).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
   const byTrial = new Map(ready.map((one) => [one.trial, one]));
   const jointOf = (trial: Trial): JointProbabilities => {
     const one = byTrial.get(trial);
@@ -129,6 +135,10 @@ export function planTrials(
   };
   return { live, leastBits, proposals, jointOf };
 }
+
+/** A machine that runs is measured as it runs: that is no new start, which might fail. */
+const whileItRuns = ({ model, pass }: WatchedTrial): WatchedTrial =>
+  model.whileItRuns ? { model: model.whileItRuns, pass: model.whileItRuns.pass } : { model, pass };
 
 /** Of a repair: it is too unlikely for the minutes that it takes, or what it puts right was seen to be in order. */
 function unlikelyToHelp(
@@ -142,7 +152,7 @@ function unlikelyToHelp(
 }
 
 /**
- * So much, in bits, must a start tell that was made before: then it did not fit, and was perhaps misread. One that worked
+ * So much, in bits, must a plain start tell that was made before: then it did not fit, and was perhaps misread. One that worked
  * is not made again for this: that it works every time is counted, or seen under load.
  */
 const worthRepeating = 0.25;
@@ -177,6 +187,12 @@ export function lacksOf({ tools, spares }: Trial, { lacking }: Pick<DiagnosisInp
 /** A start of the machine as it stands, against which all others are held. */
 const isPlain = ({ ref }: Trial): boolean => ref.kind === 'start' || ref.kind === 'run-under-load';
 
+/** A start at which one waits: nothing is changed for it. */
+const isPatient = ({ ref }: Trial): boolean => ref.kind === 'start-and-wait';
+
+/** A start in a state in which one was made: what has worked since with a change may fail again without it. */
+const canShowAgain = ({ observe, repair }: Trial): boolean => observe.kind === 'start' && repair === null;
+
 /** Probability that a variant is there and counts. */
 function weightAlone({ of, group }: ActiveHypotheses, v: number): number {
   const g = of.group[v] ?? -1;
@@ -187,17 +203,23 @@ function weightAlone({ of, group }: ActiveHypotheses, v: number): number {
 const startKey = ({ trial: { observe }, stateKey }: ReadyTrial): string =>
   `${observe.kind === 'start' ? observe.depth : ''} ${stateKey}`;
 
-/** Bits by which a changed start must beat a plain one to be worth its change. */
+/** By so many bits, and by this share of what a plain start would tell, must a changed start beat it to be worth its change. */
 const worthTheChange = 0.003;
+const shareWorthTheChange = 0.25;
 
-/** A changed start with no more information than a plain start to the same depth counts as having none. */
-function withoutDisguisedStarts(proposals: readonly Proposal[]): Proposal[] {
+/**
+ * A changed start with no more information than a plain start to the same depth counts as having none. Of a machine
+ * that runs, to put back what was taken out is the other half of a swap, and no such.
+ */
+function withoutDisguisedStarts(proposals: readonly Proposal[], runs: boolean): Proposal[] {
   const depthOf = ({ trial }: Proposal) => (trial.observe.kind === 'start' ? trial.observe.depth : null);
   const plain = proposals.filter(({ trial }) => isPlain(trial));
   return proposals.map((proposal) => {
     const depth = depthOf(proposal);
     const bare = plain.find((p) => depth !== null && depthOf(p) === depth);
-    const isDisguised = bare && bare !== proposal && proposal.bitsIfNew - bare.bitsIfNew < worthTheChange;
-    return isDisguised ? { ...proposal, bits: 0 } : proposal;
+    if (!bare || bare === proposal || (runs && proposal.trial.ref.kind === 'back')) return proposal;
+    const more = proposal.bitsIfNew - bare.bitsIfNew;
+    const enough = isPatient(proposal.trial) ? worthTheChange : shareWorthTheChange * bare.bitsIfNew;
+    return more < Math.max(worthTheChange, enough) ? { ...proposal, bits: 0 } : proposal;
   });
 }

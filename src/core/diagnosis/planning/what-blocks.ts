@@ -22,6 +22,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
       .at(-1) ?? signalOf(steps);
   const shutOff = isShutOff(steps);
   const ranSince = hasRunSince(steps);
+  const runs = isRunning(steps);
   const isPutRight = putRight(steps, faults);
   const silent = silentOnes(steps, stateKey(configuration));
   // What was burnt may be out now, and a trial may put it back.
@@ -42,6 +43,8 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
     if (isAbout && trial.needs !== null && isOut(trial, configuration)) return 'It is not in the machine.';
     if (ranSince && (['start', 'start-and-wait'].includes(trial.ref.kind) || isSign(trial)))
       return 'It has run since it cut out.';
+    if (last === 'cuts-out' && isSign(trial)) return 'It ran before it cut out.';
+    if (runs && isSign(trial)) return 'It works as it stands: a start shows the same.';
     if (shutOff && trial.ref.kind === 'start')
       return 'It has shut itself off, and does not answer before it is drained.';
     if (trial.ref.kind === 'back' && trial.part && goesBackWithCard(input.machine, configuration, trial.part))
@@ -58,6 +61,13 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
 /** A glance at what a start shows anyway. */
 const isSign = ({ observe }: Trial): boolean =>
   observe.kind === 'look' && observe.look.passes !== undefined && observe.look.times === undefined;
+
+/** It worked at the last start, and nothing was done to it since. */
+export function isRunning(steps: readonly EvidenceStep[]): boolean {
+  const last = steps.findLastIndex((step) => observedStart(step) !== null);
+  const isLeft = ({ trial, handling }: EvidenceStep): boolean => handling.length === 0 && trial.changes.length === 0;
+  return steps[last]?.outcome === 'works' && steps.slice(last + 1).every(isLeft);
+}
 
 /** It cut out, and with nothing done to it since something was seen or measured that needs a machine which runs. */
 function hasRunSince(steps: readonly EvidenceStep[]): boolean {

@@ -29,7 +29,7 @@ export const handFaults: readonly FaultMode[] = [
     stopProbability: 0.9,
     actsIn: asFoundOnly,
     cutsOut: 'overload',
-    repair: 'use-live-outlet',
+    repair: 'straight-from-wall',
     prior: judged(3, { moved: 2, 'card-changed': 2 }),
   },
   {

@@ -59,6 +59,10 @@ const table: Readonly<Record<Exclude<RepairId, 'leave-slot-empty'>, (at: AtPart)
     say('Pull the cord out of the strip or outlet.'),
     say('Plug it straight into a wall outlet in which a lamp lights.', { feel: 'The lamp lit there a moment ago.' }),
   ],
+  'straight-from-wall': () => [
+    say('Pull the cord out of the strip or extension.'),
+    say('Plug it into a wall outlet of its own.', { avoid: 'Nothing else that draws a lot on the same outlet.' }),
+  ],
   'switch-strip-on': () => [
     say('Switch the strip, and the wall switch if there is one, on.', { feel: 'The light of the strip is lit.' }),
   ],

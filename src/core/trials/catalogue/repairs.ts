@@ -103,7 +103,9 @@ function handlingWith({ repair, part }: RepairClass, machine: Machine): Handling
   return [{ act, part: part.id }, ...(act === 'reseat' ? seatedWith(machine, part) : [])];
 }
 
-const isLoadRepair = ({ repair }: RepairClass): boolean => repair === 'separate-leads' || repair === 'clean-cooling';
+/** What these put right shows only at work. */
+const underLoad: readonly RepairId[] = ['separate-leads', 'clean-cooling', 'straight-from-wall'];
+const isLoadRepair = ({ repair }: RepairClass): boolean => underLoad.includes(repair);
 
 function changesOf({ repair, part }: RepairClass, machine: Machine, configuration: Configuration): Change[] {
   if (repairOf(repair).replaces) return [{ kind: 'place', part: part.id, to: { state: 'new' } }];
@@ -150,7 +152,7 @@ function cautionsOf({ repair, part }: RepairClass): CautionId[] {
   if (repair === 'own-leads') return ['unplug', 'supply-closed'];
   if (repair === 'clean-switch') return ['unplug', 'spray'];
   if (repair === 'dry-board') return ['liquid', 'spray'];
-  if (repair === 'use-live-outlet') return ['building-wiring'];
+  if (repair === 'use-live-outlet' || repair === 'straight-from-wall') return ['building-wiring'];
   if (repair === 'seat-processor') return ['unplug', 'static', 'socket-pins', 'no-run-without-cooler'];
   return cautionsOfPart(part);
 }

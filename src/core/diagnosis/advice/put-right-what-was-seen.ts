@@ -1,0 +1,66 @@
+import { repairOf, type FaultInstance, type RepairClass } from '../../faults';
+import { isSilent, looksAt, sightingsOf } from '../../trials';
+import type { RankedRepair } from '../belief/suspects';
+import type { EvidenceStep } from '../evidence-step';
+import { sureEnoughFor } from './how-sure';
+import { repairsDone } from './log-facts';
+import { canBeDone, repairTrialId, type Advice, type Situation } from './situation';
+
+/** What takes no more minutes than this, its start with it, is put right as soon as it is seen. */
+const doneAtOnce = 6;
+
+/**
+ * What a look found wrong, can be nothing else and costs nothing to put right is put right, whether or not it is the
+ * cause: nobody leaves a plug half in. Null where nothing of the kind is left.
+ */
+export function putRightWhatWasSeen(situation: Situation): Advice | null {
+  const { input, space, plan, repairs } = situation;
+  const found = lastFound(input.steps);
+  if (found.length === 0) return null;
+  const done = repairsDone(input);
+  const isOpen = ({ id, repair }: RepairClass): boolean => {
+    const proposal = plan.proposals.find(({ trial }) => trial.repair?.id === id);
+    return (
+      repairOf(repair).stake === 'nothing' &&
+      proposal !== undefined &&
+      proposal.minutes <= doneAtOnce &&
+      !done.has(id) &&
+      canBeDone(situation, proposal.trial.id)
+    );
+  };
+  const seen = new Set(found.flatMap((step) => onlyRepairOf(step, space.faults)?.id ?? []));
+  const isNext = ({ repairClass }: RankedRepair): boolean => seen.has(repairClass.id) && isOpen(repairClass);
+  const next = repairs.find(isNext);
+  // What is likely enough has reasons of its own.
+  return next && next.probability < sureEnoughFor.nothing
+    ? {
+        kind: 'repair',
+        trialId: repairTrialId(next.repairClass),
+        why: 'You saw it. It is quick to put right, whether or not it is the cause.',
+      }
+    : null;
+}
+
+/** The repair of what was seen; null where that may be one of several. */
+function onlyRepairOf(step: EvidenceStep, faults: readonly FaultInstance[]): RepairClass | null {
+  const [first, ...others] = faults.filter((fault) => isSeenIn(step, fault)).map(({ repairClass }) => repairClass);
+  return first && others.every(({ id }) => id === first.id) ? first : null;
+}
+
+/** The last of each look, where it found something wrong. */
+function lastFound(steps: readonly EvidenceStep[]): EvidenceStep[] {
+  const last = new Map<string, EvidenceStep>();
+  for (const step of steps)
+    if (step.trial.observe.kind === 'look' && !isSilent(step.outcome)) last.set(step.trial.id, step);
+  return [...last.values()].filter((step) => optionOf(step) > 0);
+}
+
+/** The index of what was seen; 0 is sound, -1 where it is no look. */
+const optionOf = ({ trial: { observe }, outcome }: EvidenceStep): number =>
+  observe.kind === 'look' ? observe.look.options.findIndex(({ id }) => id === outcome) : -1;
+
+function isSeenIn(step: EvidenceStep, fault: FaultInstance): boolean {
+  const { observe, part } = step.trial;
+  if (observe.kind !== 'look' || !part || !looksAt(observe.look, part, fault)) return false;
+  return sightingsOf(fault.mode, observe.look).some(({ option }) => option === optionOf(step));
+}
