@@ -24,7 +24,7 @@ import {
   type Advice,
   type Situation,
 } from './situation';
-import { updateNow } from './while-it-runs';
+import { readBack, updateNow } from './while-it-runs';
 
 /** From this on the machine is as likely right as not. */
 const rightAsNot = 0.5;
@@ -118,7 +118,8 @@ function finish(situation: Situation): Advice {
   const { input, repairs } = situation;
   const top = repairs[0];
   const away = partsAway(input);
-  const first = updateNow(situation) ?? putRightWhatWasSeen(situation) ?? putBackInnocent(situation);
+  const first =
+    updateNow(situation) ?? readBack(situation) ?? putRightWhatWasSeen(situation) ?? putBackInnocent(situation);
   if (first) return first;
   const beforeCase = top && repairBeforeCase(situation, top.repairClass);
   if (beforeCase) return beforeCase;
@@ -186,8 +187,8 @@ function verifyRepair(situation: Situation): Advice | null {
   const isRepaired = top !== undefined && done.has(top.repairClass.id);
   const isLikelyRight = done.size > 0 && situation.right >= rightAsNot;
   if (!(isRepaired || isLikelyRight) || lastStart(input) !== 'works') return null;
-  const innocent = putBackInnocent(situation);
-  if (innocent) return innocent;
+  const first = readBack(situation) ?? putBackInnocent(situation);
+  if (first) return first;
   const stood = loadsStood(input);
   if (partsAway(input).length > 0 || stood > 1 || !canBeDone(situation, underLoad)) return null;
   return stood === 0

@@ -131,3 +131,18 @@ test('a short that is found at a part settles it: no spare is fetched for what i
   ]);
   expect(advice.kind).toBe('repair');
 });
+
+test('what was flashed is read back while a borrowed processor runs, and flashed again if it did not take', () => {
+  const flashed: Trials = [
+    ['start', 'at-processor'],
+    ['look/power-plugs/board', 'seated'],
+    ['look/firmware-version/board', 'too-old'],
+    ['spare/processor', 'works'],
+    ['fix/update-firmware@board', 'works'],
+  ];
+  const after = (...more: Trials) =>
+    desktopAfter('at-processor', [...flashed, ...more], { circumstances: ['processor-changed'] }).advice;
+  expect(after()).toMatchObject({ kind: 'verify', trial: { id: 'look/version-in-setup/board' } });
+  expect(after(['look/version-in-setup/board', 'knows']).trial?.id).toBe('back/processor');
+  expect(after(['look/version-in-setup/board', 'too-old']).trial?.id).toBe('fix/update-firmware@board');
+});

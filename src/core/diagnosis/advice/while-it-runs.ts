@@ -1,4 +1,6 @@
+import type { RepairId } from '../../faults';
 import { pieceIn } from '../../machine';
+import { formatTrialId, isSilent } from '../../trials';
 import { openProposals } from '../planning/order-by-strategy';
 import { sureEnough } from './how-sure';
 import { repairsDone } from './log-facts';
@@ -42,4 +44,20 @@ export function updateNow(situation: Situation): Advice | null {
       why: 'The board runs with this processor: update the firmware from the menu now, before its own processor goes back in.',
     }
   );
+}
+
+const flashes: readonly RepairId[] = ['update-firmware', 'recover-firmware', 'roll-back-firmware'];
+
+/** What was written is read back while the machine runs, before anything is put back. */
+export function readBack({ input: { machine, steps }, plan }: Situation): Advice | null {
+  const flashed = steps.findLastIndex(
+    ({ trial, outcome }) => outcome !== 'could-not' && trial.repair !== null && flashes.includes(trial.repair.repair),
+  );
+  const board = machine.parts.find(({ kind }) => kind === 'board');
+  if (flashed < 0 || !board) return null;
+  const trialId = formatTrialId({ kind: 'look', look: 'version-in-setup', part: board.id });
+  const isRead = steps.slice(flashed).some(({ trial, outcome }) => trial.id === trialId && !isSilent(outcome));
+  return isRead || !canBeDone({ plan }, trialId)
+    ? null
+    : { kind: 'verify', trialId, why: 'What was written is read back: see which version it shows now.' };
 }
