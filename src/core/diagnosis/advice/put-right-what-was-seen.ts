@@ -1,5 +1,6 @@
 import { repairOf, type FaultInstance, type RepairClass } from '../../faults';
-import { isSilent, looksAt, sightingsOf } from '../../trials';
+import { isSilent } from '../../trials';
+import { sawFault } from '../belief/saw-fault';
 import type { RankedRepair } from '../belief/suspects';
 import type { EvidenceStep } from '../evidence-step';
 import { sureEnoughFor } from './how-sure';
@@ -15,8 +16,6 @@ const doneAtOnce = 6;
  */
 export function putRightWhatWasSeen(situation: Situation): Advice | null {
   const { input, space, plan, repairs } = situation;
-  const found = lastFound(input.steps);
-  if (found.length === 0) return null;
   const done = repairsDone(input);
   const isOpen = ({ id, repair }: RepairClass): boolean => {
     const proposal = plan.proposals.find(({ trial }) => trial.repair?.id === id);
@@ -28,7 +27,7 @@ export function putRightWhatWasSeen(situation: Situation): Advice | null {
       canBeDone(situation, proposal.trial.id)
     );
   };
-  const seen = new Set(found.flatMap((step) => onlyRepairOf(step, space.faults)?.id ?? []));
+  const seen = new Set(lastLooks(input.steps).flatMap((step) => onlyRepairOf(step, space.faults)?.id ?? []));
   const isNext = ({ repairClass }: RankedRepair): boolean => seen.has(repairClass.id) && isOpen(repairClass);
   const next = repairs.find(isNext);
   // What is likely enough has reasons of its own.
@@ -43,24 +42,14 @@ export function putRightWhatWasSeen(situation: Situation): Advice | null {
 
 /** The repair of what was seen; null where that may be one of several. */
 function onlyRepairOf(step: EvidenceStep, faults: readonly FaultInstance[]): RepairClass | null {
-  const [first, ...others] = faults.filter((fault) => isSeenIn(step, fault)).map(({ repairClass }) => repairClass);
+  const [first, ...others] = faults.filter((fault) => sawFault(step, fault)).map(({ repairClass }) => repairClass);
   return first && others.every(({ id }) => id === first.id) ? first : null;
 }
 
-/** The last of each look, where it found something wrong. */
-function lastFound(steps: readonly EvidenceStep[]): EvidenceStep[] {
+/** The last of each look. */
+function lastLooks(steps: readonly EvidenceStep[]): EvidenceStep[] {
   const last = new Map<string, EvidenceStep>();
   for (const step of steps)
     if (step.trial.observe.kind === 'look' && !isSilent(step.outcome)) last.set(step.trial.id, step);
-  return [...last.values()].filter((step) => optionOf(step) > 0);
-}
-
-/** The index of what was seen; 0 is sound, -1 where it is no look. */
-const optionOf = ({ trial: { observe }, outcome }: EvidenceStep): number =>
-  observe.kind === 'look' ? observe.look.options.findIndex(({ id }) => id === outcome) : -1;
-
-function isSeenIn(step: EvidenceStep, fault: FaultInstance): boolean {
-  const { observe, part } = step.trial;
-  if (observe.kind !== 'look' || !part || !looksAt(observe.look, part, fault)) return false;
-  return sightingsOf(fault.mode, observe.look).some(({ option }) => option === optionOf(step));
+  return [...last.values()];
 }

@@ -126,3 +126,10 @@ function isAsFarAsItGoes({ trial: { observe }, configuration, outcome }: Evidenc
   const sound = expectStart(machine, configuration, [], { depth: observe.depth, trustSpares: true });
   return (sound[rank(outcome)] ?? 0) >= 0.5;
 }
+
+/** It worked at the last start, and nothing was done to it since. */
+export function isRunning(steps: readonly EvidenceStep[]): boolean {
+  const last = steps.findLastIndex((step) => observedStart(step) !== null);
+  const isLeft = ({ trial, handling }: EvidenceStep): boolean => handling.length === 0 && trial.changes.length === 0;
+  return steps[last]?.outcome === 'works' && steps.slice(last + 1).every(isLeft);
+}

@@ -1,4 +1,3 @@
-import { looksAt } from '../../trials';
 import { placementOf } from '../../machine';
 import { canAct, type FaultInstance, type RepairClass } from '../../faults';
 import type { Belief, CompiledStep } from './belief';
@@ -7,6 +6,7 @@ import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
 import { cameBack, isOwnersWord, observedStart, seemsGone, wentWith } from './complaint';
 import { addMoved, beyondReach, roomFor, type EntryFit } from './fit-entries';
 import type { Replay } from './replay';
+import { sawFault } from './saw-fault';
 import { probabilityByFault } from './suspects';
 
 /** So likely mistaken, an entry is named whatever follows from it. All are tried on flipped logs (docs/benchmarks.md). */
@@ -55,7 +55,7 @@ export function doubtfulEntries(
     const step = stepOf.get(fit.eventId);
     if (fit.mistaken < least || (isFirstSeen && !isTold(fit))) return false;
     if (!step || !fault) return true;
-    const isBelieved = !isCured && !isSurely(fit) && isSighting(step, fault);
+    const isBelieved = !isCured && !isSurely(fit) && sawFault(step, fault);
     return !isBelieved && !isBornOut(step, fault, steps);
   });
   if (candidates.length === 0) return [];
@@ -92,19 +92,13 @@ function leastMistaken(fault: FaultInstance, { machine, steps }: Pick<Replay, 'm
   return isAside ? maybeMistakenAside : maybeMistaken;
 }
 
-/** A look that saw just this fault. */
-function isSighting({ trial: { observe, part }, outcome }: EvidenceStep, fault: FaultInstance): boolean {
-  if (observe.kind !== 'look' || !part || !looksAt(observe.look, part, fault)) return false;
-  return fault.mode.sightings?.some(({ look, as }) => look === observe.look.id && as === outcome) === true;
-}
-
 /** The cure itself, or a sighting of the fault that is away or repaired, and the complaint has been gone since. */
 function isBornOut(step: EvidenceStep, fault: FaultInstance, steps: readonly EvidenceStep[]): boolean {
   if (!seemsGone(steps)) return false;
   if (step === steps.findLast((one) => observedStart(one) !== null)) return step.outcome === 'works';
   const now = steps.at(-1)?.configuration;
   const isAway = now !== undefined && ['out', 'spare'].includes(placementOf(now, fault.part.id).state);
-  return isSighting(step, fault) && (isAway || steps.some(({ trial }) => trial.repair?.id === fault.repairClass.id));
+  return sawFault(step, fault) && (isAway || steps.some(({ trial }) => trial.repair?.id === fault.repairClass.id));
 }
 
 const leaderOf = (probabilities: Float64Array): number => probabilities.indexOf(Math.max(...probabilities));

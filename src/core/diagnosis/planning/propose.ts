@@ -21,10 +21,11 @@ import { repeatedStart } from '../model/repeated-start';
 import type { ActiveHypotheses } from './active-hypotheses';
 import type { ReadyTrial, WatchedTrial } from '../model/outcome-model-cache';
 import type { Replay } from '../belief/replay';
+import { isRunning } from '../belief/complaint';
 import { mayHaveChanged } from '../belief/may-have-changed';
 import { knownAlready } from '../belief/same-evidence';
 import { seenInOrder } from './seen-in-order';
-import { isRunning, whatBlocks } from './what-blocks';
+import { whatBlocks } from './what-blocks';
 
 /** A trial that could be done next, what it would tell and what it takes. */
 export interface Proposal {
@@ -108,7 +109,7 @@ export function planTrials(input: DiagnosisInput, live: ActiveHypotheses, replay
     const isVain = trial.repair !== null && cannotHelp(trial.repair);
     const isAgain = shown !== null && !isRepeated;
     const rest = { trial, minutes, lacks, blocked, isAgain };
-    if (blocked !== null || trial.commits || isVain || (isKnown && !canShowAgain(trial)))
+    if (blocked !== null || trial.commits || isVain || (isKnown && !isPlain(trial)))
       return {
         ...rest,
         bits: 0,
@@ -123,7 +124,7 @@ export function planTrials(input: DiagnosisInput, live: ActiveHypotheses, replay
       return { ...rest, bits: shown === null ? bitsIfNew : 0, bitsIfNew, forecast, watched };
     const again = watchedAgain(one, shown, space);
     const repeated = forecastTrial(joint({ trial, watched: again }));
-    const bits = isPlain(trial) && repeated.bits < worthRepeating ? 0 : repeated.bits;
+    const bits = repeated.bits < worthRepeating ? 0 : repeated.bits;
     return { ...rest, bits, bitsIfNew, forecast: repeated, watched: again };
   });
   const proposals = withoutDisguisedStarts(weighed, runs).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
@@ -152,7 +153,7 @@ function unlikelyToHelp(
 }
 
 /**
- * So much, in bits, must a plain start tell that was made before: then it did not fit, and was perhaps misread. One that worked
+ * So much, in bits, must a start tell that was made before: then it did not fit, and was perhaps misread. One that worked
  * is not made again for this: that it works every time is counted, or seen under load.
  */
 const worthRepeating = 0.25;
@@ -190,9 +191,6 @@ const isPlain = ({ ref }: Trial): boolean => ref.kind === 'start' || ref.kind ==
 /** A start at which one waits: nothing is changed for it. */
 const isPatient = ({ ref }: Trial): boolean => ref.kind === 'start-and-wait';
 
-/** A start in a state in which one was made: what has worked since with a change may fail again without it. */
-const canShowAgain = ({ observe, repair }: Trial): boolean => observe.kind === 'start' && repair === null;
-
 /** Probability that a variant is there and counts. */
 function weightAlone({ of, group }: ActiveHypotheses, v: number): number {
   const g = of.group[v] ?? -1;
@@ -203,7 +201,7 @@ function weightAlone({ of, group }: ActiveHypotheses, v: number): number {
 const startKey = ({ trial: { observe }, stateKey }: ReadyTrial): string =>
   `${observe.kind === 'start' ? observe.depth : ''} ${stateKey}`;
 
-/** By so many bits, and by this share of what a plain start would tell, must a changed start beat it to be worth its change. */
+/** Bits by which a changed start must beat a plain one to be worth its change; and the share of what the plain one would tell. */
 const worthTheChange = 0.003;
 const shareWorthTheChange = 0.25;
 
@@ -219,7 +217,7 @@ function withoutDisguisedStarts(proposals: readonly Proposal[], runs: boolean): 
     const bare = plain.find((p) => depth !== null && depthOf(p) === depth);
     if (!bare || bare === proposal || (runs && proposal.trial.ref.kind === 'back')) return proposal;
     const more = proposal.bitsIfNew - bare.bitsIfNew;
-    const enough = isPatient(proposal.trial) ? worthTheChange : shareWorthTheChange * bare.bitsIfNew;
-    return more < Math.max(worthTheChange, enough) ? { ...proposal, bits: 0 } : proposal;
+    const share = isPatient(proposal.trial) ? 0 : shareWorthTheChange;
+    return more < Math.max(worthTheChange, share * bare.bitsIfNew) ? { ...proposal, bits: 0 } : proposal;
   });
 }

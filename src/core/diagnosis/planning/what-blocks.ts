@@ -1,9 +1,10 @@
 import { applyChanges, asFound, crowdsSlot, goesBackWithCard, placementOf, type Configuration } from '../../machine';
 import type { FaultInstance } from '../../faults';
-import { isSilent, looksAt, sightingsOf, whyNotMet, type Trial } from '../../trials';
-import { observedStart, signalOf } from '../belief/complaint';
+import { isSilent, whyNotMet, type Trial } from '../../trials';
+import { isRunning, observedStart, signalOf } from '../belief/complaint';
 import { isShutOff } from '../belief/pressed-again';
 import { configurationKey, isWork } from '../belief/same-evidence';
+import { sawFault } from '../belief/saw-fault';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { comesLater } from './aims';
 import { drivesNotLookedAt } from './other-drives';
@@ -62,13 +63,6 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
 const isSign = ({ observe }: Trial): boolean =>
   observe.kind === 'look' && observe.look.passes !== undefined && observe.look.times === undefined;
 
-/** It worked at the last start, and nothing was done to it since. */
-export function isRunning(steps: readonly EvidenceStep[]): boolean {
-  const last = steps.findLastIndex((step) => observedStart(step) !== null);
-  const isLeft = ({ trial, handling }: EvidenceStep): boolean => handling.length === 0 && trial.changes.length === 0;
-  return steps[last]?.outcome === 'works' && steps.slice(last + 1).every(isLeft);
-}
-
 /** It cut out, and with nothing done to it since something was seen or measured that needs a machine which runs. */
 function hasRunSince(steps: readonly EvidenceStep[]): boolean {
   const last = steps.findLastIndex((step) => observedStart(step) !== null || isWork(step.trial));
@@ -86,16 +80,13 @@ function putRight(steps: readonly EvidenceStep[], faults: readonly FaultInstance
   steps.forEach(({ trial, outcome }, k) => {
     if (trial.repair && outcome !== 'could-not') repairedAfter.set(trial.repair.id, k);
   });
-  return ({ id, observe, part }) => {
-    if (observe.kind !== 'look' || observe.look.passes || !part || repairedAfter.size === 0) return false;
-    const { look } = observe;
-    const seen = steps.findLastIndex(({ trial, outcome }) => trial.id === id && !isSilent(outcome));
-    const option = look.options.findIndex((one) => one.id === steps[seen]?.outcome);
-    return faults.some(
-      (fault) =>
-        looksAt(look, part, fault) &&
-        (repairedAfter.get(fault.repairClass.id) ?? -1) > seen &&
-        sightingsOf(fault.mode, look).some((sighting) => sighting.option === option),
+  return ({ id, observe }) => {
+    if (observe.kind !== 'look' || observe.look.passes || repairedAfter.size === 0) return false;
+    const at = steps.findLastIndex(({ trial, outcome }) => trial.id === id && !isSilent(outcome));
+    const seen = steps[at];
+    return (
+      seen !== undefined &&
+      faults.some((fault) => (repairedAfter.get(fault.repairClass.id) ?? -1) > at && sawFault(seen, fault))
     );
   };
 }
