@@ -74,4 +74,10 @@ function movementsOf(trial: Trial, bench: Bench): readonly Movement[] {
 }
 
 /** They end with the cord in by themselves. */
-const givesPower: readonly RepairId[] = ['drain-latch', 'hold-button', 'use-live-outlet', 'straight-from-wall', 'push-cord'];
+const givesPower: readonly RepairId[] = [
+  'drain-latch',
+  'hold-button',
+  'use-live-outlet',
+  'straight-from-wall',
+  'push-cord',
+];
