@@ -1,16 +1,19 @@
 import type { RepairClass } from '../faults';
 import { advise } from './advice/advise';
 import { drainFirst } from './advice/drain-first';
+import { lookIntoSocket } from './advice/look-into-socket';
 import { countedCure, type CountedCure } from './advice/cure-by-count';
 import type { Advice } from './advice/situation';
 import type { DiagnosisInput } from './evidence-step';
 import { provingOf, type Proving } from './advice/proving';
 import { planTrials, type Plan } from './planning/propose';
+import { failingNow } from './belief/failing-now';
 import { fitEntries, type EntryFit } from './belief/fit-entries';
 import { isShutOff } from './belief/pressed-again';
 import { readLog } from './belief/read-log';
 import { replay, type Replay } from './belief/replay';
 import { lazy } from './model/lazy';
+import { actingFaults } from './model/outcome-model';
 import { rightProbability } from './belief/right-probability';
 import { weighStopping, type StopRule } from './planning/stop-rule';
 import { probabilityByFault, probabilityForemost, rankRepairs, type RankedRepair } from './belief/suspects';
@@ -41,10 +44,11 @@ export function analyseCase(asked: DiagnosisInput, earlier: Replay | null): Anal
   const input = { ...asked, steps: readLog(asked.machine, asked.steps) };
   const known = replay(input, earlier);
   const { space, belief } = known;
-  const foremost = probabilityForemost(space, belief);
+  const acting = actingFaults(space.faults, input.machine, input.configuration);
+  const foremost = probabilityForemost(space, belief, failingNow(space.faults, input));
   const repairs = rankRepairs(space, foremost);
-  const right = rightProbability(space, belief, input);
-  const plan = planTrials(input, known.live(), known);
+  const right = rightProbability(space, belief, acting);
+  const plan = planTrials(input, known);
   const stopRule = weighStopping(plan, space, input);
   const cure = countedCure(space, { ...input, steps: known.steps }, (step, repairClass) =>
     shareOfCure(known, step, repairClass),
@@ -52,6 +56,7 @@ export function analyseCase(asked: DiagnosisInput, earlier: Replay | null): Anal
   const proving = input.machine.onBench ? provingOf({ ...input, steps: known.steps }, sharesToReplace(known)) : null;
   const fits = lazy(() => fitEntries(space, known.steps, known.compiled, belief));
   const situation = { input, known, fits, space, plan, repairs, stopRule, right, cure, proving };
+  const advice = lookIntoSocket(advise(situation), plan);
   return {
     input,
     known,
@@ -63,7 +68,7 @@ export function analyseCase(asked: DiagnosisInput, earlier: Replay | null): Anal
     stopRule,
     cure,
     proving,
-    advice: isShutOff(input.steps) ? drainFirst(advise(situation), plan) : advise(situation),
+    advice: isShutOff(input.steps) ? drainFirst(advice, plan) : advice,
   };
 }
 

@@ -97,6 +97,9 @@ test('the button is pressed again after the pins brought it further, and good st
   const dead = ['start', 'dead'] as const;
   expect(judged(benchAfter([dead, dead, ['bridge-pins', 'message-usb']]), 'start')).toEqual([]);
   expect(judged(benchAfter([dead, dead, ['bridge-pins', 'dead']]), 'start')).toEqual(['repeat']);
+  const got = ['start', 'at-memory'] as const;
+  expect(judged(benchAfter([got, got, ['look/ten-presses/case-switch', 'none']]), 'start')).toEqual([]);
+  expect(judged(benchAfter([got, got, ['look/ten-presses/case-switch', 'all']]), 'start')).toEqual(['repeat']);
   const good = ['start', 'works'] as const;
   const cured = [
     ['fix/clean-slot@slot-A2', 'dark'],

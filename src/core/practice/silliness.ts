@@ -60,14 +60,17 @@ function isSurprise(steps: readonly EvidenceStep[], at: number): boolean {
   return before !== undefined && before.outcome !== step.outcome;
 }
 
-/** A start, and another one since that showed something else, as from the pins: which of the two holds? */
+/** A start, and another one since that showed something else, as from the pins, or presses that it did not answer: which holds? */
 function isContradicted(steps: readonly EvidenceStep[], at: number): boolean {
   const step = steps[at];
   if (step?.trial.observe.kind !== 'start') return false;
-  const starts = steps
-    .slice(at + 1)
-    .filter(({ trial, outcome }) => trial.observe.kind === 'start' && !isSilent(outcome));
-  return starts.some(({ outcome }) => outcome !== step.outcome);
+  return steps.slice(at + 1).some(({ trial: { observe }, outcome }) => {
+    if (isSilent(outcome)) return false;
+    if (observe.kind === 'start') return outcome !== step.outcome;
+    const isPressed =
+      observe.kind === 'look' && observe.look.times !== undefined && observe.look.passes?.link === 'start';
+    return isPressed && (outcome === observe.look.options[0].id) === (step.outcome === 'dead');
+  });
 }
 
 /** Good starts after what cannot be undone are counted, up to ten. */

@@ -2,31 +2,31 @@ import type { RepairId } from '../faults';
 import type { PartKind } from '../machine';
 import type { Trial } from './trial';
 
-/** What stands taken apart between two trials that both need it so: the cooler is off, the board is out of the case. */
-export type TakenApart = 'cooler' | 'board';
+/** What stands taken apart between two trials that both need it so: the cooler is off, the processor out of its socket, the board out of the case. */
+export type TakenApart = 'cooler' | 'processor' | 'board';
 
 /** Minutes to take it apart and put it together again, which the second of two such trials does not pay: engineering judgement. */
-export const APART_MINUTES: Readonly<Record<TakenApart, number>> = { cooler: 7, board: 12 };
+export const APART_MINUTES: Readonly<Record<TakenApart, number>> = { cooler: 7, processor: 4, board: 12 };
 
 const byLook: Readonly<Record<string, readonly TakenApart[]>> = {
   'cooler-mount': ['cooler'],
   'processor-seat': ['cooler'],
-  'socket-pins': ['cooler'],
+  'socket-pins': ['cooler', 'processor'],
   'stand-offs': ['board'],
 };
 const byRepair: Readonly<Partial<Record<RepairId, readonly TakenApart[]>>> = {
   'mount-cooler': ['cooler'],
-  'seat-processor': ['cooler'],
+  'seat-processor': ['cooler', 'processor'],
   'clear-short': ['board'],
 };
 const bySwap: Readonly<Partial<Record<PartKind, readonly TakenApart[]>>> = {
-  processor: ['cooler'],
+  processor: ['cooler', 'processor'],
   cooler: ['cooler'],
-  board: ['cooler'],
+  board: ['cooler', 'processor'],
 };
 
 /** A new board is built in; a spare one lies beside the case. */
-const byReplacement: typeof bySwap = { ...bySwap, board: ['cooler', 'board'] };
+const byReplacement: typeof bySwap = { ...bySwap, board: ['cooler', 'processor', 'board'] };
 
 /** What has to be taken apart for a trial. */
 export function takenApartFor({

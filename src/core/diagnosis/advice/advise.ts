@@ -123,7 +123,9 @@ function finish(situation: Situation): Advice {
   if (first) return first;
   const beforeCase = top && repairBeforeCase(situation, top.repairClass);
   if (beforeCase) return beforeCase;
-  if (input.configuration.surface === 'bench')
+  // A board of which another one stands on the bench is settled there: it would have to come out of the case again.
+  const isBoardAway = top?.repairClass.part.kind === 'board' && away.includes(top.repairClass.part.id);
+  if (input.configuration.surface === 'bench' && !isBoardAway)
     return {
       kind: 'put-back',
       trialId: formatTrialId({ kind: 'back-in-case' }),

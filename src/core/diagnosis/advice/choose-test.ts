@@ -2,14 +2,14 @@ import { percent } from '../../wording';
 import { repairOf, type RepairClass } from '../../faults';
 import { observedStart, signalOf } from '../belief/complaint';
 import type { RankedRepair } from '../belief/suspects';
-import type { EvidenceStep } from '../evidence-step';
+import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { costOfRepair, usualCosts } from '../planning/costs';
 import { nextByStrategy } from '../planning/order-by-strategy';
 import { leastToTry, type Plan, type Proposal } from '../planning/propose';
 import { beforePartsMove } from './before-parts-move';
 import { sureEnough, worthTrying } from './how-sure';
 import { lookFirst } from './look-first';
-import { lastStart, placedByRepair, repairsDone } from './log-facts';
+import { lastStart, placedByRepair, repairsDone, timesDone } from './log-facts';
 import { settleAtPart } from './settle-at-part';
 import { isGone, repairTrialId, type Advice, type Situation } from './situation';
 
@@ -46,7 +46,9 @@ export function chooseTest(situation: Situation): Advice | null {
     lookFirst(situation, next.repairClass) ?? {
       kind: 'repair',
       trialId: repairTrialId(next.repairClass),
-      why: `It is ${percent(next.probability)} likely, and more testing costs more than it saves.`,
+      why:
+        whyOnceMore(input, next) ??
+        `It is ${percent(next.probability)} likely, and more testing costs more than it saves.`,
     }
   );
 }
@@ -102,6 +104,22 @@ const untilNothingTells = (repairClass: RepairClass): number =>
 /** While the machine works, nothing so unlikely, 0 to 1, is repaired: it is watched a little longer. */
 const worthTryingWhileItWorks = 0.15;
 
+/** From this on everything that was seen points to a repair. */
+export const allPointsToIt = 0.9;
+
+/** It was done once, may not have taken, costs nothing but the work, and is likelier than all others together. */
+const mayBeDoneAgain = (input: DiagnosisInput, { repairClass, probability }: RankedRepair): boolean =>
+  probability >= likeliestByFar &&
+  ['nothing', 'work'].includes(repairOf(repairClass.repair).stake) &&
+  timesDone(input, repairClass.id) === 1;
+
+/** Of a repair that was done before: why it is done again. Null of any other. */
+export function whyOnceMore(input: DiagnosisInput, { repairClass, probability }: RankedRepair): string | null {
+  if (!repairsDone(input).has(repairClass.id)) return null;
+  const points = probability < allPointsToIt ? `it is still ${percent(probability)} likely` : 'all still points to it';
+  return `It was done once, and ${points}. Do it again, and see that it holds.`;
+}
+
 /** The next repair by probability over cost, of those likely enough for what is at stake. */
 export function nextRepair(
   situation: Situation,
@@ -118,16 +136,17 @@ export function nextRepair(
   const leastNow = isGone(situation) && lastStart(input) === 'works' ? worthTryingWhileItWorks : 0;
   const least = (repairClass: RepairClass) => Math.max(leastNow, leastToTry(repairClass), likelyEnough(repairClass));
   const done = repairsDone(input);
+  const isOpen = (ranked: RankedRepair) => !done.has(ranked.repairClass.id) || mayBeDoneAgain(input, ranked);
   const costs = input.costs ?? usualCosts;
   const worth = ({ repairClass, probability }: RankedRepair) => probability / costOfRepair(repairClass, costs);
   const [next] = repairs
     .map(stillThere)
     .filter(
-      ({ repairClass, probability }) =>
-        !done.has(repairClass.id) &&
-        repairClass.repair !== 'look-deeper' &&
-        probability >= least(repairClass) &&
-        plan.proposals.some(({ trial, blocked }) => trial.id === repairTrialId(repairClass) && blocked === null),
+      (ranked) =>
+        isOpen(ranked) &&
+        ranked.repairClass.repair !== 'look-deeper' &&
+        ranked.probability >= least(ranked.repairClass) &&
+        plan.proposals.some(({ trial, blocked }) => trial.id === repairTrialId(ranked.repairClass) && blocked === null),
     )
     .sort((a, b) => worth(b) - worth(a));
   return next ?? null;

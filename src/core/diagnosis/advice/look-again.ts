@@ -1,3 +1,4 @@
+import type { EvidenceStep } from '../evidence-step';
 import { observedStart } from '../belief/complaint';
 import { sureItIsRight } from './how-sure';
 import { canBeDone, plainStart, underLoad, type Advice, type Situation } from './situation';
@@ -8,7 +9,10 @@ const surprising = 4;
 const likelyMisread = 0.3;
 
 /** What the last start showed does not fit the rest: look again once, for all that follows hangs on it. */
-export function lookAgain({ known: { steps, surprises }, plan, right, fits }: Situation): Advice | null {
+export const lookAgain = (situation: Situation): Advice | null =>
+  lookAtLast(situation) ?? startWhereNothingFits(situation);
+
+function lookAtLast({ known: { steps, surprises }, plan, right, fits }: Situation): Advice | null {
   const last = steps.findLastIndex((step) => observedStart(step) !== null);
   const step = steps[last];
   if (!step) return null;
@@ -21,5 +25,26 @@ export function lookAgain({ known: { steps, surprises }, plan, right, fits }: Si
   const isMisread = () => (fits().find(({ eventId }) => eventId === step.id)?.mistaken ?? 0) >= likelyMisread;
   return shouldWork || ((surprises[last]?.bits ?? 0) >= surprising && isMisread())
     ? { kind: 'test', trialId, why: 'What it showed last does not fit the rest. Start it again and watch closely.' }
+    : null;
+}
+
+/** From this on, 0 to 1, something that no list knows stands first. */
+const mostlyUnknown = 0.5;
+
+/**
+ * Nothing that is known fits what was seen, and since the last plain start it was started or pressed in another way:
+ * before more is concluded from that, it is started once as it is.
+ */
+function startWhereNothingFits({ known: { steps }, plan, repairs: [top] }: Situation): Advice | null {
+  if (top?.repairClass.repair !== 'look-deeper' || top.probability < mostlyUnknown) return null;
+  const isPressed = ({ trial: { observe } }: EvidenceStep): boolean =>
+    observe.kind === 'look' && observe.look.times !== undefined;
+  const last = steps.findLast((step) => isPressed(step) || observedStart(step) !== null);
+  return last && last.trial.id !== plainStart && canBeDone({ plan }, plainStart)
+    ? {
+        kind: 'test',
+        trialId: plainStart,
+        why: 'No known cause fits what was seen. Start it as it is, and watch closely.',
+      }
     : null;
 }

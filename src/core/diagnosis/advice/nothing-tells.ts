@@ -1,11 +1,10 @@
-import { repairOf } from '../../faults';
 import { formatTrialId } from '../../trials';
 import { listOf, percent, uncapitalized } from '../../wording';
 import type { Plan, Proposal } from '../planning/propose';
 import { startsButNoPicture } from './before-parts-move';
-import { nextRepair } from './choose-test';
+import { allPointsToIt, nextRepair, whyOnceMore } from './choose-test';
 import { worthTrying } from './how-sure';
-import { lastStart, loadsStood, repairsDone, timesDone } from './log-facts';
+import { lastStart, loadsStood, repairsDone } from './log-facts';
 import { canBeDone, isGone, plainStart, repairTrialId, type Advice, type Situation } from './situation';
 import { observedStart } from '../belief/complaint';
 import { isWork } from '../belief/same-evidence';
@@ -17,9 +16,10 @@ export function repairLikeliest(situation: Situation): Advice {
     return {
       kind: 'repair',
       trialId: repairTrialId(next.repairClass),
-      why: 'No available test can separate the rest. Repair by likelihood and cost.',
+      why:
+        whyOnceMore(situation.input, next) ?? 'No available test can separate the rest. Repair by likelihood and cost.',
     };
-  const again = onceMore(situation) ?? waitOnce(situation) ?? doAgain(situation);
+  const again = onceMore(situation) ?? waitOnce(situation);
   if (again) return again;
   const { input } = situation;
   if (isGone(situation) && lastStart(input) === 'works' && loadsStood(input) > 0)
@@ -53,23 +53,6 @@ function waitOnce(situation: Situation): Advice | null {
     : null;
 }
 
-/** So likely, 0 to 1, must a repair be that is done a second time. */
-const surelyNotDone = 0.9;
-
-/** Everything points to a repair that was done: it may not have taken, and costs little to do again, once. */
-function doAgain({ input, repairs: [top], plan }: Situation): Advice | null {
-  if (!top || top.probability < surelyNotDone || !['nothing', 'work'].includes(repairOf(top.repairClass.repair).stake))
-    return null;
-  const trialId = repairTrialId(top.repairClass);
-  return timesDone(input, top.repairClass.id) === 1 && canBeDone({ plan }, trialId)
-    ? {
-        kind: 'repair',
-        trialId,
-        why: 'It was done once, and all still points to it. Do it again, and see that it holds.',
-      }
-    : null;
-}
-
 /** Since anything was done to it, the machine was started once: that may have been misread, or the fault comes and goes. */
 function isSeenOnce({ input: { steps } }: Situation): boolean {
   const worked = steps.findLastIndex(({ trial, handling }) => isWork({ repair: trial.repair, handling }));
@@ -82,7 +65,7 @@ const leastLeft = 0.05;
 /** What is left, what would decide it, and what that takes. */
 export function undecidedWords({ repairs, plan, input }: Pick<Situation, 'repairs' | 'plan' | 'input'>): string {
   const [top] = repairs;
-  const pointsTo = top && repairsDone(input).has(top.repairClass.id) && top.probability >= surelyNotDone ? top : null;
+  const pointsTo = top && repairsDone(input).has(top.repairClass.id) && top.probability >= allPointsToIt ? top : null;
   const left = repairs
     .filter(({ repairClass, probability }) => repairClass.repair !== 'look-deeper' && probability >= leastLeft)
     .slice(0, namedLeft)

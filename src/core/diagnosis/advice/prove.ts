@@ -85,17 +85,25 @@ export function provenOrTurn(situation: Situation, { repairClass, probability }:
   if (settling) return settling;
   const asked = askBefore(situation, { repairClass, probability });
   if (asked) return asked;
-  const { input, space } = situation;
-  const confirmed = confirmationOf(space.faults, repairClass, input.steps, input.machine);
-  const why = isLeftAway(input, repairClass)
-    ? `It is ${percent(probability)} likely, and its leads carry more than they may: do not put it back to prove it. Fix it permanently.`
-    : confirmed === 'suggested'
-      ? `It is ${percent(probability)} likely: fix it permanently.`
-      : `The cause is ${confirmed}: fix it permanently.`;
+  const why = whyForGood(situation, { repairClass, probability });
   const trialId = repairTrialId(repairClass);
   return canBeDone(situation, trialId)
     ? { kind: 'repair', trialId, why }
     : { kind: 'undecided', trialId: null, why: `${why} It could not be done here: refer it, or get what it needs.` };
+}
+
+function whyForGood(situation: Situation, { repairClass, probability }: RankedRepair): string {
+  const { input, space } = situation;
+  const likely = `It is ${percent(probability)} likely`;
+  if (isLeftAway(input, repairClass))
+    return `${likely}, and its leads carry more than they may: do not put it back to prove it. Fix it permanently.`;
+  const confirmed = confirmationOf(space.faults, repairClass, input.steps, input.machine);
+  const minutes = confirmed === 'supported' ? longWayBack(situation, repairClass) : null;
+  if (minutes !== null)
+    return `${likely}, and it would take ${minutes} min to put the old one back for proof. Fix it permanently: if it works with the new one, that is proof.`;
+  return confirmed === 'suggested'
+    ? `${likely}: fix it permanently.`
+    : `The cause is ${confirmed}: fix it permanently.`;
 }
 
 /** The next turn; before a long one what the machine tells quickly. */
@@ -106,6 +114,17 @@ function turnOrTest(situation: Situation, repairClass: RepairClass): Advice | nu
 
 /** A swap that takes as many minutes is not made again for proof: from this probability on the new part takes that turn. */
 const [longSwapMinutes, newPartAt] = [12, 0.9];
+
+/** From this probability on the old part does not come back for proof by a long way. */
+const surelyTheCause = 0.99;
+
+/** The minutes that it takes to put the old part back, where they are many and would prove what is known; null otherwise. */
+function longWayBack({ repairs, plan }: Situation, { id, part, repair }: RepairClass): number | null {
+  const back = plan.proposals.find(({ trial }) => trial.id === formatTrialId({ kind: 'back', part: part.id }));
+  const ranked = repairs.find((one) => one.repairClass.id === id);
+  const isKnown = repairOf(repair).replaces && (ranked?.probability ?? 0) >= surelyTheCause;
+  return back && isKnown && back.minutes >= longSwapMinutes ? Math.round(back.minutes) : null;
+}
 
 /** The last turn of a long swap, made with the new part. */
 function fitNewPart(situation: Situation, repairClass: RepairClass): Advice | null {
@@ -141,11 +160,13 @@ function nextTurn(situation: Situation, repairClass: RepairClass): Advice | null
   const isAway = partsAway(input).includes(id);
   if (isLeftAway(input, repairClass)) return null;
   if (turns === 2 && isAway && canBeDone({ plan }, formatTrialId({ kind: 'back', part: id })))
-    return {
-      kind: 'prove',
-      trialId: formatTrialId({ kind: 'back', part: id }),
-      why: 'The fault went away with the change. Undo it: if the fault comes back, that is proof.',
-    };
+    return longWayBack(situation, repairClass) !== null
+      ? null
+      : {
+          kind: 'prove',
+          trialId: formatTrialId({ kind: 'back', part: id }),
+          why: 'The fault went away with the change. Undo it: if the fault comes back, that is proof.',
+        };
   // A start alone does not show whether what cuts out under load came back.
   if (turns === 2 && !isAway && reproducedComplaint(input.steps) === 'cuts-out' && canBeDone({ plan }, underLoad))
     return isPutBack(

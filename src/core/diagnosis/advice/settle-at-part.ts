@@ -33,7 +33,7 @@ export function settleAtPart(situation: Situation, repairClass: RepairClass): Ad
   const back = plan.proposals.find(({ trial }) => trial.id === trialId);
   if (!back || !canBeDone({ plan }, trialId)) return null;
   const configuration = applyChanges(input.configuration, back.trial.changes);
-  const then = planTrials({ ...input, configuration, caseOpen: true }, known.live(), known);
+  const then = planTrials({ ...input, configuration, caseOpen: true }, known);
   const test = tellingApart(then, repairClass);
   return test && { kind: 'test', trialId, why: `Put it back: “${test.trial.title}” can settle what is wrong with it.` };
 }

@@ -127,6 +127,12 @@ function isAsFarAsItGoes({ trial: { observe }, configuration, outcome }: Evidenc
   return (sound[rank(outcome)] ?? 0) >= 0.5;
 }
 
+/** The last start did not get as far as a machine without a fault gets with what is connected. */
+export function failsAsItStands(steps: readonly EvidenceStep[], machine: Machine): boolean {
+  const last = steps.findLast((step) => observedStart(step) !== null);
+  return last !== undefined && !isAsFarAsItGoes(last, machine);
+}
+
 /** It worked at the last start, and nothing was done to it since. */
 export function isRunning(steps: readonly EvidenceStep[]): boolean {
   const last = steps.findLastIndex((step) => observedStart(step) !== null);

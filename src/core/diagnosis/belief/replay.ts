@@ -2,9 +2,7 @@ import type { Machine } from '../../machine';
 import { applySteps, compileStep, priorBelief, type Belief, type CompiledStep } from './belief';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { createSpace, type HypothesisSpace } from '../model/hypothesis-space';
-import { activeHypotheses, type ActiveHypotheses } from '../planning/active-hypotheses';
 import { createOutcomeModelCache, type OutcomeModelCache } from '../model/outcome-model-cache';
-import { lazy } from '../model/lazy';
 import { decidedOutcomes } from './predict';
 import { withoutRepeats } from './same-evidence';
 import { probabilityByFault } from './suspects';
@@ -24,8 +22,6 @@ export interface Replay {
   readonly surprises: readonly (EntrySurprise | null)[];
   /** After all steps. */
   readonly belief: Belief;
-  /** The ways that matter for a plan, after all steps; made when first asked for. */
-  readonly live: () => ActiveHypotheses;
   /** Probability of each fault before any step and after each. */
   readonly byFault: readonly Float64Array[];
 }
@@ -56,7 +52,6 @@ function start(input: DiagnosisInput, machineKey: string, known: Replay | null):
     compiled: [],
     surprises: [],
     belief,
-    live: lazy(() => activeHypotheses(space, belief)),
     byFault: [probabilityByFault(space, belief)],
   };
 }
@@ -83,7 +78,6 @@ function goOn(before: Replay, steps: readonly EvidenceStep[], stepKeys: readonly
     compiled: [...before.compiled, ...compiled],
     surprises: [...before.surprises, ...surprises],
     belief,
-    live: done.length > 0 ? lazy(() => activeHypotheses(space, belief)) : before.live,
     byFault,
   };
 }

@@ -1,15 +1,12 @@
 import type { Belief } from './belief';
-import type { DiagnosisInput } from '../evidence-step';
 import type { HypothesisSpace } from '../model/hypothesis-space';
-import { actingFaults } from '../model/outcome-model';
 
-/** Probability that no fault can act any more in the configuration in force. */
+/** Probability that no fault can act any more. `acting` is by fault index, in the configuration in force; see actingFaults. */
 export function rightProbability(
-  { second, pairsFrom, variants, faults }: HypothesisSpace,
+  { second, pairsFrom, variants }: HypothesisSpace,
   { probabilities, stillThere, touched }: Belief,
-  input: DiagnosisInput,
+  acting: Uint8Array,
 ): number {
-  const acting = actingFaults(faults, input.machine, input.configuration);
   let right = 0;
   for (let a = 0; a < variants.length; a++) {
     const actsA = acting[variants[a]?.faultIndex ?? 0] === 1;

@@ -99,23 +99,30 @@ export function jointSuspects({ variants, first, second, joint }: HypothesisSpac
     .sort((a, b) => b.probability - a.probability);
 }
 
-/** By variant: probability that it is the one that counts now; they sum to 1. */
+/**
+ * By variant: probability that it is the one that counts now; they sum to 1. Of two that are there the first counts,
+ * or the second where only that one fails now. `failing` is by fault index; see failingNow.
+ */
 export function probabilityForemost(
   { second, pairsFrom, variants }: HypothesisSpace,
   { probabilities, stillThere, touched }: Belief,
+  failing: Uint8Array,
 ): Float64Array {
+  const acts = Uint8Array.from(variants, ({ faultIndex }) => failing[faultIndex] ?? 0);
   const byVariant = new Float64Array(variants.length);
   for (let a = 0; a < variants.length; a++) {
     let own = probabilities[a] ?? 0;
-    const isTouched = touched[a] === 1;
+    const isAway = acts[a] === 0;
+    const isOwn = touched[a] === 0 && !isAway;
     for (let h = pairsFrom[a] ?? 0; h < (pairsFrom[a + 1] ?? 0); h++) {
       const p = probabilities[h] ?? 0;
       own += p;
-      if (!isTouched) continue;
-      const onlyB = p * (stillThere[4 * h + 2] ?? 0);
+      if (isOwn) continue;
       const b = second[h] ?? 0;
-      byVariant[b] = (byVariant[b] ?? 0) + onlyB;
-      own -= onlyB;
+      const both = isAway && acts[b] === 1 ? (stillThere[4 * h + 3] ?? 0) : 0;
+      const ofB = p * ((stillThere[4 * h + 2] ?? 0) + both);
+      byVariant[b] = (byVariant[b] ?? 0) + ofB;
+      own -= ofB;
     }
     byVariant[a] = (byVariant[a] ?? 0) + own;
   }

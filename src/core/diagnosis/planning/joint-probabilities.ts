@@ -90,9 +90,10 @@ function addFew(
   };
   for (const v of model.deciders) {
     const decided = 1 - (pass[v] ?? 1);
-    const g = of.group[v] ?? -1;
-    const own = (of.alone[v] ?? 0) + (g >= 0 ? (group.sum[g] ?? 0) : 0);
-    if (own > 0) decide(of.row[v] ?? 0, v, own * decided);
+    const alone = of.alone[v] ?? 0;
+    if (alone > 0) decide(of.row[v] ?? 0, v, alone * decided);
+    for (let g = of.groupsFrom[v] ?? 0; g < (of.groupsFrom[v + 1] ?? 0); g++)
+      decide(group.row[g] ?? 0, v, (group.sum[g] ?? 0) * decided);
     for (let i = behind.from[v] ?? 0; i < (behind.from[v + 1] ?? 0); i++) {
       const before = behind.group[i] ?? 0;
       const through = pass[group.a[before] ?? 0] ?? 1;

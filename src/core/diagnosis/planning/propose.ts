@@ -18,10 +18,11 @@ import {
 } from './joint-probabilities';
 import { lazy } from '../model/lazy';
 import { repeatedStart } from '../model/repeated-start';
-import type { ActiveHypotheses } from './active-hypotheses';
+import { activeHypotheses, type ActiveHypotheses } from './active-hypotheses';
 import type { ReadyTrial, WatchedTrial } from '../model/outcome-model-cache';
 import type { Replay } from '../belief/replay';
 import { isRunning } from '../belief/complaint';
+import { failingNow } from '../belief/failing-now';
 import { mayHaveChanged } from '../belief/may-have-changed';
 import { knownAlready } from '../belief/same-evidence';
 import { seenInOrder } from './seen-in-order';
@@ -76,8 +77,9 @@ const tellsNothing = 0.004;
 const tellsTooLittle = 0.03;
 
 /** Weighs every trial that is possible now, from what is believed now. */
-export function planTrials(input: DiagnosisInput, live: ActiveHypotheses, replayed: Replay): Plan {
-  const { book, space } = replayed;
+export function planTrials(input: DiagnosisInput, replayed: Replay): Plan {
+  const { book, space, belief } = replayed;
+  const live = activeHypotheses(space, belief, failingNow(space.faults, input));
   const scratch = new JointScratch();
   const ready = book.trialsIn(input.configuration);
   const runs = isRunning(input.steps);
@@ -193,8 +195,9 @@ const isPatient = ({ ref }: Trial): boolean => ref.kind === 'start-and-wait';
 
 /** Probability that a variant is there and counts. */
 function weightAlone({ of, group }: ActiveHypotheses, v: number): number {
-  const g = of.group[v] ?? -1;
-  return (of.alone[v] ?? 0) + (g >= 0 ? (group.sum[g] ?? 0) : 0);
+  let weight = of.alone[v] ?? 0;
+  for (let g = of.groupsFrom[v] ?? 0; g < (of.groupsFrom[v + 1] ?? 0); g++) weight += group.sum[g] ?? 0;
+  return weight;
 }
 
 /** Starts with the same key show the same but for what their handling removes. */

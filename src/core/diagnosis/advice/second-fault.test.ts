@@ -1,0 +1,131 @@
+import { desktopAfter, type BriefLog } from '../../casework/testing-log';
+
+/** Two faults at once, and logs that nothing fits: what is looked for is what stops the machine now. */
+
+type Trials = NonNullable<BriefLog['trials']>;
+const adviceAfter = (complaint: 'twitch' | 'dead' | 'no-boot' | 'at-processor', trials: Trials) =>
+  desktopAfter(complaint, [['start', complaint], ...trials]).advice;
+
+describe('with another board in, what stops it is not the old board', () => {
+  const behind: Trials = [
+    ['look/front-ports/front-usb', 'straight'],
+    ['look/rail-short/board', 'stays'],
+    ['spare/board', 'at-memory'],
+    ['only/module-1/slot-A2', 'works'],
+    ['back/module-2', 'at-memory'],
+  ];
+
+  test('the module is the next to be worked on, though the board is as sure a fault', () => {
+    const { advice, suspects } = desktopAfter('twitch', [['start', 'twitch'], ...behind]);
+    expect(advice.trial?.id).toMatch(/module-2/);
+    const board = suspects.filter(({ fault }) => fault.endsWith('@board'));
+    expect(board.reduce((sum, { probability }) => sum + probability, 0)).toBeGreaterThan(0.9);
+  });
+
+  test('the board is one to repair again once the machine runs without the module', () => {
+    const { advice } = desktopAfter('twitch', [
+      ['start', 'twitch'],
+      ...behind,
+      ['fix/replace@module-2', 'works'],
+      ['run-under-load', 'works'],
+    ]);
+    expect(advice).toMatchObject({ kind: 'prove', trial: { id: 'back/board' } });
+  });
+});
+
+describe('a board that runs beside the case', () => {
+  const onBench: Trials = [
+    ['out/front-usb', 'twitch'],
+    ['look/power-plugs/board', 'seated'],
+    ['look/board-signs/board', 'clean'],
+    ['look/cooler-mount/cooler', 'even'],
+    ['look/stand-offs/board', 'right'],
+    ['look/rail-short/board', 'stays'],
+    ['minimal-on-bench', 'twitch'],
+    ['spare/board', 'works'],
+    ['back/drive', 'works'],
+    ['back/card', 'works'],
+    ['back/module-2', 'works'],
+    ['back/front-usb', 'works'],
+  ];
+
+  test('of a sure cause the old one is not built in again for proof, and the borrowed one not at all', () => {
+    const { kind, trial, why } = adviceAfter('twitch', onBench);
+    expect([kind, trial?.id]).toEqual(['repair', 'fix/replace@board']);
+    expect(why).toContain('26 min to put the old one back for proof');
+  });
+
+  test('what is less sure is proven, long as it takes', () => {
+    const unsure: Trials = [
+      ['out/front-usb', 'twitch'],
+      ['spare/board', 'works'],
+      ['back/front-usb', 'works'],
+    ];
+    expect(adviceAfter('twitch', unsure)).toMatchObject({ kind: 'prove', trial: { id: 'back/board' } });
+  });
+});
+
+describe('before another processor goes into the socket', () => {
+  const seated: Trials = [
+    ['look/power-plugs/board', 'seated'],
+    ['look/supply-leads/supply', 'seated'],
+    ['measure/processor-plug-12/supply', 'within', 12.1],
+    ['measure/rail-3v3/supply', 'within', 3.3],
+    ['fix/reset-settings@board', 'at-processor'],
+    ['look/firmware-version/board', 'knows'],
+    ['fix/push-supply-leads@supply', 'at-processor'],
+    ['look/board-signs/board', 'clean'],
+    ['look/processor-seat/processor', 'flat'],
+  ];
+
+  test('one looks into it, and then need not take the processor out for it', () => {
+    const { advice } = desktopAfter('at-processor', [['start', 'at-processor'], ...seated]);
+    expect(advice.trial?.id).toBe('look/socket-pins/board');
+    expect(advice.why).toContain('bent pins would hurt it');
+    const minutesAfter = (...more: Trials) =>
+      desktopAfter('at-processor', [['start', 'at-processor'], ...seated, ...more]).alternatives.find(
+        ({ id }) => id === 'spare/processor',
+      )?.minutes ?? 0;
+    const looked: Trials[number] = ['look/socket-pins/board', 'straight'];
+    const next = adviceAfter('at-processor', [...seated, looked]);
+    expect([next.trial?.id, next.trial?.minutes]).toEqual(['spare/processor', minutesAfter() - 4]);
+  });
+});
+
+describe('where nothing that is known fits', () => {
+  const unfit: Trials = [
+    ['look/board-signs/board', 'clean'],
+    ['start', 'no-boot'],
+    ['measure/rear-usb-volts/board', 'absent'],
+    ['look/standby-light/board', 'lit'],
+    ['bridge-pins', 'dead'],
+    ['measure/vsb/supply', 'within', 5.02],
+    ['look/ten-presses/case-switch', 'none'],
+  ];
+
+  test('it is started once more as it is, and the case goes on with what can be tested', () => {
+    const again = adviceAfter('no-boot', unfit);
+    expect([again.trial?.id, again.why]).toEqual([
+      'start',
+      'No known cause fits what was seen. Start it as it is, and watch closely.',
+    ]);
+    const next = adviceAfter('no-boot', [...unfit, ['start', 'dead']]);
+    expect(next.kind).toBe('test');
+    expect(next.trial?.id).not.toBe('start');
+  });
+});
+
+test('what was done once and still leads is done again before something less likely is tried', () => {
+  const { kind, trial, why } = adviceAfter('dead', [
+    ['look/rocker/supply', 'at-i'],
+    ['look/standby-light/board', 'lit'],
+    ['look/switch-feel/case-switch', 'clicks'],
+    ['bridge-pins', 'at-memory'],
+    ['look/front-header/case-switch', 'off'],
+    ['fix/correct-header@case-switch', 'dead'],
+    ['start', 'dead'],
+    ['bridge-pins', 'at-memory'],
+  ]);
+  expect([kind, trial?.id]).toEqual(['repair', 'fix/correct-header@case-switch']);
+  expect(why).toMatch(/^It was done once, and (all still points to it|it is still 8\d % likely)/);
+});
