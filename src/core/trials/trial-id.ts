@@ -7,6 +7,7 @@ const SINGLE_TRIALS = [
   'start-and-wait',
   'run-under-load',
   'bridge-pins',
+  'all-back',
   'back-in-case',
   'minimal-in-case',
   'minimal-on-bench',
@@ -77,6 +78,7 @@ export function formatTrialId(ref: TrialRef): string {
     case 'start-and-wait':
     case 'run-under-load':
     case 'bridge-pins':
+    case 'all-back':
     case 'back-in-case':
     case 'minimal-in-case':
     case 'minimal-on-bench':

@@ -52,6 +52,21 @@ test('what is out can be put back, and cannot be taken out again', () => {
   ]);
 });
 
+test('all that is out or moved goes home at once, the monitor cable with the card; a spare stays', () => {
+  const after = [...trial('out/card').changes, out('drive'), ...trial('spare/supply').changes];
+  const home = trial('all-back', after);
+  expect(home.changes.map((change) => change.kind === 'place' && [change.part, change.to.state])).toEqual(
+    expect.arrayContaining([
+      ['card', 'as-found'],
+      ['drive', 'as-found'],
+      ['display-cable', 'as-found'],
+    ]),
+  );
+  expect(home.changes).toHaveLength(3);
+  expect(home.steps[1]).toMatch(/drive.*monitor cable/);
+  expect(findTrial(machine, applyChanges(asFound, [out('drive')]), 'all-back')).toBeNull();
+});
+
 test('taking the card out moves the cable to the board, and only where the processor makes a picture', () => {
   expect(trial('out/card').changes).toContainEqual({
     kind: 'place',

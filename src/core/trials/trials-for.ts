@@ -10,7 +10,14 @@ import {
   startsWithSet,
   startsWithoutGroups,
 } from './catalogue/minimal-starts';
-import { loadsWithSpare, plainStarts, startsWithBack, startsWithout, startsWithSpare } from './catalogue/starts';
+import {
+  loadsWithSpare,
+  plainStarts,
+  startsWithAllBack,
+  startsWithBack,
+  startsWithout,
+  startsWithSpare,
+} from './catalogue/starts';
 import { startsWithOneModule, startsWithOnePerChannel, startsWithSpareModuleOnly } from './catalogue/memory-starts';
 import type { CautionId } from './caution';
 import type { Look } from './look';
@@ -30,6 +37,7 @@ const makers: Readonly<Record<TrialKind, MakeTrials | null>> = {
   measure: (machine) => measureTrials(machine),
   out: startsWithout,
   back: startsWithBack,
+  'all-back': startsWithAllBack,
   'back-in-case': (machine, configuration) => (machine.onBench ? [] : startsBackInCase(configuration)),
   spare: startsWithSpare,
   'load-with-spare': loadsWithSpare,

@@ -31,3 +31,31 @@ test('a repair that did not take is made again once its fault is seen again', ()
     'fix/plug-cooler-fan@cooler',
   ]);
 });
+
+describe('what was taken out goes home', () => {
+  const out: NonNullable<BriefLog['trials']> = [
+    ['start', 'twitch'],
+    ['out/drive', 'twitch'],
+    ['out/card', 'twitch'],
+  ];
+  const repaired: typeof out = [
+    ...out,
+    ['look/power-plugs/board', 'processor-loose'],
+    ['fix/push-power-plugs@board', 'works'],
+  ];
+
+  test('in one go once the cause is repaired, or a spare stands in for it; then the machine is whole', () => {
+    expect(adviceAfter(repaired)).toEqual(['put-back', 'all-back']);
+    expect(adviceAfter([...out, ['spare/supply', 'works']])).toEqual(['put-back', 'all-back']);
+    expect(adviceAfter([...repaired, ['all-back', 'works']])).toEqual(['verify', 'run-under-load']);
+  });
+
+  test('one thing at a time while the cause is among it', () => {
+    expect(adviceAfter([...out, ['out/front-usb', 'works']])).toEqual(['put-back', 'back/card']);
+  });
+
+  test('that is no test: it is never done to see whether the fault comes back', () => {
+    const { alternatives } = diagnosisOf({ machine, trials: out });
+    expect(alternatives.find(({ id }) => id === 'all-back')?.bits).toBe(0);
+  });
+});

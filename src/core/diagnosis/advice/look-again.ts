@@ -1,18 +1,19 @@
 import type { EvidenceStep } from '../evidence-step';
-import { observedStart } from '../belief/complaint';
-import { sureItIsRight } from './how-sure';
+import { failsAsItStands, observedStart } from '../belief/complaint';
 import { canBeDone, plainStart, underLoad, type Advice, type Situation } from './situation';
 
 /** So improbable, in bits, was what a start showed that it is worth asking whether it was misread. */
 const surprising = 4;
 /** So likely misread, 0 to 1, a start is made once more before anything is built on it. */
 const likelyMisread = 0.3;
+/** So likely right, 0 to 1, a machine that did not start is started once more. */
+const likelyRight = 0.8;
 
 /** What the last start showed does not fit the rest: look again once, for all that follows hangs on it. */
 export const lookAgain = (situation: Situation): Advice | null =>
   lookAtLast(situation) ?? startWhereNothingFits(situation);
 
-function lookAtLast({ known: { steps, surprises }, plan, right, fits }: Situation): Advice | null {
+function lookAtLast({ input, known: { steps, surprises }, plan, right, fits }: Situation): Advice | null {
   const last = steps.findLastIndex((step) => observedStart(step) !== null);
   const step = steps[last];
   if (!step) return null;
@@ -21,22 +22,23 @@ function lookAtLast({ known: { steps, surprises }, plan, right, fits }: Situatio
   // What stopped before there was any load is seen at a plain start as well.
   const trialId = wasUnderLoad && canBeDone({ plan }, underLoad) ? underLoad : plainStart;
   if (!canBeDone({ plan }, trialId) || !(isOnce(trialId) || (wasUnderLoad && trialId === plainStart))) return null;
-  const shouldWork = right >= sureItIsRight && step.outcome !== 'works';
+  const shouldWork = right >= likelyRight && failsAsItStands(steps, input.machine);
   const isMisread = () => (fits().find(({ eventId }) => eventId === step.id)?.mistaken ?? 0) >= likelyMisread;
   return shouldWork || ((surprises[last]?.bits ?? 0) >= surprising && isMisread())
     ? { kind: 'test', trialId, why: 'What it showed last does not fit the rest. Start it again and watch closely.' }
     : null;
 }
 
-/** From this on, 0 to 1, something that no list knows stands first. */
+/** From this on, 0 to 1, it is most likely something that no list knows. */
 const mostlyUnknown = 0.5;
 
 /**
  * Nothing that is known fits what was seen, and since the last plain start it was started or pressed in another way:
  * before more is concluded from that, it is started once as it is.
  */
-function startWhereNothingFits({ known: { steps }, plan, repairs: [top] }: Situation): Advice | null {
-  if (top?.repairClass.repair !== 'look-deeper' || top.probability < mostlyUnknown) return null;
+function startWhereNothingFits({ known: { steps }, plan, repairs }: Situation): Advice | null {
+  const unknown = repairs.filter(({ repairClass }) => repairClass.repair === 'look-deeper');
+  if (unknown.reduce((sum, { probability }) => sum + probability, 0) < mostlyUnknown) return null;
   const isPressed = ({ trial: { observe } }: EvidenceStep): boolean =>
     observe.kind === 'look' && observe.look.times !== undefined;
   const last = steps.findLast((step) => isPressed(step) || observedStart(step) !== null);

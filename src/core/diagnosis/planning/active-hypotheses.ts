@@ -162,11 +162,6 @@ function arrange(
     sum: Float64Array.from(groups, ({ sum }) => sum / total),
     from: Int32Array.from([...groups.map(({ from }) => from), pairB.length]),
   };
-  const classWeights = new Float64Array(rows.size);
-  const add = (row: number, weight: number) => (classWeights[row] = (classWeights[row] ?? 0) + weight);
-  single.row.forEach((row, i) => add(row, single.weight[i] ?? 0));
-  group.row.forEach((row, g) => add(row, group.sum[g] ?? 0));
-  add(0, right / total);
   const pair = { b: Int32Array.from(pairB), weight: Float64Array.from(pairWeight, (weight) => weight / total) };
   const aloneOf = new Float64Array(variants.length);
   single.v.forEach((v, i) => (aloneOf[v] = single.weight[i] ?? 0));
@@ -176,7 +171,7 @@ function arrange(
   return {
     classIds: [...rows.keys()],
     isUnknown: Uint8Array.from(unknown),
-    classWeights,
+    classWeights: weighClasses(rows.size, single, group, right / total),
     single,
     group,
     pair,
@@ -185,6 +180,20 @@ function arrange(
     rightRow: 0,
     right: right / total,
   };
+}
+
+function weighClasses(
+  classes: number,
+  single: ActiveHypotheses['single'],
+  group: Pick<ActiveHypotheses['group'], 'row' | 'sum'>,
+  right: number,
+): Float64Array {
+  const weights = new Float64Array(classes);
+  const add = (row: number, weight: number) => (weights[row] = (weights[row] ?? 0) + weight);
+  single.row.forEach((row, i) => add(row, single.weight[i] ?? 0));
+  group.row.forEach((row, g) => add(row, group.sum[g] ?? 0));
+  add(0, right);
+  return weights;
 }
 
 /** Bounds the unknown among faults alone, in place; returns the sum of all, with what stands besides these. */

@@ -111,7 +111,7 @@ export function planTrials(input: DiagnosisInput, replayed: Replay): Plan {
     const isVain = trial.repair !== null && cannotHelp(trial.repair);
     const isAgain = shown !== null && !isRepeated;
     const rest = { trial, minutes, lacks, blocked, isAgain };
-    if (blocked !== null || trial.commits || isVain || (isKnown && !isPlain(trial)))
+    if (blocked !== null || trial.commits || isVain || isHomecoming(trial) || (isKnown && !isPlain(trial)))
       return {
         ...rest,
         bits: 0,
@@ -189,6 +189,9 @@ export function lacksOf({ tools, spares }: Trial, { lacking }: Pick<DiagnosisInp
 
 /** A start of the machine as it stands, against which all others are held. */
 const isPlain = ({ ref }: Trial): boolean => ref.kind === 'start' || ref.kind === 'run-under-load';
+
+/** It ends the work, and is no test: what is to be told is told by putting back one thing at a time. */
+const isHomecoming = ({ ref }: Trial): boolean => ref.kind === 'all-back';
 
 /** A start at which one waits: nothing is changed for it. */
 const isPatient = ({ ref }: Trial): boolean => ref.kind === 'start-and-wait';

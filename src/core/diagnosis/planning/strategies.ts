@@ -88,6 +88,7 @@ function placeApart({ ref, part }: Trial): number | null {
       return part?.kind === 'processor' ? 31 : part?.kind === 'supply' ? 23 : null;
     case 'out':
     case 'back':
+    case 'all-back':
     case 'back-in-case':
     case 'load-with-spare':
     case 'only':

@@ -13,6 +13,7 @@ import {
   type Part,
   type PartKind,
 } from '../../machine';
+import { listOf } from '../../wording';
 import { startAndWatch } from '../memory-training';
 import type { Trial } from '../trial';
 import {
@@ -128,6 +129,33 @@ export function startsWithBack(machine: Machine, configuration: Configuration): 
         inside: isInside(part),
       });
     });
+}
+
+/** Everything that was taken out or moved goes home in one go; what a spare stands in for stays as it is. */
+export function startsWithAllBack(machine: Machine, configuration: Configuration): Trial[] {
+  const isAway = (part: Part): boolean => ['out', 'moved'].includes(placementOf(configuration, part.id).state);
+  const parts = machine.parts.filter((part) => isAway(part) && !part.loose);
+  if (parts.length < 2) return [];
+  const changes = parts.map((part) => place(part, { state: 'as-found' }));
+  const watch = startAndWatch(machine, changes);
+  const isIn = parts.some(isInside);
+  return [
+    startTrial({
+      ref: { kind: 'all-back' },
+      title: 'Put back all that was taken out or moved and start',
+      purpose: 'The machine is whole again: what was innocent goes home.',
+      steps: [
+        ...(isIn ? ['Switch off and pull the cord.'] : []),
+        `Put back as they were found: ${listOf(parts.map(({ name }) => name))}.`,
+        watch.step,
+      ],
+      changes,
+      handling: parts.map(({ id }) => ({ act: 'reseat', part: id })),
+      minutes: watch.minutes,
+      cautions: [...new Set(parts.flatMap(handlingCautions))],
+      inside: isIn,
+    }),
+  ];
 }
 
 const cableBack = (machine: Machine, configuration: Configuration): Change[] =>
