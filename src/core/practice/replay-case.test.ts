@@ -28,6 +28,20 @@ test('the same seed tells the same story, and two faults are both in it', () => 
   expect(answer.ok && answer.replayed.faults).toEqual(both);
 });
 
+test('left in the machine is what can still act in it: not what was left unplugged, and what nobody complained of', () => {
+  const endOf = (faults: readonly string[]) => {
+    const answer = replay(faults, 3);
+    if (!answer.ok) throw new Error(answer.problem);
+    return answer.replayed;
+  };
+  const unplugged = endOf(['front-usb-short@front-usb']);
+  expect(unplugged.turns.some(({ advice }) => advice.trial?.id === 'fix/leave-unplugged@front-usb')).toBe(true);
+  expect(unplugged.left).toEqual([]);
+  expect(endOf(['switch-lead-off@case-switch', 'supply-lead-intermittent@supply']).left).toEqual([
+    'supply-lead-intermittent@supply',
+  ]);
+});
+
 test('what the machine cannot have is refused by name', () => {
   expect(replay(['card-dead@card'])).toEqual({
     ok: false,
