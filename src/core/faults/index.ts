@@ -8,6 +8,7 @@ export type { FaultRef, RepairClassRef } from './fault-id';
 export { instantiateFaults, isAtPart, repairClassOf } from './instantiate';
 export type { FaultInstance, RepairClass } from './instantiate';
 export { breakOf, canAct } from './fault-break';
+export { isSmallPart, putsRightAsWell } from './small-parts';
 export type { HandlingAct } from './handling-act';
 export { JOINT_CAUSES, jointCauseBits, jointChances, likeliestJointCause } from './joint-causes';
 export type { JointCause } from './joint-causes';

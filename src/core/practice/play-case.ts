@@ -1,4 +1,4 @@
-import { canAct, type Circumstance } from '../faults';
+import { canAct, putsRightAsWell, type Circumstance, type RepairClass } from '../faults';
 import { analyseCase, isolatedAt, leadingSuspect, type RankedRepair, type Replay, type Strategy } from '../diagnosis';
 import type { FaultyMachine } from './faulty-machine';
 import { sillinessOf, type Silliness } from './silliness';
@@ -96,7 +96,7 @@ export function playCase(
     }
     const proposal = analysis.plan.proposals.find(({ trial }) => trial.id === trialId);
     const trial = proposal?.trial ?? trialAt(bench, trialId);
-    if (trial.commits && !bench.there.some(({ fault }) => fault.repairClass.id === trial.repair?.id)) {
+    if (trial.commits && !bench.there.some(({ fault }) => putsRight(trial.repair, fault.repairClass))) {
       repairedWrongly = true;
       if (trial.repair && trial.repair.repair === 'replace') wrongParts += 1;
     }
@@ -106,6 +106,10 @@ export function playCase(
     doTrial(bench, trial, at < couldNot ? 'could-not' : at < couldNot + notSure ? 'not-sure' : null);
   }
 }
+
+/** A repair that was not in vain. */
+const putsRight = (repair: RepairClass | null, needed: RepairClass): boolean =>
+  repair !== null && (repair.id === needed.id || putsRightAsWell(repair, needed));
 
 /** The circumstances that are known after a number of steps: those that are not told at once come out within the next few. */
 const toldBy = ({ circumstances, dice }: FaultyMachine, steps: number, toldLate: number): Circumstance[] =>

@@ -208,7 +208,7 @@ function seeWhetherItHelped(situation: Situation): Advice | null {
 /** What is sure enough to be done, and waits for somebody's word. */
 function askFirst(situation: Situation): Advice | null {
   const [top] = situation.repairs;
-  if (!top || top.probability < sureEnough(top.repairClass)) return null;
+  if (!top || top.cures < sureEnough(top.repairClass)) return null;
   return repairsDone(situation.input).has(top.repairClass.id) ? null : askBefore(situation, top);
 }
 
@@ -220,7 +220,7 @@ function repairIfSure(situation: Situation): Advice | null {
   if (!top || !proposal || top.repairClass.repair === 'look-deeper') return null;
   const { stake } = repairOf(top.repairClass.repair);
   const testsPay = situation.stopRule.saves > 0;
-  if (top.probability < sureEnough(top.repairClass, testsPay)) return null;
+  if (top.cures < sureEnough(top.repairClass, testsPay)) return null;
   // While a test saves more than it takes, work is not done on a guess.
   if (stake === 'work' && top.probability < sureItIsRight && testsPay) return null;
   // Carried out once: the same again would tell and fix nothing.

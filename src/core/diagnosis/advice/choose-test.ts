@@ -1,5 +1,5 @@
 import { percent } from '../../wording';
-import { repairOf, type RepairClass } from '../../faults';
+import { putsRightAsWell, repairOf, type RepairClass } from '../../faults';
 import { observedStart, signalOf } from '../belief/complaint';
 import type { RankedRepair } from '../belief/suspects';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
@@ -94,8 +94,11 @@ function heldBack({ repairs, input }: Situation): RepairClass | null {
 /** The tests that may settle a repair: no attempts at something less likely, but for what else it may be at that part. */
 const settling = (plan: Plan, held: RepairClass): Plan => ({
   ...plan,
-  proposals: plan.proposals.filter(({ trial }) => trial.repair === null || trial.repair.part.id === held.part.id),
+  proposals: plan.proposals.filter(({ trial }) => trial.repair === null || isRival(held, trial.repair)),
 });
+
+const isRival = (held: RepairClass, other: RepairClass): boolean =>
+  other.part.id === held.part.id && !putsRightAsWell(held, other);
 
 /** While a test still tells something, nothing is bought or written for less than it would be without money in view. */
 const untilNothingTells = (repairClass: RepairClass): number =>
@@ -129,9 +132,9 @@ export function nextRepair(
   // What was cured on the way is not repaired once more, however likely it was the cause.
   const { classIds, classWeights } = plan.live;
   const there = new Map(classIds.map((id, row) => [id, classWeights[row] ?? 0]));
-  const stillThere = ({ repairClass, probability }: RankedRepair): RankedRepair => ({
-    repairClass,
-    probability: Math.min(probability, there.get(repairClass.id) ?? 0),
+  const stillThere = (ranked: RankedRepair): RankedRepair => ({
+    ...ranked,
+    probability: Math.min(ranked.probability, there.get(ranked.repairClass.id) ?? 0),
   });
   const leastNow = isGone(situation) && lastStart(input) === 'works' ? worthTryingWhileItWorks : 0;
   const least = (repairClass: RepairClass) => Math.max(leastNow, leastToTry(repairClass), likelyEnough(repairClass));

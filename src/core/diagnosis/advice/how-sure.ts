@@ -1,4 +1,4 @@
-import { repairOf, type RepairClass, type RepairStake } from '../../faults';
+import { isSmallPart, repairOf, type RepairClass, type RepairStake } from '../../faults';
 
 /** From this probability on, 0 to 1, nothing is taken to be left in the machine that could act. */
 export const sureItIsRight = 0.95;
@@ -13,16 +13,14 @@ export const sureEnoughFor: Readonly<Record<RepairStake, number>> = {
   'for-good': 0.95,
   part: 0.985,
 };
-/** A part of so little price, in the shop's currency, is not worth much testing. */
-const smallPart = 15;
 const sureEnoughForSmallPart = 0.95;
 /** Of a part, where every test that is left costs more than it saves. */
 const sureEnoughWhereNoTestPays = 0.97;
 /** The probability from which a repair is done without more tests; `testsPay`: one is left that saves more than it takes. */
-export const sureEnough = ({ repair, price }: RepairClass, testsPay = true): number => {
-  const { stake } = repairOf(repair);
+export const sureEnough = (repairClass: RepairClass, testsPay = true): number => {
+  const { stake } = repairOf(repairClass.repair);
   if (stake !== 'part') return sureEnoughFor[stake];
-  if (price <= smallPart) return sureEnoughForSmallPart;
+  if (isSmallPart(repairClass)) return sureEnoughForSmallPart;
   return testsPay ? sureEnoughFor.part : sureEnoughWhereNoTestPays;
 };
 /** With nothing left that tells the rest apart, so likely must a repair be to be tried all the same. */
@@ -30,7 +28,7 @@ const worthTryingFor: Readonly<Record<RepairStake, number>> = { nothing: 0.02, w
 
 const worthTryingSmallPart = 0.75;
 /** The probability from which a repair is tried when nothing else is left to do. */
-export const worthTrying = ({ repair, price }: RepairClass): number => {
-  const { stake } = repairOf(repair);
-  return stake === 'part' && price <= smallPart ? worthTryingSmallPart : worthTryingFor[stake];
+export const worthTrying = (repairClass: RepairClass): number => {
+  const { stake } = repairOf(repairClass.repair);
+  return stake === 'part' && isSmallPart(repairClass) ? worthTryingSmallPart : worthTryingFor[stake];
 };

@@ -109,21 +109,25 @@ export function turnForProof(situation: Situation): Advice | null {
 }
 
 /** Fix the cause for good once it is proven; until then the next turn of away, back, away. */
-export function provenOrTurn(situation: Situation, { repairClass, probability }: RankedRepair): Advice {
+export function provenOrTurn(situation: Situation, ranked: RankedRepair): Advice {
+  const { repairClass, cures } = ranked;
   const turn = turnOrTest(situation, repairClass);
   if (turn) return turn;
-  const settling = probability < sureEnough(repairClass) ? settleAtPart(situation, repairClass) : null;
+  const settling = cures < sureEnough(repairClass) ? settleAtPart(situation, repairClass) : null;
   if (settling) return settling;
-  const asked = askBefore(situation, { repairClass, probability });
+  const asked = askBefore(situation, ranked);
   if (asked) return asked;
-  const why = whyForGood(situation, { repairClass, probability });
+  const why = whyForGood(situation, ranked);
   const trialId = repairTrialId(repairClass);
   return canBeDone(situation, trialId)
     ? { kind: 'repair', trialId, why }
     : { kind: 'undecided', trialId: null, why: `${why} It could not be done here: refer it, or get what it needs.` };
 }
 
-function whyForGood(situation: Situation, { repairClass, probability }: RankedRepair): string {
+/** A difference of probability that is worth a word. */
+const worthSaying = 0.02;
+
+function whyForGood(situation: Situation, { repairClass, probability, cures }: RankedRepair): string {
   const { input, space } = situation;
   const likely = `It is ${percent(probability)} likely`;
   if (isLeftAway(input, repairClass))
@@ -132,6 +136,8 @@ function whyForGood(situation: Situation, { repairClass, probability }: RankedRe
   const minutes = confirmed === 'supported' ? longWayBack(situation, repairClass) : null;
   if (minutes !== null)
     return `${likely}, and it would take ${minutes} min to put the old one back for proof. Fix it permanently: if it works with the new one, that is proof.`;
+  if (cures >= probability + worthSaying)
+    return `${likely} to be the cause, and ${percent(cures)} that a new one puts it right: fix it permanently.`;
   return confirmed === 'suggested'
     ? `${likely}: fix it permanently.`
     : `The cause is ${confirmed}: fix it permanently.`;

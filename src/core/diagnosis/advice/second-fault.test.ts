@@ -129,3 +129,18 @@ test('what was done once and still leads is done again before something less lik
   expect([kind, trial?.id]).toEqual(['repair', 'fix/correct-header@case-switch']);
   expect(why).toMatch(/^It was done once, and (all still points to it|it is still 8\d % likely)/);
 });
+
+test('a switch that may be worn or wet is exchanged, and not cleaned first for as long', () => {
+  const { kind, trial, why } = adviceAfter('dead', [
+    ['look/rocker/supply', 'at-i'],
+    ['look/cord/cord', 'seated'],
+    ['look/rear-usb-power/board', 'lit'],
+    ['look/switch-feel/case-switch', 'clicks'],
+    ['start', 'dead'],
+    ['bridge-pins', 'works'],
+    ['look/front-header/case-switch', 'named-pins'],
+    ['fix/correct-header@case-switch', 'dead'],
+  ]);
+  expect([kind, trial?.id]).toEqual(['repair', 'fix/replace@case-switch']);
+  expect(why).toContain('that a new one puts it right');
+});

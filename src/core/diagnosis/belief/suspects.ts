@@ -1,4 +1,4 @@
-import { JOINT_CAUSES, type FaultInstance, type JointCause, type RepairClass } from '../../faults';
+import { JOINT_CAUSES, putsRightAsWell, type FaultInstance, type JointCause, type RepairClass } from '../../faults';
 import { LINK_IDS, type LinkId } from '../../startup';
 import type { Belief } from './belief';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
@@ -195,15 +195,20 @@ export interface RankedRepair {
   readonly repairClass: RepairClass;
   /** Probability that its fault is the one that counts now. */
   readonly probability: number;
+  /** Probability that it puts right what counts now; see putsRightAsWell. */
+  readonly cures: number;
 }
 
 /** Repair classes by falling probability; they sum to 1. */
 export function rankRepairs(space: HypothesisSpace, foremost: Float64Array): RankedRepair[] {
   const classes = new Map(space.faults.map(({ repairClass }) => [repairClass.id, repairClass]));
-  return [...sumBy(space, foremost, ({ repairClass }) => repairClass.id)]
-    .flatMap(([id, probability]) => {
-      const repairClass = classes.get(id);
-      return repairClass ? [{ repairClass, probability }] : [];
+  const sums = sumBy(space, foremost, ({ repairClass }) => repairClass.id);
+  return [...classes.values()]
+    .map((repairClass) => {
+      const probability = sums.get(repairClass.id) ?? 0;
+      const others = repairClass.buys === null ? [] : [...classes.values()];
+      const also = others.filter((other) => putsRightAsWell(repairClass, other));
+      return { repairClass, probability, cures: also.reduce((sum, { id }) => sum + (sums.get(id) ?? 0), probability) };
     })
     .sort((a, b) => b.probability - a.probability);
 }
