@@ -13,7 +13,6 @@ import { isShutOff } from './belief/pressed-again';
 import { readLog } from './belief/read-log';
 import { replay, type Replay } from './belief/replay';
 import { lazy } from './model/lazy';
-import { actingFaults } from './model/outcome-model';
 import { rightProbability } from './belief/right-probability';
 import { weighStopping, type StopRule } from './planning/stop-rule';
 import { probabilityByFault, probabilityForemost, rankRepairs, type RankedRepair } from './belief/suspects';
@@ -43,11 +42,10 @@ export interface Analysis {
 export function analyseCase(asked: DiagnosisInput, earlier: Replay | null): Analysis {
   const input = { ...asked, steps: readLog(asked.machine, asked.steps) };
   const known = replay(input, earlier);
-  const { space, belief } = known;
-  const acting = actingFaults(space.faults, input.machine, input.configuration);
-  const foremost = probabilityForemost(space, belief, failingNow(space.faults, input));
+  const { space, belief, book } = known;
+  const foremost = probabilityForemost(space, belief, failingNow(book, input));
   const repairs = rankRepairs(space, foremost);
-  const right = rightProbability(space, belief, acting);
+  const right = rightProbability(space, belief, book.actingIn(input.configuration));
   const plan = planTrials(input, known);
   const stopRule = weighStopping(plan, space, input);
   const cure = countedCure(space, { ...input, steps: known.steps }, (step, repairClass) =>

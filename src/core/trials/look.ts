@@ -170,11 +170,32 @@ function expectCounted(
   return probabilities.map((probability, o) => probability + quiet * (none[o] ?? 0));
 }
 
+interface Sighted {
+  /** Index of the look's option. */
+  readonly option: number;
+  readonly probability: number;
+}
+
+/** Found once for each look and fault mode: a plan asks for them at every trial. */
+const knownSightings = new WeakMap<object, WeakMap<object, readonly Sighted[]>>();
+const noSightings: NonNullable<FaultMode['sightings']> = [];
+
 /** What a look sees of a fault that is present: indices of its options, with probabilities that sum to 1 at most. */
 export function sightingsOf(
-  { sightings = [] }: Pick<FaultMode, 'sightings'>,
+  { sightings = noSightings }: Pick<FaultMode, 'sightings'>,
+  look: Pick<Look, 'id' | 'options' | 'sees'>,
+): readonly Sighted[] {
+  const ofLook = knownSightings.get(look) ?? new WeakMap<object, readonly Sighted[]>();
+  knownSightings.set(look, ofLook);
+  const known = ofLook.get(sightings) ?? findSightings(sightings, look);
+  ofLook.set(sightings, known);
+  return known;
+}
+
+function findSightings(
+  sightings: NonNullable<FaultMode['sightings']>,
   { id, options, sees }: Pick<Look, 'id' | 'options' | 'sees'>,
-): { readonly option: number; readonly probability: number }[] {
+): Sighted[] {
   const seen = sees ? [{ look: id, ...sees }] : sightings;
   return seen.flatMap(({ look, as, probability }) => {
     const option = look === id ? options.findIndex((one) => one.id === as) : -1;

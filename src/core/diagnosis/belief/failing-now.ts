@@ -1,6 +1,5 @@
-import type { FaultInstance } from '../../faults';
 import type { DiagnosisInput } from '../evidence-step';
-import { actingFaults } from '../model/outcome-model';
+import type { OutcomeModelCache } from '../model/outcome-model-cache';
 import { failsAsItStands } from './complaint';
 
 /**
@@ -8,10 +7,9 @@ import { failsAsItStands } from './complaint';
  * it; once it gets as far as it can, each of the faults that were found is still one to repair.
  */
 export function failingNow(
-  faults: readonly FaultInstance[],
+  { actingIn }: OutcomeModelCache,
   { machine, configuration, steps }: DiagnosisInput,
 ): Uint8Array {
-  return failsAsItStands(steps, machine)
-    ? actingFaults(faults, machine, configuration)
-    : new Uint8Array(faults.length).fill(1);
+  const acting = actingIn(configuration);
+  return failsAsItStands(steps, machine) ? acting : new Uint8Array(acting.length).fill(1);
 }

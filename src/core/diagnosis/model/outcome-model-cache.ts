@@ -1,10 +1,10 @@
-import { applyChanges, foundConfiguration, type Configuration, type Machine } from '../../machine';
+import { applyChanges, type Configuration, type Machine } from '../../machine';
 import { setUpMinutes, trialsFor, type Trial } from '../../trials';
 import { cureProbability } from './cure-probability';
 import type { HypothesisSpace } from './hypothesis-space';
 import { lazy } from './lazy';
 import { passAfterCure } from './pass-after-cure';
-import { actingFaults, actingFrom, compileTrial, type OutcomeModel } from './outcome-model';
+import { actingFinder, compileTrial, type OutcomeModel } from './outcome-model';
 import { configurationKey } from '../belief/same-evidence';
 import { factsOf } from './variant-facts';
 
@@ -34,6 +34,8 @@ export interface OutcomeModelCache {
   /** The variants that doing a trial may remove, each with the probability. */
   readonly curesOf: (trial: Curing) => Cures;
   readonly modelOf: (trial: Trial, configuration: Configuration) => OutcomeModel;
+  /** By fault index: 1 where the fault, being present, can act in the configuration. */
+  readonly actingIn: (configuration: Configuration) => Uint8Array;
   /** Every trial that is possible in a configuration. */
   readonly trialsIn: (configuration: Configuration) => readonly ReadyTrial[];
 }
@@ -45,13 +47,13 @@ const maxConfigurations = 12;
 /** A book that fills as it is asked, and starts afresh when it is full. */
 export function createOutcomeModelCache(machine: Machine, space: HypothesisSpace): OutcomeModelCache {
   const { variants, faults } = space;
-  const whenFound = actingFaults(faults, machine, foundConfiguration(machine));
+  const actsIn = actingFinder(faults, machine);
   const acting = new Map<string, Uint8Array>();
   const models = new Map<string, OutcomeModel>();
   const ready = new Map<string, readonly ReadyTrial[]>();
   const cures = createCures(space);
   const actingIn = (key: string, configuration: Configuration): Uint8Array => {
-    const known = acting.get(key) ?? actingFrom(whenFound, faults, machine, configuration);
+    const known = acting.get(key) ?? actsIn(configuration);
     acting.set(key, known);
     return known;
   };
@@ -86,6 +88,7 @@ export function createOutcomeModelCache(machine: Machine, space: HypothesisSpace
   };
   return {
     curesOf: cures,
+    actingIn: (configuration) => actingIn(configurationKey(configuration), configuration),
     modelOf: (trial, configuration) => modelIn(trial, configuration, configurationKey(configuration)),
     trialsIn: (configuration) => {
       const nowKey = configurationKey(configuration);

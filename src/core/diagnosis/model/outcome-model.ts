@@ -1,4 +1,4 @@
-import { isOriginalIn, type Configuration, type Machine, type Part } from '../../machine';
+import { foundConfiguration, isOriginalIn, type Configuration, type Machine, type Part } from '../../machine';
 import { canAct, type FaultInstance } from '../../faults';
 import { expectStart, linkIndex, LINKS, missingBreaks, attemptDoubt, type StartDepth } from '../../startup';
 import {
@@ -72,23 +72,31 @@ export function actingFaults(
 }
 
 /**
- * The same from what acts in the machine as found: faults without a condition of their own depend on nothing but where
- * their part stands, so that only those of parts that were touched, and those with a condition, are asked again.
+ * The same for one configuration after another, from what acts in the machine as found: faults without a condition of
+ * their own depend on nothing but where their part stands, so that only those of parts that were touched, and those with
+ * a condition, are asked again.
  */
-export function actingFrom(
-  asFoundActing: Uint8Array,
+export function actingFinder(
   faults: readonly FaultInstance[],
   machine: Machine,
-  configuration: Configuration,
-): Uint8Array {
-  const acting = asFoundActing.slice();
-  const { placements } = configuration;
-  for (let f = 0; f < faults.length; f++) {
-    const fault = faults[f];
-    if (fault && (fault.mode.actsIn || placements[fault.part.id]))
-      acting[f] = canAct(fault, machine, configuration) ? 1 : 0;
-  }
-  return acting;
+): (configuration: Configuration) => Uint8Array {
+  const whenFound = actingFaults(faults, machine, foundConfiguration(machine));
+  const conditional: number[] = [];
+  const ofPart = new Map<string, number[]>();
+  faults.forEach(({ mode, part }, f) => {
+    if (mode.actsIn) conditional.push(f);
+    else ofPart.set(part.id, [...(ofPart.get(part.id) ?? []), f]);
+  });
+  return (configuration) => {
+    const acting = whenFound.slice();
+    const ask = (f: number): void => {
+      const fault = faults[f];
+      if (fault) acting[f] = canAct(fault, machine, configuration) ? 1 : 0;
+    };
+    conditional.forEach(ask);
+    for (const part of Object.keys(configuration.placements)) ofPart.get(part)?.forEach(ask);
+    return acting;
+  };
 }
 
 export function compileTrial(trial: Trial, compiling: Compiling): OutcomeModel {

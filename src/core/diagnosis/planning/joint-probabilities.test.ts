@@ -6,7 +6,7 @@ import { applySteps, compileStep } from '../belief/belief';
 import { informationBits } from './information';
 import { forecastTrial, type JointProbabilities } from './joint-probabilities';
 import { createOutcomeModelCache } from '../model/outcome-model-cache';
-import { actingFaults, actingFrom } from '../model/outcome-model';
+import { actingFaults, actingFinder } from '../model/outcome-model';
 import { decidedOutcomes } from '../belief/predict';
 import { analyseCase } from '../analysis';
 
@@ -108,9 +108,9 @@ test('several steps at once give what they give one after the other', () => {
 test('what acts in a changed machine is the same computed from the machine as found and again', () => {
   const { machine } = state;
   const { faults } = space;
-  const whenFound = actingFaults(faults, machine, asFound);
+  const actsIn = actingFinder(faults, machine);
   for (const { changes } of trialsFor(machine, asFound)) {
     const configuration = applyChanges(asFound, changes);
-    expect(actingFrom(whenFound, faults, machine, configuration)).toEqual(actingFaults(faults, machine, configuration));
+    expect(actsIn(configuration)).toEqual(actingFaults(faults, machine, configuration));
   }
 });

@@ -79,7 +79,7 @@ const tellsTooLittle = 0.03;
 /** Weighs every trial that is possible now, from what is believed now. */
 export function planTrials(input: DiagnosisInput, replayed: Replay): Plan {
   const { book, space, belief } = replayed;
-  const live = activeHypotheses(space, belief, failingNow(space.faults, input));
+  const live = activeHypotheses(space, belief, failingNow(book, input));
   const scratch = new JointScratch();
   const ready = book.trialsIn(input.configuration);
   const runs = isRunning(input.steps);
@@ -110,33 +110,42 @@ export function planTrials(input: DiagnosisInput, replayed: Replay): Plan {
     const { isKnown, shown, isRepeated } = known(one);
     const isVain = trial.repair !== null && cannotHelp(trial.repair);
     const isAgain = shown !== null && !isRepeated;
-    const rest = { trial, minutes, lacks, blocked, isAgain };
+    // Written out, and not spread from a common part: it is made for each trial after each outcome.
+    const proposed = (bits: number, bitsIfNew: number, forecast: TrialForecast | null, of = watched): Proposal => ({
+      trial,
+      minutes,
+      bits,
+      bitsIfNew,
+      forecast,
+      lacks,
+      blocked,
+      isAgain,
+      watched: of,
+    });
     if (blocked !== null || trial.commits || isVain || isHomecoming(trial) || (isKnown && !isPlain(trial)))
-      return {
-        ...rest,
-        bits: 0,
-        // Where a plain start is not asked for, a changed one is still held against it.
-        bitsIfNew: isPlain(trial) ? (plain.get(startKey(one))?.().bits ?? 0) : 0,
-        forecast: isVain ? plainAs(one) : null,
-        watched,
-      };
+      // Where a plain start is not asked for, a changed one is still held against it.
+      return proposed(0, isPlain(trial) ? (plain.get(startKey(one))?.().bits ?? 0) : 0, isVain ? plainAs(one) : null);
     const forecast = forecastTrial(joint(one));
     const { bits: bitsIfNew } = forecast;
-    if (!isAgain || shown === 'works')
-      return { ...rest, bits: shown === null ? bitsIfNew : 0, bitsIfNew, forecast, watched };
+    if (!isAgain || shown === 'works') return proposed(shown === null ? bitsIfNew : 0, bitsIfNew, forecast);
     const again = watchedAgain(one, shown, space);
     const repeated = forecastTrial(joint({ trial, watched: again }));
-    const bits = repeated.bits < worthRepeating ? 0 : repeated.bits;
-    return { ...rest, bits, bitsIfNew, forecast: repeated, watched: again };
+    return proposed(repeated.bits < worthRepeating ? 0 : repeated.bits, bitsIfNew, repeated, again);
   });
   const proposals = withoutDisguisedStarts(weighed, runs).sort((a, b) => b.bits / b.minutes - a.bits / a.minutes);
+  return { live, leastBits, proposals, jointOf: jointByTrial(ready, joint) };
+}
+
+function jointByTrial(
+  ready: readonly ReadyTrial[],
+  joint: (one: ReadyTrial) => JointProbabilities,
+): (trial: Trial) => JointProbabilities {
   const byTrial = new Map(ready.map((one) => [one.trial, one]));
-  const jointOf = (trial: Trial): JointProbabilities => {
+  return (trial) => {
     const one = byTrial.get(trial);
     if (!one) throw new Error(`${trial.id}: expected a trial of this plan`);
     return joint(one);
   };
-  return { live, leastBits, proposals, jointOf };
 }
 
 /** A machine that runs is measured as it runs: that is no new start, which might fail. */
