@@ -16,7 +16,7 @@ import { isGone, repairTrialId, type Advice, type Situation } from './situation'
 /** The next test by the chosen strategy; by best value a repair takes its turn where testing on costs more than it saves. */
 export function chooseTest(situation: Situation): Advice | null {
   const { input, space, stopRule } = situation;
-  const plan = withoutUndoing(situation);
+  const plan = withoutLongShots(situation, withoutUndoing(situation));
   const strategy = input.strategy ?? 'best-value';
   const view = { faults: space.faults, signal: signalOf(input.steps) };
   if (strategy !== 'best-value') {
@@ -76,6 +76,33 @@ function withoutUndoing({ plan, input }: Situation): Plan {
   const placed = placedByRepair(input);
   const undoes = ({ trial: { ref, part } }: Proposal): boolean => ref.kind === 'back' && placed.has(part?.id ?? '');
   return placed.size === 0 ? plan : { ...plan, proposals: plan.proposals.filter((one) => !undoes(one)) };
+}
+
+/** So unlikely, 0 to 1, is a repair that is a long shot; and by as much must another one be worth more. */
+const [longShot, worthMore] = [0.04, 2];
+
+const isPossible = (plan: Plan, repairClass: RepairClass): boolean =>
+  plan.proposals.some(({ trial, blocked }) => trial.id === repairTrialId(repairClass) && blocked === null);
+
+/** A long shot is not tried before a repair that is worth more for what it costs, however quick it is. */
+function withoutLongShots({ repairs, input }: Situation, plan: Plan): Plan {
+  const costs = input.costs ?? usualCosts;
+  const done = repairsDone(input);
+  const worth = ({ repairClass, probability }: RankedRepair) => probability / costOfRepair(repairClass, costs);
+  const mayBeTried = ({ repairClass }: RankedRepair) =>
+    ['nothing', 'work'].includes(repairOf(repairClass.repair).stake) &&
+    !done.has(repairClass.id) &&
+    isPossible(plan, repairClass);
+  const best = Math.max(0, ...repairs.filter(mayBeTried).map(worth));
+  const passed = new Set(
+    repairs
+      .filter((ranked) => ranked.probability < longShot && worthMore * worth(ranked) < best)
+      .map(({ repairClass }) => repairClass.id),
+  );
+  return {
+    ...plan,
+    proposals: plan.proposals.filter(({ trial }) => trial.repair === null || !passed.has(trial.repair.id)),
+  };
 }
 
 const movesParts = ({ trial: { changes } }: Proposal): boolean => changes.some(({ kind }) => kind === 'place');
@@ -149,7 +176,7 @@ export function nextRepair(
         isOpen(ranked) &&
         ranked.repairClass.repair !== 'look-deeper' &&
         ranked.probability >= least(ranked.repairClass) &&
-        plan.proposals.some(({ trial, blocked }) => trial.id === repairTrialId(ranked.repairClass) && blocked === null),
+        isPossible(plan, ranked.repairClass),
     )
     .sort((a, b) => worth(b) - worth(a));
   return next ?? null;

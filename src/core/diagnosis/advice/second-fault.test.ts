@@ -144,3 +144,26 @@ test('a switch that may be worn or wet is exchanged, and not cleaned first for a
   expect([kind, trial?.id]).toEqual(['repair', 'fix/replace@case-switch']);
   expect(why).toContain('that a new one puts it right');
 });
+
+test('a long shot is not tried before a repair that is worth more, however quick it is', () => {
+  const { advice, alternatives } = desktopAfter(
+    'at-processor',
+    [
+      ['start', 'at-processor'],
+      ['look/power-plugs/board', 'seated'],
+      ['fix/reset-settings@board', 'at-processor'],
+      ['look/supply-leads/supply', 'seated'],
+      ['measure/processor-plug-12/supply', 'within', 12.1],
+      ['measure/rail-3v3/supply', 'within', 3.3],
+      ['look/firmware-version/board', 'knows'],
+      ['look/board-signs/board', 'clean'],
+      ['fix/push-supply-leads@supply', 'at-processor'],
+      ['look/processor-seat/processor', 'flat'],
+      ['look/socket-pins/board', 'straight'],
+      ['spare/processor', 'at-processor'],
+    ],
+    { circumstances: ['settings-changed'] },
+  );
+  expect(advice.trial?.id).toBe('fix/recover-firmware@board');
+  expect(alternatives.find(({ id }) => id === 'fix/right-plug@board')?.minutes).toBeLessThan(5);
+});
