@@ -1,5 +1,5 @@
 import { percent } from '../../wording';
-import { putsRightAsWell, repairOf, type RepairClass } from '../../faults';
+import { putsRightAsWell, repairOf, type RepairClass, type RepairId } from '../../faults';
 import { observedStart, signalOf } from '../belief/complaint';
 import type { RankedRepair } from '../belief/suspects';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
@@ -11,7 +11,7 @@ import { sureEnough, worthTrying } from './how-sure';
 import { lookFirst } from './look-first';
 import { lastStart, placedByRepair, repairsDone, timesDone } from './log-facts';
 import { settleAtPart } from './settle-at-part';
-import { isGone, repairTrialId, type Advice, type Situation } from './situation';
+import { askBefore, canBeDone, isGone, repairTrialId, type Advice, type Situation } from './situation';
 
 /** The next test by the chosen strategy; by best value a repair takes its turn where testing on costs more than it saves. */
 export function chooseTest(situation: Situation): Advice | null {
@@ -26,6 +26,8 @@ export function chooseTest(situation: Situation): Advice | null {
   const held = heldBack(situation);
   const chosen = nextByStrategy(strategy, held ? settling(plan, held) : plan, view);
   if (!chosen) return held ? (settleAtPart(situation, held) ?? chooseTest({ ...situation, repairs: [] })) : null;
+  const written = held && writeRather(situation, chosen);
+  if (written) return written;
   if (movesParts(chosen)) {
     const first = beforePartsMove(input, plan);
     if (first) return { kind: 'test', trialId: first.proposal.trial.id, why: first.why };
@@ -117,6 +119,25 @@ function heldBack({ repairs, input }: Situation): RepairClass | null {
   const isCommitting = ['part', 'for-good'].includes(repairOf(top.repairClass.repair).stake);
   return isCommitting && !repairsDone(input).has(top.repairClass.id) ? top.repairClass : null;
 }
+
+/** Firmware is written, though nothing proves it yet, where the test that would settle it takes longer than the writing. */
+function writeRather(situation: Situation, chosen: Proposal): Advice | null {
+  const { repairs, plan } = situation;
+  const [top] = repairs;
+  if (!top || !writesFirmware.includes(top.repairClass.repair)) return null;
+  const trialId = repairTrialId(top.repairClass);
+  const writing = plan.proposals.find(({ trial }) => trial.id === trialId);
+  if (!writing || !canBeDone({ plan }, trialId) || chosen.minutes <= writing.minutes) return null;
+  return (
+    askBefore(situation, top) ?? {
+      kind: 'repair',
+      trialId,
+      why: `It is ${percent(top.probability)} likely, and to settle it would take longer than to write it.`,
+    }
+  );
+}
+
+const writesFirmware: readonly RepairId[] = ['update-firmware', 'roll-back-firmware'];
 
 /** The tests that may settle a repair: no attempts at something less likely, but for what else it may be at that part. */
 const settling = (plan: Plan, held: RepairClass): Plan => ({

@@ -1,3 +1,5 @@
+import { isSilent } from '../../trials';
+import type { StartOutcome } from '../../startup';
 import type { EvidenceStep } from '../evidence-step';
 import { failsAsItStands, observedStart } from '../belief/complaint';
 import { canBeDone, plainStart, underLoad, type Advice, type Situation } from './situation';
@@ -33,20 +35,28 @@ function lookAtLast({ input, known: { steps, surprises }, plan, right, fits }: S
 const mostlyUnknown = 0.5;
 
 /**
- * Nothing that is known fits what was seen, and since the last plain start it was started or pressed in another way:
- * before more is concluded from that, it is started once as it is.
+ * Nothing that is known fits what was seen, and it was last started in another way, or pressed, and showed other than at
+ * the last plain start: before more is concluded from that, it is started once as it is.
  */
 function startWhereNothingFits({ known: { steps }, plan, repairs }: Situation): Advice | null {
   const unknown = repairs.filter(({ repairClass }) => repairClass.repair === 'look-deeper');
   if (unknown.reduce((sum, { probability }) => sum + probability, 0) < mostlyUnknown) return null;
-  const isPressed = ({ trial: { observe } }: EvidenceStep): boolean =>
-    observe.kind === 'look' && observe.look.times !== undefined;
-  const last = steps.findLast((step) => isPressed(step) || observedStart(step) !== null);
-  return last && last.trial.id !== plainStart && canBeDone({ plan }, plainStart)
+  const last = steps.findLast((step) => showed(step) !== null);
+  const plain = steps.findLast(({ trial, outcome }) => trial.id === plainStart && !isSilent(outcome));
+  const isOther = last !== undefined && plain !== undefined && showed(plain) !== showed(last);
+  return isOther && canBeDone({ plan }, plainStart)
     ? {
         kind: 'test',
         trialId: plainStart,
         why: 'No known cause fits what was seen. Start it as it is, and watch closely.',
       }
     : null;
+}
+
+/** What a start showed, or ten presses that it did not answer; null where it was neither. */
+function showed(step: EvidenceStep): StartOutcome | null {
+  const { observe } = step.trial;
+  const isPressed =
+    observe.kind === 'look' && observe.look.times !== undefined && observe.look.passes?.link === 'start';
+  return observedStart(step) ?? (isPressed && step.outcome === 'none' ? 'dead' : null);
 }

@@ -163,6 +163,10 @@ function longWayBack({ repairs, plan }: Situation, { id, part, repair }: RepairC
   return back && isKnown && back.minutes >= longSwapMinutes ? Math.round(back.minutes) : null;
 }
 
+/** Probability that it is a fault of this part, whatever puts it right. */
+const partShare = ({ repairs }: Situation, part: string): number =>
+  repairs.reduce((sum, { repairClass, probability }) => sum + (repairClass.part.id === part ? probability : 0), 0);
+
 /** The last turn of a long swap, made with the new part. */
 function fitNewPart(situation: Situation, repairClass: RepairClass): Advice | null {
   const { repairs, plan } = situation;
@@ -224,8 +228,12 @@ function nextTurn(situation: Situation, repairClass: RepairClass): Advice | null
   const awayAgain = [...swaps, ...beside].filter((trial) => input.steps.some((step) => step.trial.id === trial));
   const trial = awayAgain.find((wanted) => canBeDone({ plan }, wanted));
   const minutes = plan.proposals.find((proposal) => proposal.trial.id === trial)?.minutes ?? 0;
-  const fitted = minutes < longSwapMinutes ? null : fitNewPart(situation, repairClass);
-  if (fitted) return fitted;
+  if (minutes >= longSwapMinutes) {
+    const fitted = fitNewPart(situation, repairClass);
+    if (fitted) return fitted;
+    // That it is this part is known: what is wrong with it no swap tells.
+    if (partShare(situation, id) >= newPartAt) return null;
+  }
   return trial
     ? {
         kind: 'prove',

@@ -6,6 +6,23 @@ type Trials = NonNullable<BriefLog['trials']>;
 const adviceAfter = (complaint: 'twitch' | 'dead' | 'no-boot' | 'at-processor', trials: Trials) =>
   desktopAfter(complaint, [['start', complaint], ...trials]).advice;
 
+/** Without lights or a speaker of its own. */
+const manyParts: BriefLog['machine'] = {
+  parts: [
+    { id: 'module-1', kind: 'module', slot: 'A2' },
+    { id: 'module-2', kind: 'module', slot: 'B2' },
+    { id: 'card', kind: 'card' },
+    { id: 'm2', kind: 'drive', bus: 'm2' },
+    { id: 'drive', kind: 'drive' },
+    { id: 'front-usb', kind: 'front-usb' },
+    { id: 'front-audio', kind: 'front-audio' },
+    { id: 'reader', kind: 'usb-device' },
+    { id: 'fan', kind: 'fan' },
+  ],
+  board: { slots: ['A1', 'A2', 'B1', 'B2'].map((name) => ({ name, channel: name.charAt(0) })) },
+  builtInGraphics: true,
+};
+
 describe('with another board in, what stops it is not the old board', () => {
   const behind: Trials = [
     ['look/front-ports/front-usb', 'straight'],
@@ -166,4 +183,55 @@ test('a long shot is not tried before a repair that is worth more, however quick
   );
   expect(advice.trial?.id).toBe('fix/recover-firmware@board');
   expect(alternatives.find(({ id }) => id === 'fix/right-plug@board')?.minutes).toBeLessThan(5);
+});
+
+test('the firmware is written rather than the board exchanged to see whether it is that', () => {
+  const { advice } = desktopAfter(
+    'loop',
+    [
+      ['look/beep/board', 'memory'],
+      ['only/module-1/slot-A2', 'blank'],
+      ['only/module-1/slot-B1', 'blank'],
+      ['only/module-2/slot-B1', 'blank'],
+      ['start-and-wait', 'blank'],
+      ['fix/reset-settings@board', 'blank'],
+      ['look/beep/board', 'memory'],
+      ['spare/module-2', 'blank'],
+      ['look/lock-key/keyboard', 'dead'],
+      ['look/firmware-version/board', 'knows'],
+      ['fix/mount-cooler@cooler', 'blank'],
+      ['start-and-wait', 'blank'],
+      ['only/module-2/slot-A1', 'blank'],
+      ['look/lock-key/keyboard', 'dead'],
+      ['out/card', 'blank'],
+      ['only/module-1/slot-A1', 'blank'],
+      ['look/lock-key/keyboard', 'dead'],
+    ],
+    { machine: manyParts },
+  );
+  expect([advice.kind, advice.trial?.id]).toEqual(['repair', 'fix/roll-back-firmware@board']);
+  expect(advice.why).toMatch(/likely, and to settle it would take longer than to write it/);
+});
+
+test('a swap that took half an hour is not made a third time to know which part it is: what is wrong with it is looked for', () => {
+  const { advice } = desktopAfter(
+    'dead',
+    [
+      ['start', 'dead'],
+      ['look/rear-usb-power/board', 'lit'],
+      ['bridge-pins', 'dead'],
+      ['look/power-plugs/board', 'seated'],
+      ['look/board-signs/board', 'clean'],
+      ['look/standby-light/board', 'lit'],
+      ['look/rail-short/board', 'none'],
+      ['spare/supply', 'dead'],
+      ['bridge-pins', 'dead'],
+      ['look/stand-offs/board', 'right'],
+      ['spare/board', 'works'],
+      ['back/supply', 'works'],
+      ['back/board', 'dead'],
+    ],
+    { machine: manyParts },
+  );
+  expect(advice.trial?.id).toBe('look/rail-short/board');
 });
