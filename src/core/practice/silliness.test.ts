@@ -120,6 +120,13 @@ test('power on a machine that may be wet is told, drying it first is not', () =>
   expect(judged(wet, 'start')).toEqual(['wet']);
   expect(judged(wet, 'fix/dry-board@board')).toEqual([]);
   expect(judged(wet, 'spare/board')).toEqual([]);
+  const beside = [
+    ['out/card', 'dead'],
+    ['look/board-signs/board', 'traces'],
+    ['spare/board', 'works'],
+  ] as const;
+  expect(judged(benchAfter(beside, ['liquid-on-board@board']), 'back/card')).toEqual([]);
+  expect(judged(benchAfter(beside, ['liquid-on-board@board']), 'back/board')).toEqual(['wet']);
 });
 
 test('power on a part that was seen to be burnt is unsafe until it is out', () => {

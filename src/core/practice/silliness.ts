@@ -1,5 +1,5 @@
 import { repairOf } from '../faults';
-import { crowdsSlot, isOriginalIn, type Configuration } from '../machine';
+import { applyChanges, crowdsSlot, isOriginalIn, type Configuration } from '../machine';
 import { isSilent, type Handling, type Trial } from '../trials';
 import type { EvidenceStep } from '../diagnosis';
 import type { PracticeBench } from './practice-bench';
@@ -12,9 +12,7 @@ export type Silliness = (typeof SILLINESS)[number];
 export function sillinessOf({ known, steps, configuration, there, faulty }: PracticeBench, trial: Trial): Silliness[] {
   const isPowered = trial.needs !== null;
   const isDrying = trial.repair?.repair === 'dry-board';
-  const isBoardOut = trial.changes.some(
-    (change) => change.kind === 'place' && change.part === 'board' && change.to.state !== 'as-found',
-  );
+  const isBoardOut = !isOriginalIn(applyChanges(configuration, trial.changes), 'board');
   const isWet = !isBoardOut && there.some(({ fault }) => fault.mode.id === 'liquid-on-board');
   const isLookedAt = steps.some(({ trial: done }) => done.ref.kind === 'look' && done.ref.look === 'board-signs');
   const mayBeWet = known.includes('spill') && !isLookedAt;

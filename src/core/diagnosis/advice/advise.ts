@@ -13,7 +13,8 @@ import { repairLikeliest } from './nothing-tells';
 import { repairBeforeCase } from './repair-before-case';
 import { proveParts } from './prove-parts';
 import { putRightWhatWasSeen } from './put-right-what-was-seen';
-import { provenOrTurn, putBackInnocent, runsWithout, turnForProof } from './prove';
+import { provenOrTurn, turnForProof } from './prove';
+import { putBackInnocent, runsWithout } from './put-back';
 import {
   askBefore,
   canBeDone,

@@ -1,98 +1,17 @@
-import { listOf, percent } from '../../wording';
-import { crowdsSlot, goesBackWithCard, isOriginalIn, nameInWords } from '../../machine';
+import { percent } from '../../wording';
+import { isOriginalIn } from '../../machine';
 import { repairOf, type RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
-import { isComplaintGone, observedStart, reproducedComplaint } from '../belief/complaint';
+import { observedStart, reproducedComplaint } from '../belief/complaint';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import type { RankedRepair } from '../belief/suspects';
 import { confirmationOf, proofTurns } from './confirmation';
-import type { Proposal } from '../planning/propose';
-import { forecastTrial } from '../planning/joint-probabilities';
 import { sureEnough, sureEnoughFor } from './how-sure';
-import { lastStart, partsAway } from './log-facts';
+import { partsAway } from './log-facts';
+import { putBackInnocent } from './put-back';
 import { settleAtPart } from './settle-at-part';
 import { quickFirst } from './while-it-runs';
 import { askBefore, canBeDone, isGone, repairTrialId, underLoad, type Advice, type Situation } from './situation';
-
-/** What was away and is not the cause goes home: all in one go where that will do no harm, else one thing at a time. */
-export function putBackInnocent(situation: Situation): Advice | null {
-  const { input, repairs, plan } = situation;
-  const away = partsAway(input).filter((id) => id !== repairs[0]?.repairClass.part.id);
-  const innocents = away.filter(
-    (part) => !failsWith(situation, formatTrialId({ kind: 'back', part })) && !isSlotTaken(input, part),
-  );
-  if (goesBackAtOnce(situation, innocents))
-    return quickFirst(situation, {
-      kind: 'put-back',
-      trialId: allBack,
-      why: `${asItIsNow(input)}, and what is away is not the cause. Put it all back in one go.`,
-    });
-  const ids = innocents.map((part) => formatTrialId({ kind: 'back', part }));
-  const next = ids.find((id) => canBeDone({ plan }, id));
-  if (next !== undefined)
-    return quickFirst(situation, {
-      kind: 'put-back',
-      trialId: next,
-      why: `${asItIsNow(input)}. Put back what was taken out or moved, one thing at a time.`,
-    });
-  return innocents.length === 0 ? null : runsWithout(situation, innocents);
-}
-
-const allBack = formatTrialId({ kind: 'all-back' });
-/** So likely, 0 to 1, must it run with all of it back: if it did not, one would not know with which. */
-const surelyRuns = 0.9;
-
-function goesBackAtOnce(situation: Situation, innocents: readonly string[]): boolean {
-  const { machine, configuration } = situation.input;
-  const homecoming = situation.plan.proposals.find(({ trial }) => trial.id === allBack);
-  if (!homecoming || !canBeDone(situation, allBack)) return false;
-  const parts = machine.parts.filter(({ id }) =>
-    homecoming.trial.changes.some((change) => change.kind === 'place' && change.part === id),
-  );
-  return (
-    parts.every((part) => innocents.includes(part.id) || goesBackWithCard(machine, configuration, part)) &&
-    chanceToFail(situation, homecoming) <= 1 - surelyRuns
-  );
-}
-
-/** Where it was found another module stands, which has to go home first. */
-const isSlotTaken = ({ machine, configuration }: DiagnosisInput, part: string): boolean =>
-  crowdsSlot(machine, configuration, [{ kind: 'place', part, to: { state: 'as-found' } }]);
-
-const asItIsNow = (input: DiagnosisInput): string =>
-  lastStart(input) === 'works' ? 'It runs like this' : 'The complaint is gone';
-
-/** It ends with parts left out: they cannot go back, or it would stop again. */
-export function runsWithout({ input }: Situation, partIds: readonly string[]): Advice {
-  const names = input.machine.parts.filter(({ id }) => partIds.includes(id)).map(nameInWords);
-  const why = `${asItIsNow(input)}, without ${listOf(names)}. Put it back as soon as that can be done, or note why it stays out.`;
-  return { kind: 'undecided', trialId: null, why };
-}
-
-/** So likely, 0 to 1, must the complaint come back with a part that this part waits until the cause is repaired. */
-const surelyFails = 0.8;
-
-/** Two that are each innocent may not go together: the cause is known well enough, and with this one back in it would stop again. */
-function failsWith(situation: Situation, trialId: string): boolean {
-  const { plan, repairs } = situation;
-  const [top] = repairs;
-  const proposal = plan.proposals.find(({ trial }) => trial.id === trialId);
-  if (!proposal || !top || top.probability < sureEnough(top.repairClass)) return false;
-  return chanceToFail(situation, proposal) > surelyFails;
-}
-
-/** Probability that a start shows no more than the complaint did; 0 where there is none. */
-function chanceToFail({ input, plan }: Situation, { trial, forecast }: Proposal): number {
-  const complaint = reproducedComplaint(input.steps);
-  if (complaint === null) return 0;
-  const { probabilities } = forecast ?? forecastTrial(plan.jointOf(trial));
-  const fails = probabilities.filter(
-    (_, o) => isComplaintGone(complaint, { trial, outcome: trial.outcomes[o]?.id ?? '' }) === false,
-  );
-  return sumOf(fails) / sumOf(probabilities);
-}
-
-const sumOf = (probabilities: Float64Array): number => probabilities.reduce((sum, p) => sum + p, 0);
 
 /** A change has most likely taken the fault away: to undo and redo it tells more than another test, and is the proof. */
 export function turnForProof(situation: Situation): Advice | null {
@@ -115,6 +34,8 @@ export function provenOrTurn(situation: Situation, ranked: RankedRepair): Advice
   if (turn) return turn;
   const settling = cures < sureEnough(repairClass) ? settleAtPart(situation, repairClass) : null;
   if (settling) return settling;
+  const kept = keepTheData(situation, ranked);
+  if (kept) return kept;
   const asked = askBefore(situation, ranked);
   if (asked) return asked;
   const why = whyForGood(situation, ranked);
@@ -123,6 +44,27 @@ export function provenOrTurn(situation: Situation, ranked: RankedRepair): Advice
     ? { kind: 'repair', trialId, why }
     : { kind: 'undecided', trialId: null, why: `${why} It could not be done here: refer it, or get what it needs.` };
 }
+
+/**
+ * That a drive is empty is not sure enough to write a system over what may be on it, and that it is this drive is: a new
+ * one puts it right whatever is wrong with the old one, which keeps its data.
+ */
+function keepTheData(situation: Situation, { repairClass, cures }: RankedRepair): Advice | null {
+  const { part, repair } = repairClass;
+  if (repair !== 'install-system' || cures >= sureEnough(repairClass) || partShare(situation, part.id) < surelyThisPart)
+    return null;
+  const trialId = formatTrialId({ kind: 'repair', repair: 'replace', part: part.id });
+  return canBeDone(situation, trialId)
+    ? {
+        kind: 'repair',
+        trialId,
+        why: 'It is this drive, and not sure what is wrong with it. A new one puts it right either way, and the old one keeps its data.',
+      }
+    : null;
+}
+
+/** So likely, 0 to 1, must a fault be of a part that is exchanged whatever is wrong with it. */
+const surelyThisPart = 0.95;
 
 /** A difference of probability that is worth a word. */
 const worthSaying = 0.02;

@@ -235,3 +235,21 @@ test('a swap that took half an hour is not made a third time to know which part 
   );
   expect(advice.trial?.id).toBe('look/rail-short/board');
 });
+
+test('of a drive that is surely to blame, and nobody knows what for, nothing is written over', () => {
+  const { kind, trial, why } = adviceAfter('no-boot', [
+    ['look/drive-listed/drive', 'listed'],
+    ['fix/set-boot@board', 'no-boot'],
+    ['measure/rail-5/supply', 'within', 5.02],
+    ['look/drive-sound/drive', 'runs'],
+    ['look/drive-contents/drive', 'system'],
+    ['spare/drive', 'works'],
+    ['back/drive', 'no-boot'],
+    ['look/drive-health/drive', 'good'],
+    ['look/drive-listed/drive', 'listed'],
+    ['look/drive-sound/drive', 'runs'],
+    ['spare/drive', 'works'],
+  ]);
+  expect([kind, trial?.id]).toEqual(['repair', 'fix/replace@drive']);
+  expect(why).toContain('the old one keeps its data');
+});
