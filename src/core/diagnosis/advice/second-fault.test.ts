@@ -107,6 +107,15 @@ describe('before another processor goes into the socket', () => {
     const next = adviceAfter('at-processor', [...seated, looked]);
     expect([next.trial?.id, next.trial?.minutes]).toEqual(['spare/processor', minutesAfter() - 4]);
   });
+
+  test('how it sits is not looked at while it is out', () => {
+    const { alternatives } = desktopAfter('at-processor', [
+      ['start', 'at-processor'],
+      ['look/socket-pins/board', 'straight'],
+    ]);
+    const seat = alternatives.find(({ id }) => id === 'look/processor-seat/processor');
+    expect(seat?.blocked).toBe('The processor is out of its socket.');
+  });
 });
 
 describe('where nothing that is known fits', () => {

@@ -1,6 +1,6 @@
 import { applyChanges, asFound, crowdsSlot, goesBackWithCard, placementOf, type Configuration } from '../../machine';
 import type { FaultInstance } from '../../faults';
-import { isSilent, whyNotMet, type Trial } from '../../trials';
+import { apartAfter, isSilent, whyNotMet, type Trial } from '../../trials';
 import { isRunning, observedStart, signalOf } from '../belief/complaint';
 import { isShutOff } from '../belief/pressed-again';
 import { configurationKey, isWork } from '../belief/same-evidence';
@@ -25,6 +25,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
   const ranSince = hasRunSince(steps);
   const runs = isRunning(steps);
   const isPutRight = putRight(steps, faults);
+  const isProcessorOut = apartAfter(steps).has('processor');
   const silent = silentOnes(steps, stateKey(configuration));
   // What was burnt may be out now, and a trial may put it back.
   const mayBeUnsafe = hazardsOf(input, asFound).length > 0;
@@ -54,6 +55,8 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
       return 'Another drive may hold the system: look at it first.';
     if (crowdsSlot(input.machine, configuration, trial.changes)) return 'Another module stands in its slot.';
     if (trial.observe.kind === 'look' && trial.observe.look.sees) return 'A start shows the same.';
+    if (isProcessorOut && trial.ref.kind === 'look' && trial.ref.look === 'processor-seat')
+      return 'The processor is out of its socket.';
     if (isPutRight(trial)) return 'You have put right what this looks for.';
     return silent.get(trial.id) ?? null;
   };
