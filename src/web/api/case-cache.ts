@@ -12,6 +12,14 @@ export function mergeIntoCase(client: QueryClient, id: string, events: readonly 
   );
 }
 
+/** A case with the events that have come into view behind a sequence. */
+export function withLaterEvents(client: QueryClient, detail: CaseDetail, sequence: number): CaseDetail {
+  const later = client
+    .getQueryData<CaseDetail>(caseKey(detail.id))
+    ?.events.filter((stored) => stored.sequence > sequence);
+  return later && later.length > 0 ? { ...detail, events: mergeEvents(later, detail.events) } : detail;
+}
+
 /** The sequence of the last event that is known of a case; null where nothing is. */
 export const lastSequence = (client: QueryClient, id: string): number | null =>
   client.getQueryData<CaseDetail>(caseKey(id))?.events.at(-1)?.sequence ?? null;

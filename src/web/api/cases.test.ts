@@ -3,7 +3,7 @@ import type { StoredEvent } from '../../contracts';
 import type { CaseEvent } from '../../core/casework';
 import { eventsOf } from '../../core/casework/testing-log';
 import { lastSequence, mergeIntoCase } from './case-cache';
-import { appendToCase } from './cases';
+import { appendToCase, readCaseDetail } from './cases';
 import { AwayError, ProblemError } from './problem-error';
 
 /** Appending to a case through the query cache: what is known of it, what is sent, and what comes into view. */
@@ -96,4 +96,31 @@ test('events that come twice or out of order stand once and in order', () => {
   mergeIntoCase(client, id, [b]);
   mergeIntoCase(client, id, [b, a]);
   expect(shown(client)).toEqual([...log.map((event) => event.id), a.event.id, b.event.id]);
+});
+
+test('what is stored while the case is being read stays in view, and counts as seen by the next entry', async () => {
+  const client = clientWith(log);
+  const mine = note(1, 'mine');
+  let answerRead: (response: Response) => void = () => undefined;
+  globalThis.fetch = (_url, init) =>
+    init?.body
+      ? Promise.resolve(new Response(JSON.stringify({ events: [stored(mine, 3)] }), { status: 201 }))
+      : new Promise((resolve) => (answerRead = resolve));
+  const reading = readCaseDetail(client, id);
+  await appendToCase(client, id, [mine]);
+  answerRead(
+    new Response(JSON.stringify({ id, number: 7, events: log.map((event, i) => stored(event, i + 1)) }), {
+      status: 200,
+    }),
+  );
+  await reading;
+  expect(shown(client)).toEqual([...log.map((event) => event.id), mine.id]);
+  expect(lastSequence(client, id)).toBe(3);
+});
+
+test('a case is read as the server has it: what it no longer has goes', async () => {
+  const client = clientWith([...log, note(1, 'gone')]);
+  server([200, { id, number: 7, events: log.map((event, i) => stored(event, i + 1)) }]);
+  await readCaseDetail(client, id);
+  expect(shown(client)).toEqual(log.map((event) => event.id));
 });

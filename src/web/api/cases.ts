@@ -1,8 +1,8 @@
-import { caseKey, lastSequence, mergeIntoCase } from './case-cache';
+import { caseKey, lastSequence, mergeIntoCase, withLaterEvents } from './case-cache';
 import { useMutation, useQuery, useQueryClient, type QueryClient } from '@tanstack/react-query';
 import * as z from 'zod';
 import type { CaseEvent } from '../../core/casework';
-import { caseDetailSchema, readEvent, storedEventSchema } from '../../contracts';
+import { caseDetailSchema, readEvent, storedEventSchema, type CaseDetail } from '../../contracts';
 import type { Seen } from '../device/outbox';
 import { ProblemError } from './problem-error';
 import { request } from './request';
@@ -13,12 +13,20 @@ const appendedSchema = z.object({ events: z.array(storedEventSchema) });
 const newerSchema = z.object({ newerEvents: z.array(storedEventSchema) });
 
 export function useCaseDetail(id: string) {
-  return useQuery({ queryKey: caseKey(id), queryFn: () => request(caseDetailSchema, `/cases/${id}`) });
+  const client = useQueryClient();
+  return useQuery({ queryKey: caseKey(id), queryFn: () => fetchCase(client, id) });
 }
 
 /** One case, as this window knows it or as the server has it. */
 export const readCaseDetail = (client: QueryClient, id: string) =>
-  client.query({ queryKey: caseKey(id), queryFn: () => request(caseDetailSchema, `/cases/${id}`) });
+  client.query({ queryKey: caseKey(id), queryFn: () => fetchCase(client, id) });
+
+/** The server's answer may be older than what was stored, and came into view, while it was on its way. */
+async function fetchCase(client: QueryClient, id: string): Promise<CaseDetail> {
+  const before = lastSequence(client, id);
+  const detail = await request(caseDetailSchema, `/cases/${id}`);
+  return before === null ? detail : withLaterEvents(client, detail, before);
+}
 
 export function useOpenCase() {
   const client = useQueryClient();
