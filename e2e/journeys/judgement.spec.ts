@@ -1,4 +1,4 @@
-import { goTo, see, sheet, takeIn, title } from '../support/bench';
+import { doTrial, goTo, see, sheet, takeIn, title } from '../support/bench';
 import { expect, test } from '../support/program';
 
 test('liquid comes before everything: looked at, dried, and only then powered', async ({ page, program }) => {
@@ -69,4 +69,19 @@ test('a short is measured, and the plug that ends it names the part', async ({ p
   await expect(sheet(page)).toContainText('It goes away with a front lead off');
   const suspects = page.getByRole('region', { name: 'Suspects and other tests' });
   await expect(suspects.getByRole('listitem').first()).toContainText('front USB lead');
+});
+
+test('once the cause is put right, what was taken out goes home in one go', async ({ page, program }) => {
+  const twitches = 'Starts for a moment, then stops';
+  await takeIn(page, program.url, { machine: 'Home again', reported: twitches });
+  await see(page, twitches);
+  await doTrial(page, 'Start without the drive', twitches);
+  await doTrial(page, 'Start without the front USB lead', twitches);
+  await doTrial(page, 'Check the 24-pin and processor plugs', 'The processor plug is missing or not fully in');
+  await expect(title(page)).toHaveText('Push the 24-pin and processor plugs fully in at both ends, then start');
+  await see(page, 'Starts and keeps running');
+  await expect(title(page)).toHaveText('Put back all that was taken out or moved and start');
+  await expect(page.getByText('what is away is not the cause. Put it all back in one go.')).toBeVisible();
+  await see(page, 'Starts and keeps running');
+  await expect(title(page)).toHaveText('Run it under full load');
 });
