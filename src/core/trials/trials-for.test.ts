@@ -64,6 +64,13 @@ test('all that is out or moved goes home at once, the monitor cable with the car
   );
   expect(home.changes).toHaveLength(3);
   expect(home.steps[1]).toMatch(/drive.*monitor cable/);
+  const spareCable = trial('spare/display-cable').changes;
+  const withSpare = [...spareCable, ...trial('out/card', spareCable).changes, out('drive')];
+  expect(trial('all-back', withSpare).changes).toContainEqual({
+    kind: 'place',
+    part: 'display-cable',
+    to: { state: 'spare' },
+  });
   expect(findTrial(machine, applyChanges(asFound, [out('drive')]), 'all-back')).toBeNull();
 });
 

@@ -1,5 +1,6 @@
+import { isFirmwareWork } from '../../trials';
 import { percent } from '../../wording';
-import { putsRightAsWell, repairOf, type RepairClass, type RepairId } from '../../faults';
+import { putsRightAsWell, repairOf, type RepairClass } from '../../faults';
 import { observedStart, signalOf } from '../belief/complaint';
 import type { RankedRepair } from '../belief/suspects';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
@@ -80,6 +81,9 @@ function withoutUndoing({ plan, input }: Situation): Plan {
   return placed.size === 0 ? plan : { ...plan, proposals: plan.proposals.filter((one) => !undoes(one)) };
 }
 
+/** It buys nothing and can be undone: nothing but the work is lost if it was not the cause. */
+const isOnlyWork = ({ repair }: RepairClass): boolean => ['nothing', 'work'].includes(repairOf(repair).stake);
+
 /** So unlikely, 0 to 1, is a repair that is a long shot; and by as much must another one be worth more. */
 const [longShot, worthMore] = [0.04, 2];
 
@@ -92,9 +96,7 @@ function withoutLongShots({ repairs, input }: Situation, plan: Plan): Plan {
   const done = repairsDone(input);
   const worth = ({ repairClass, probability }: RankedRepair) => probability / costOfRepair(repairClass, costs);
   const mayBeTried = ({ repairClass }: RankedRepair) =>
-    ['nothing', 'work'].includes(repairOf(repairClass.repair).stake) &&
-    !done.has(repairClass.id) &&
-    isPossible(plan, repairClass);
+    isOnlyWork(repairClass) && !done.has(repairClass.id) && isPossible(plan, repairClass);
   const best = Math.max(0, ...repairs.filter(mayBeTried).map(worth));
   const passed = new Set(
     repairs
@@ -116,17 +118,16 @@ const likeliestByFar = 0.5;
 function heldBack({ repairs, input }: Situation): RepairClass | null {
   const [top] = repairs;
   if (!top || top.repairClass.repair === 'look-deeper' || top.probability < likeliestByFar) return null;
-  const isCommitting = ['part', 'for-good'].includes(repairOf(top.repairClass.repair).stake);
-  return isCommitting && !repairsDone(input).has(top.repairClass.id) ? top.repairClass : null;
+  return !isOnlyWork(top.repairClass) && !repairsDone(input).has(top.repairClass.id) ? top.repairClass : null;
 }
 
 /** Firmware is written, though nothing proves it yet, where the test that would settle it takes longer than the writing. */
 function writeRather(situation: Situation, chosen: Proposal): Advice | null {
   const { repairs, plan } = situation;
   const [top] = repairs;
-  if (!top || !writesFirmware.includes(top.repairClass.repair)) return null;
+  if (!top) return null;
   const trialId = repairTrialId(top.repairClass);
-  const writing = plan.proposals.find(({ trial }) => trial.id === trialId);
+  const writing = plan.proposals.find(({ trial }) => trial.id === trialId && isFirmwareWork(trial.ref));
   if (!writing || !canBeDone({ plan }, trialId) || chosen.minutes <= writing.minutes) return null;
   return (
     askBefore(situation, top) ?? {
@@ -136,8 +137,6 @@ function writeRather(situation: Situation, chosen: Proposal): Advice | null {
     }
   );
 }
-
-const writesFirmware: readonly RepairId[] = ['update-firmware', 'roll-back-firmware'];
 
 /** The tests that may settle a repair: no attempts at something less likely, but for what else it may be at that part. */
 const settling = (plan: Plan, held: RepairClass): Plan => ({
@@ -150,7 +149,7 @@ const isRival = (held: RepairClass, other: RepairClass): boolean =>
 
 /** While a test still tells something, nothing is bought or written for less than it would be without money in view. */
 const untilNothingTells = (repairClass: RepairClass): number =>
-  ['nothing', 'work'].includes(repairOf(repairClass.repair).stake) ? worthTrying(repairClass) : sureEnough(repairClass);
+  isOnlyWork(repairClass) ? worthTrying(repairClass) : sureEnough(repairClass);
 
 /** While the machine works, nothing so unlikely, 0 to 1, is repaired: it is watched a little longer. */
 const worthTryingWhileItWorks = 0.15;
@@ -160,9 +159,7 @@ export const allPointsToIt = 0.9;
 
 /** It was done once, may not have taken, costs nothing but the work, and is likelier than all others together. */
 const mayBeDoneAgain = (input: DiagnosisInput, { repairClass, probability }: RankedRepair): boolean =>
-  probability >= likeliestByFar &&
-  ['nothing', 'work'].includes(repairOf(repairClass.repair).stake) &&
-  timesDone(input, repairClass.id) === 1;
+  probability >= likeliestByFar && isOnlyWork(repairClass) && timesDone(input, repairClass.id) === 1;
 
 /** Of a repair that was done before: why it is done again. Null of any other. */
 export function whyOnceMore(input: DiagnosisInput, { repairClass, probability }: RankedRepair): string | null {

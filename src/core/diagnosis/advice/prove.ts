@@ -58,7 +58,7 @@ function keepTheData(situation: Situation, { repairClass, cures }: RankedRepair)
     ? {
         kind: 'repair',
         trialId,
-        why: 'It is this drive, and not sure what is wrong with it. A new one puts it right either way, and the old one keeps its data.',
+        why: 'It is this drive, and not sure what is wrong with it. A new one with a system puts it right either way, and the old one keeps its data.',
       }
     : null;
 }

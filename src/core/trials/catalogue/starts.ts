@@ -12,6 +12,7 @@ import {
   type Machine,
   type Part,
   type PartKind,
+  type Placement,
 } from '../../machine';
 import { listOf } from '../../wording';
 import { startAndWatch } from '../memory-training';
@@ -136,24 +137,23 @@ export function startsWithAllBack(machine: Machine, configuration: Configuration
   const isAway = (part: Part): boolean => ['out', 'moved'].includes(placementOf(configuration, part.id).state);
   const parts = machine.parts.filter((part) => isAway(part) && !part.loose);
   if (parts.length < 2) return [];
-  const changes = parts.map((part) => place(part, { state: 'as-found' }));
+  const changes = parts.map((part) => place(part, homeOf(configuration, part)));
   const watch = startAndWatch(machine, changes);
-  const isIn = parts.some(isInside);
   return [
     startTrial({
       ref: { kind: 'all-back' },
       title: 'Put back all that was taken out or moved and start',
       purpose: 'The machine is whole again: what was innocent goes home.',
       steps: [
-        ...(isIn ? ['Switch off and pull the cord.'] : []),
+        ...new Set(parts.flatMap(offFirst)),
         `Put back as they were found: ${listOf(parts.map(({ name }) => name))}.`,
         watch.step,
       ],
       changes,
-      handling: parts.map(({ id }) => ({ act: 'reseat', part: id })),
+      handling: parts.flatMap((part) => [{ act: 'reseat', part: part.id }, ...seatedBySwap(machine, part)]),
       minutes: watch.minutes,
       cautions: [...new Set(parts.flatMap(handlingCautions))],
-      inside: isIn,
+      inside: parts.some(isInside),
     }),
   ];
 }
@@ -161,7 +161,12 @@ export function startsWithAllBack(machine: Machine, configuration: Configuration
 const cableBack = (machine: Machine, configuration: Configuration): Change[] =>
   machine.parts
     .filter((p) => p.kind === 'display-cable' && placementOf(configuration, p.id).state === 'moved')
-    .map((p) => place(p, { state: pieceIn(configuration, p.id) === 'spare' ? 'spare' : 'as-found' }));
+    .map((p) => place(p, homeOf(configuration, p)));
+
+/** Where a part was found; a spare that was moved goes there in its stead. */
+const homeOf = (configuration: Configuration, { id }: Part): Placement => ({
+  state: pieceIn(configuration, id) === 'spare' ? 'spare' : 'as-found',
+});
 
 /** Swap one part for a spare that is known to work. A cooler is mounted again instead: that is the same work. */
 export function startsWithSpare(machine: Machine, configuration: Configuration): Trial[] {
