@@ -179,3 +179,33 @@ test('a coin cell is not measured in a machine that cuts out under load', () => 
   const { alternatives } = on('Counter machine', 'cuts-out')(['start', 'works'], ['run-under-load', 'cuts-out']);
   expect(alternatives.find(({ id }) => id === 'measure/coin-cell-volts/coin-cell')?.bits ?? 0).toBeLessThan(0.004);
 });
+
+test('before a case ends open, the machine gets the time to train its memory, once', () => {
+  const drawing = on('Drawing machine', 'blank');
+  const log: Trials = [
+    ['start', 'at-memory'],
+    ['fix/seat-module@module-2', 'at-processor'],
+    ['look/module-latches/module-1', 'closed'],
+    ['look/power-plugs/board', 'seated'],
+    ['look/processor-warm/processor', 'cold'],
+    ['look/supply-leads/supply', 'seated'],
+    ['look/firmware-version/board', 'knows'],
+    ['fix/push-power-plugs@board', 'at-processor'],
+    ['measure/processor-plug-12/supply', 'within', 12.1],
+    ['measure/rail-3v3/supply', 'within', 3.3],
+    ['look/processor-seat/processor', 'flat'],
+    ['look/socket-pins/board', 'straight'],
+    ['spare/processor', 'at-processor'],
+    ['fix/right-plug@board', 'at-processor'],
+    ['fix/reset-settings@board', 'at-processor'],
+    ['look/board-signs/board', 'clean'],
+    ['spare/supply', 'at-processor'],
+    ['fix/recover-firmware@board', 'at-graphics'],
+    ['look/card-seat/card', 'seated'],
+    ['look/processor-warm/processor', 'warm'],
+    ['start', 'at-processor'],
+  ];
+  const { advice } = drawing(...log);
+  expect([advice.trial?.id, advice.why]).toEqual(['start-and-wait', expect.stringContaining('train its memory')]);
+  expect(drawing(...log, ['start-and-wait', 'at-processor']).advice.trial?.id).not.toBe('start-and-wait');
+});
