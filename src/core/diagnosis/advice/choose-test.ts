@@ -1,7 +1,7 @@
-import { isFirmwareWork } from '../../trials';
+import { formatTrialId, isFirmwareWork } from '../../trials';
 import { percent } from '../../wording';
-import { putsRightAsWell, repairOf, type RepairClass } from '../../faults';
-import { observedStart, signalOf } from '../belief/complaint';
+import { isSmallPart, putsRightAsWell, repairOf, type RepairClass } from '../../faults';
+import { observedStart, reproducedComplaint, signalOf } from '../belief/complaint';
 import type { RankedRepair } from '../belief/suspects';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { costOfRepair, usualCosts } from '../planning/costs';
@@ -13,6 +13,7 @@ import { lookFirst } from './look-first';
 import { lastStart, placedByRepair, repairsDone, timesDone } from './log-facts';
 import { settleAtPart } from './settle-at-part';
 import { askBefore, canBeDone, isGone, repairTrialId, type Advice, type Situation } from './situation';
+import { beforeSettling, beforeTrying } from './worth-before';
 
 /** The next test by the chosen strategy; by best value a repair takes its turn where testing on costs more than it saves. */
 export function chooseTest(situation: Situation): Advice | null {
@@ -25,10 +26,12 @@ export function chooseTest(situation: Situation): Advice | null {
     return chosen && testOf(chosen, input.steps);
   }
   const held = heldBack(situation);
-  const chosen = nextByStrategy(strategy, held ? settling(plan, held) : plan, view);
+  const tried = toTry(situation);
+  const worthIt = held ? beforeSettling(settling(plan, held), held) : tried ? beforeTrying(plan, tried) : plan;
+  const chosen = nextByStrategy(strategy, worthIt, view);
   if (!chosen) return held ? (settleAtPart(situation, held) ?? chooseTest({ ...situation, repairs: [] })) : null;
-  const written = held && writeRather(situation, chosen);
-  if (written) return written;
+  const rather = held && (writeRather(situation, chosen) ?? swapRather(situation, chosen));
+  if (rather) return rather;
   if (movesParts(chosen)) {
     const first = beforePartsMove(input, plan);
     if (first) return { kind: 'test', trialId: first.proposal.trial.id, why: first.why };
@@ -121,6 +124,18 @@ function heldBack({ repairs, input }: Situation): RepairClass | null {
   return !isOnlyWork(top.repairClass) && !repairsDone(input).has(top.repairClass.id) ? top.repairClass : null;
 }
 
+/** From this on a repair that is only work is tried before tests that take longer than they spare. */
+const likelyToTry = 0.3;
+
+/** The likeliest repair, where it may be tried at any time and was not. To leave a part out for good is no try. */
+function toTry({ repairs: [top], input }: Situation): RepairClass | null {
+  if (!top || top.probability < likelyToTry || !isOnlyWork(top.repairClass)) return null;
+  const { id, repair } = top.repairClass;
+  const isLeftOut = repair === 'leave-unplugged' || repair === 'leave-slot-empty';
+  const waits = (input.asks?.(top.repairClass) ?? null) !== null;
+  return isLeftOut || waits || repairsDone(input).has(id) ? null : top.repairClass;
+}
+
 /** Firmware is written, though nothing proves it yet, where the test that would settle it takes longer than the writing. */
 function writeRather(situation: Situation, chosen: Proposal): Advice | null {
   const { repairs, plan } = situation;
@@ -136,6 +151,26 @@ function writeRather(situation: Situation, chosen: Proposal): Advice | null {
       why: `It is ${percent(top.probability)} likely, and to settle it would take longer than to write it.`,
     }
   );
+}
+
+/** From this on a part is swapped where no test pays: it has to be proven that way in any case. */
+const nearlyCertain = 0.95;
+
+/** The first turn of the proof, where a test of what is left costs more than it saves and takes about as long. */
+function swapRather({ repairs, plan, stopRule, input }: Situation, chosen: Proposal): Advice | null {
+  const [top] = repairs;
+  if (!top || stopRule.saves > 0 || top.probability < nearlyCertain) return null;
+  const { part, repair } = top.repairClass;
+  if (repairOf(repair).stake !== 'part' || isSmallPart(top.repairClass)) return null;
+  const kind = reproducedComplaint(input.steps) === 'cuts-out' ? 'load-with-spare' : 'spare';
+  const trialId = formatTrialId({ kind, part: part.id });
+  const swap = plan.proposals.find(({ trial }) => trial.id === trialId);
+  if (!swap || !canBeDone({ plan }, trialId) || swap.minutes > 2 * chosen.minutes) return null;
+  return {
+    kind: 'prove',
+    trialId,
+    why: `It is ${percent(top.probability)} likely, and more testing costs more than it saves: if it works with a known-good one, that is the first half of the proof.`,
+  };
 }
 
 /** The tests that may settle a repair: no attempts at something less likely, but for what else it may be at that part. */

@@ -2,7 +2,7 @@ import type { Plan, Proposal } from './propose';
 import { placesBy, type Strategy, type StrategyView } from './strategies';
 
 /** From this many minutes on, a trial takes the machine apart. */
-const invasiveMinutes = 12;
+export const invasiveMinutes = 12;
 /** A look from outside as cheap as this comes first if it could make taking apart needless. */
 const cheapMinutes = 2;
 const worthAGlance = 0.02;
