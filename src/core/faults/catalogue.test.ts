@@ -60,7 +60,8 @@ test('every fault that can act stops the machine as found, in every way that it 
   for (const fault of instantiateFaults(machine).filter((f) => canAct(f, machine, asFound)))
     for (const look of fault.mode.presentations) {
       const seen = expectStart(machine, asFound, [breakOf(fault, look, machine)], { depth: 'load' });
-      expect([fault.id, seen[works]?.toFixed(9)]).toEqual([fault.id, (1 - fault.stopProbability).toFixed(9)]);
+      const stops = look.stops ?? fault.stopProbability;
+      expect([fault.id, seen[works]?.toFixed(9)]).toEqual([fault.id, (1 - stops).toFixed(9)]);
     }
 });
 

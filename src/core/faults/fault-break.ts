@@ -19,8 +19,8 @@ export function canAct(fault: FaultInstance, machine: Machine, configuration: Co
 /** What a fault that shows in the given way does to a start, as a break of the chain. */
 export function breakOf(fault: FaultInstance, presentation: Presentation, machine: Machine): Break {
   return {
-    link: fault.link,
-    probability: fault.stopProbability,
+    link: presentation.link ?? fault.link,
+    probability: presentation.stops ?? fault.stopProbability,
     whileStarting: fault.stopsStart,
     shows: showsAs(fault, presentation, machine),
   };

@@ -33,6 +33,10 @@ export interface Presentation {
   /** "stage": whatever the board can show of the stage of the fault's own link. "no-picture": a dark screen. */
   readonly as: StartOutcome | 'stage' | 'no-picture';
   readonly weight: number;
+  /** The link at which it stops a start in this way. Default: that of the fault. */
+  readonly link?: LinkId;
+  /** Probability, 0 to 1, that it stops an attempt in this way. Default: that of the fault; 0 shows only to a look. */
+  readonly stops?: number;
 }
 
 /** What an inspection sees of a fault that is present. */

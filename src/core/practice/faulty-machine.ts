@@ -10,7 +10,7 @@ import {
   type Circumstance,
   type FaultInstance,
 } from '../faults';
-import { linkIndex, START_OUTCOMES, type StartOutcome } from '../startup';
+import { linkIndex, START_OUTCOMES, type LinkId, type StartOutcome } from '../startup';
 import {
   expectLook,
   inView,
@@ -132,13 +132,16 @@ function waysOf(machine: Machine, circumstances: readonly Circumstance[], factor
   return instantiateFaults(machine, circumstances)
     .filter(({ somethingElse }) => !somethingElse)
     .flatMap((fault) =>
-      fault.mode.presentations.map((presentation) => ({
+      fault.mode.presentations.filter(shows).map((presentation) => ({
         fault,
         presentation,
         weight: fault.weight * presentation.weight * factor(fault.id),
       })),
     );
 }
+
+/** What no start ever shows is never complained of. */
+const shows = ({ stops }: Presentation): boolean => stops !== 0;
 
 /** One fault, two that know nothing of each other, or two that one event brought about. */
 function drawWays(
@@ -169,7 +172,9 @@ function drawOf(ways: readonly Way[], fits: (way: Way) => boolean, at: number): 
 
 /** In the order in which the machine comes upon them: by link, at one link as the catalogue has them, like the model. */
 const inChainOrder = (drawn: readonly Way[], ways: readonly Way[]): Way[] =>
-  [...drawn].sort((a, b) => linkIndex(a.fault.link) - linkIndex(b.fault.link) || ways.indexOf(a) - ways.indexOf(b));
+  [...drawn].sort((a, b) => linkIndex(linkOf(a)) - linkIndex(linkOf(b)) || ways.indexOf(a) - ways.indexOf(b));
+
+const linkOf = ({ fault, presentation }: Way): LinkId => presentation.link ?? fault.link;
 
 const anyOutcome = (at: number): StartOutcome => START_OUTCOMES[Math.floor(at * START_OUTCOMES.length)] ?? 'dead';
 

@@ -230,12 +230,12 @@ function signProbability(
   machine: Machine,
   configuration: Configuration,
 ): number {
-  const stops = present
-    .filter(({ fault }) => !ignoring.includes(fault.link) && canAct(fault, machine, configuration))
-    .map(({ stops: stop }) => stop);
-  const passed = probabilityToPass(machine, configuration, stops, link);
+  const acting = present
+    .filter(({ fault, stops }) => !ignoring.includes(stops.link) && canAct(fault, machine, configuration))
+    .map(({ stops }) => stops);
+  const passed = probabilityToPass(machine, configuration, acting, link);
   if (!unlessDead) return passed;
-  return stops
+  return acting
     .filter((stop) => linkIndex(stop.link) > linkIndex(link))
     .reduce((alive, stop) => alive * (1 - stop.probability * deadShare(stop.shows)), passed);
 }

@@ -25,7 +25,7 @@ import {
   type Advice,
   type Situation,
 } from './situation';
-import { readBack, updateNow } from './while-it-runs';
+import { readBack, seeItGone, updateNow } from './while-it-runs';
 
 /** From this on the machine is as likely right as not. */
 const rightAsNot = 0.5;
@@ -141,7 +141,7 @@ function finish(situation: Situation): Advice {
     return canBeDone(situation, plainStart)
       ? { kind: 'verify', trialId: plainStart, why: 'That does not fit what was repaired. See how far it gets now.' }
       : withoutSeeing(situation);
-  const counted = countUp(situation);
+  const counted = seeItGone(situation) ?? countUp(situation);
   if (counted) return counted;
   const stood = loadsStood(input);
   const isSeen = top !== undefined && needsOnlyAPicture(top.repairClass) && !input.caseOpen;
@@ -160,8 +160,8 @@ function countUp(situation: Situation): Advice | null {
   const { input, repairs, cure, plan } = situation;
   const [top] = repairs;
   if (!top) return null;
-  const { part, id } = top.repairClass;
-  if (part.kind === 'case-switch' && repairsDone(input).has(id)) {
+  const { part, id, repair } = top.repairClass;
+  if (part.kind === 'case-switch' && repair !== 'free-reset' && repairsDone(input).has(id)) {
     const presses = formatTrialId({ kind: 'look', look: 'ten-presses', part: part.id });
     if (countedSince(input, presses) === 'all' && (situation.right >= rightWithoutLoad || loadsStood(input) > 0))
       return { kind: 'close', trialId: null, why: 'It answered ten presses out of ten.' };
@@ -190,7 +190,7 @@ function verifyRepair(situation: Situation): Advice | null {
   const isRepaired = top !== undefined && done.has(top.repairClass.id);
   const isLikelyRight = done.size > 0 && situation.right >= rightAsNot;
   if (!(isRepaired || isLikelyRight) || lastStart(input) !== 'works') return null;
-  const first = readBack(situation) ?? putBackInnocent(situation);
+  const first = readBack(situation) ?? seeItGone(situation) ?? putBackInnocent(situation);
   if (first) return first;
   const stood = loadsStood(input);
   if (partsAway(input).length > 0 || stood > 1 || !canBeDone(situation, underLoad)) return null;

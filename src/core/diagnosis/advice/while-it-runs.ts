@@ -1,6 +1,7 @@
 import type { RepairId } from '../../faults';
 import { pieceIn } from '../../machine';
 import { formatTrialId, isSilent } from '../../trials';
+import { lookThatComplains } from '../belief/complaint';
 import { openProposals } from '../planning/order-by-strategy';
 import { sureEnough } from './how-sure';
 import { repairsDone } from './log-facts';
@@ -60,4 +61,13 @@ export function readBack({ input: { machine, steps }, plan }: Situation): Advice
   return isRead || !canBeDone({ plan }, trialId)
     ? null
     : { kind: 'verify', trialId, why: 'What was written is read back: see which version it shows now.' };
+}
+
+/** Repaired, where a look showed the complaint and no start did: the same look shows whether it is gone. */
+export function seeItGone(situation: Situation): Advice | null {
+  const { input } = situation;
+  const trialId = repairsDone(input).size > 0 ? lookThatComplains(input.steps) : null;
+  return trialId !== null && canBeDone(situation, trialId)
+    ? { kind: 'verify', trialId, why: 'It was seen there, and is repaired: see that it is gone.' }
+    : null;
 }

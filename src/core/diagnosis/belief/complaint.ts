@@ -1,5 +1,5 @@
 import type { RepairClass } from '../../faults';
-import { formatTrialId } from '../../trials';
+import { formatTrialId, isSilent } from '../../trials';
 import type { Machine } from '../../machine';
 import { expectStart, outcomeWithSigns, START_OUTCOMES, type StartOutcome } from '../../startup';
 import type { EvidenceStep } from '../evidence-step';
@@ -24,7 +24,7 @@ export const reportedTrialId = formatTrialId({ kind: 'reported' });
 /**
  * The first start outcome that the technician saw fail: the complaint as reproduced; null if none failed. Where it had
  * to be repaired before it could be powered, and where it failed among several that were counted, the complaint is what
- * was reported.
+ * was reported; of a machine that starts as ever, what a look shows of it.
  */
 export function reproducedComplaint(steps: readonly EvidenceStep[]): StartOutcome | null {
   const first = steps.findIndex((step) => observedStart(step) !== null);
@@ -33,8 +33,35 @@ export function reproducedComplaint(steps: readonly EvidenceStep[]): StartOutcom
     const outcome = observedStart(step);
     if (outcome !== null && outcome !== 'works') return outcome;
   }
+  const looked = steps.map(complaintOf).find((outcome) => outcome !== null);
+  if (looked) return looked;
   const reported = isRepairedUnseen || steps.some(hasMissedSome) ? reportedOutcome(steps) : null;
   return reported === 'works' ? null : reported;
+}
+
+/** The complaint that a look shows by itself; null of what no look shows. */
+function complaintOf({ trial: { observe }, outcome }: EvidenceStep): StartOutcome | null {
+  if (observe.kind !== 'look') return null;
+  return observe.look.options.find(({ id }) => id === outcome)?.complains ?? null;
+}
+
+/** The look that showed the complaint and has not shown since that it is gone; null where a start showed it. */
+export function lookThatComplains(steps: readonly EvidenceStep[]): string | null {
+  if (isShownByStart(steps)) return null;
+  const id = steps.find((step) => complaintOf(step) !== null)?.trial.id;
+  const last = steps.findLast(({ trial, outcome }) => trial.id === id && !isSilent(outcome));
+  return last && complaintOf(last) !== null ? last.trial.id : null;
+}
+
+const isShownByStart = (steps: readonly EvidenceStep[]): boolean =>
+  steps.some((step) => (observedStart(step) ?? 'works') !== 'works');
+
+/** From which step on starts tell whether the complaint is gone: of one that only a look showed, from its first repair. */
+function tellsFrom(steps: readonly EvidenceStep[]): number {
+  const seen = isShownByStart(steps) ? -1 : steps.findIndex((step) => complaintOf(step) !== null);
+  if (seen < 0) return 0;
+  const repaired = steps.findIndex(({ trial }, at) => at > seen && trial.repair !== null);
+  return repaired < 0 ? steps.length : repaired;
 }
 
 /** Of presses or starts that were counted some failed: the complaint was seen, though no single start was written down. */
@@ -86,7 +113,7 @@ export function cameBack(steps: readonly EvidenceStep[]): boolean {
 function startsThatTell(steps: readonly EvidenceStep[], from = 0): boolean[] {
   const complaint = reproducedComplaint(steps);
   if (complaint === null) return [];
-  return steps.slice(from).flatMap((step) => {
+  return steps.slice(Math.max(from, tellsFrom(steps))).flatMap((step) => {
     const gone = observedStart(step) === null ? null : isComplaintGone(complaint, step);
     return gone === null ? [] : [gone];
   });

@@ -12,7 +12,7 @@ import { probabilityByFault } from './suspects';
 /** So likely mistaken, an entry is named whatever follows from it. All are tried on flipped logs (docs/benchmarks.md). */
 const surelyMistaken = 0.2;
 /** The same where what leads went with its own repair: that is no riddle. */
-const surelyMistakenAllTheSame = 0.25;
+const surelyMistakenAllTheSame = 0.27;
 /** So likely mistaken, an entry is named if another cause would lead without it, and the complaint was gone and is back. */
 const likelyMistaken = 0.06;
 /** So likely mistaken, it is named where the complaint is gone, and not by the repair of what leads: the cure speaks against it. */

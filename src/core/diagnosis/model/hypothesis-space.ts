@@ -70,7 +70,7 @@ export function createSpace(
 ): HypothesisSpace {
   const faults = instantiateFaults(machine, circumstances).filter(keeps);
   const variants = faults.flatMap((fault, faultIndex) => variantsOf(fault, faultIndex, machine));
-  variants.sort((a, b) => linkIndex(a.fault.link) - linkIndex(b.fault.link));
+  variants.sort((a, b) => linkIndex(a.present.stops.link) - linkIndex(b.present.stops.link));
   const shares = sharesOf(faults.map(({ weight }) => weight));
   const weights = Float64Array.from(variants, (v) => (shares[v.faultIndex] ?? 0) * v.share);
   const pairs = maxFaults === 2 ? compatiblePairs(variants) : noPairs(variants.length);

@@ -174,7 +174,7 @@ function compileSign(look: Look, passed: PassedLink, compiling: Compiling): Outc
     shows: times
       ? [...once].map((through) => showsCounted(1 - through, times))
       : passed.names
-        ? variants.map(({ fault }) => signsOfStop(look, passed, fault.link))
+        ? variants.map(({ present }) => signsOfStop(look, passed, present.stops.link))
         : factsOf(variants).showsAsSign,
     none,
     badSpare: null,

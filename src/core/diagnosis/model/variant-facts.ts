@@ -37,7 +37,7 @@ function gather(variants: readonly Variant[]): VariantFacts {
   });
   return {
     faultIndex: Int32Array.from(variants, ({ faultIndex }) => faultIndex),
-    link: Int32Array.from(variants, ({ fault }) => linkIndex(fault.link)),
+    link: Int32Array.from(variants, ({ present }) => linkIndex(present.stops.link)),
     stops: Float64Array.from(variants, ({ present }) => present.stops.probability),
     stopsStart: Float64Array.from(variants, ({ present }) => stopsAt(present.stops, 'start')),
     showsAtStart: variants.map(({ showsAs }) => showsAs),

@@ -1,7 +1,7 @@
 import { applyChanges, asFound, crowdsSlot, goesBackWithCard, placementOf, type Configuration } from '../../machine';
 import type { FaultInstance } from '../../faults';
 import { apartAfter, isSilent, whyNotMet, type Trial } from '../../trials';
-import { isRunning, observedStart, signalOf } from '../belief/complaint';
+import { isRunning, lookThatComplains, observedStart, signalOf } from '../belief/complaint';
 import { isShutOff } from '../belief/pressed-again';
 import { configurationKey, isWork } from '../belief/same-evidence';
 import { sawFault } from '../belief/saw-fault';
@@ -83,8 +83,10 @@ function putRight(steps: readonly EvidenceStep[], faults: readonly FaultInstance
   steps.forEach(({ trial, outcome }, k) => {
     if (trial.repair && outcome !== 'could-not') repairedAfter.set(trial.repair.id, k);
   });
+  const complains = lookThatComplains(steps);
   return ({ id, observe }) => {
-    if (observe.kind !== 'look' || observe.look.passes || repairedAfter.size === 0) return false;
+    // What was complained of is seen to be gone where it was seen.
+    if (observe.kind !== 'look' || observe.look.passes || id === complains || repairedAfter.size === 0) return false;
     const at = steps.findLastIndex(({ trial, outcome }) => trial.id === id && !isSilent(outcome));
     const seen = steps[at];
     return (

@@ -118,8 +118,9 @@ export const leadFaults: readonly FaultMode[] = [
     title: 'The pump of {part} does not run',
     reason: 'A liquid cooler without its pump carries no heat away: the processor protects itself within minutes.',
     presentations: [
-      { as: 'cuts-out', weight: 0.8 },
-      { as: 'message-fan', weight: 0.2 },
+      { as: 'cuts-out', weight: 0.94 },
+      // On the processor-fan header its own signal is missing.
+      { as: 'message-fan', weight: 0.06, link: 'peripherals' },
     ],
     cutsOut: 'quick-heat',
     repair: 'plug-pump',

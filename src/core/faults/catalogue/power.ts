@@ -211,8 +211,9 @@ export const powerFaults: readonly FaultMode[] = [
     title: 'The reset switch is stuck',
     reason: 'While reset is held, the processor does not run.',
     presentations: [
-      { as: 'blank', weight: 0.7 },
-      { as: 'loop', weight: 0.3 },
+      { as: 'blank', weight: 0.64 },
+      { as: 'loop', weight: 0.26 },
+      { as: 'dead', weight: 0.1, link: 'start' },
     ],
     repair: 'free-reset',
     sightings: [{ look: 'reset-button', as: 'stuck', probability: 0.85 }],

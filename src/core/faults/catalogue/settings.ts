@@ -9,8 +9,12 @@ export const settingsFaults: readonly FaultMode[] = [
     link: 'peripherals',
     at: 'board',
     title: 'The settings are locked by a password',
-    reason: 'Without the password nobody gets past the prompt.',
-    presentations: [{ as: 'message-settings', weight: 1 }],
+    reason: 'Without the password nobody gets into setup, or past the prompt.',
+    presentations: [
+      { as: 'message-settings', weight: 0.5 },
+      // The machine starts as ever, and only setup asks for it.
+      { as: 'message-settings', weight: 0.5, stops: 0 },
+    ],
     repair: 'clear-password',
     sightings: [{ look: 'setup-entry', as: 'password', probability: 0.97 }],
     prior: judged(1.5, { 'used-parts': 8 }),

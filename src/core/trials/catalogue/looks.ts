@@ -829,7 +829,7 @@ export const LOOKS: readonly Look[] = [
     steps: ['Press the setup key while it starts.', 'Read what it asks for.'],
     options: [
       option('opens', 'It opens, or the machine does not get that far'),
-      plainly('password', 'It asks for a password'),
+      { ...plainly('password', 'It asks for a password'), complains: 'message-settings' },
       plainly('case-open', 'It reports that the case was opened'),
     ],
     needs: 'menu',
