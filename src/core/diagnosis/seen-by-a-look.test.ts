@@ -112,3 +112,42 @@ describe('a reset switch that is held', () => {
     expect(advice.trial?.id).toBe('run-under-load');
   });
 });
+
+describe('a lead of another supply', () => {
+  const seen: NonNullable<BriefLog['trials']> = [
+    ['start', 'dead'],
+    ['look/supply-leads/supply', 'other-supply'],
+  ];
+  const blockedOf = (trials: NonNullable<BriefLog['trials']>, id: string) =>
+    diagnosisOf({ machine, circumstances: ['supply-changed'], reported: 'dead', trials }).alternatives.find(
+      (one) => one.id === id,
+    )?.blocked;
+
+  test('nothing is powered with it: the right leads come before any other check', () => {
+    const { advice } = diagnosisOf({ machine, circumstances: ['supply-changed'], reported: 'dead', trials: seen });
+    expect(advice).toMatchObject({ kind: 'make-safe', trial: { id: 'fix/own-leads@supply' } });
+    expect(blockedOf(seen, 'start')).toMatch(/wired differently/);
+    expect(blockedOf(seen, 'measure/vsb/supply')).toMatch(/wired differently/);
+  });
+
+  test('with its own leads it is started again', () => {
+    expect(blockedOf([...seen, ['fix/own-leads@supply', 'dead']], 'bridge-pins')).toBeNull();
+  });
+});
+
+test('a card without which there is no picture is still taken out of a machine that twitches', () => {
+  const twitching: BriefLog = {
+    machine: { ...machine, builtInGraphics: false },
+    circumstances: ['card-changed'],
+    reported: 'twitch',
+    trials: [
+      ['start', 'twitch'],
+      ['look/power-plugs/board', 'seated'],
+      ['out/card', 'at-graphics'],
+    ],
+  };
+  const { suspects, advice } = diagnosisOf(twitching);
+  expect(suspects[0]).toMatchObject({ fault: 'card-short@card' });
+  expect(suspects[0]?.probability).toBeGreaterThan(0.95);
+  expect(advice).toMatchObject({ kind: 'prove', trial: { id: 'back/card' } });
+});

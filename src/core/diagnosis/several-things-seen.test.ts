@@ -17,6 +17,20 @@ test('a light and beeps beside a dark screen say where it stops', () => {
   expect(shareAt('memory', { trials: [['start', 'blank', both]] })).toBeGreaterThan(lit);
 });
 
+test('after memory was changed a code that moves is progress, and one that stands is not', () => {
+  const leaderAt = (moves: boolean) =>
+    diagnosisOf({
+      machine: { ...machine, board: { checkpointDisplay: true } },
+      circumstances: ['memory-changed'],
+      reported: 'blank',
+      trials: [['start', 'blank', { code: { text: '15', moves, stage: 'memory' } }]],
+    });
+  const [moving, standing] = [leaderAt(true), leaderAt(false)];
+  expect(moving.suspects[0]).toMatchObject({ fault: 'still-training@board' });
+  expect(moving.advice.trial?.id).toBe('start-and-wait');
+  expect(standing.suspects[0]?.fault).not.toBe('still-training@board');
+});
+
 test('two messages raise the causes of both', () => {
   const fan = (log: BriefLog) =>
     diagnosisOf({ machine, ...log }).suspects.find(({ fault }) => fault === 'cooler-fan-unplugged@cooler')?.probability;

@@ -73,6 +73,8 @@ export interface FaultMode {
   /** The standard and its section that the reason rests on. Default: engineering judgement. */
   readonly source?: string;
   readonly presentations: readonly Presentation[];
+  /** Nothing is stuck, and the board is at work: a code on its display still moves. */
+  readonly isProgress?: boolean;
   /** Of what makes it go off at work: how it does so. */
   readonly cutsOut?: CutOutCause;
   /** Probability, 0 to 1, that it stops one attempt. Default 1; less for intermittent faults. */

@@ -14,6 +14,7 @@ export {
   decibansOfSignals,
   forecastSigns,
   isLoop,
+  fitOfProgress,
   likelihoodOfSigns,
   outcomeOfSigns,
   outcomeWithSigns,

@@ -97,6 +97,20 @@ function ofCode({ moves, stage }: CodeSign, outcome: StartOutcome): number {
   return stageOutcome[stage] === outcome ? 0.85 : outcome === 'dead' || outcome === 'twitch' ? 0.002 : 0.03;
 }
 
+/** Probability that the code still moves while a board is busy, and not stuck. */
+const busyMoves = 0.8;
+
+/**
+ * How much better than a fault with the same outcome a board that is only busy fits the code that was read, by outcome; null
+ * where none was.
+ */
+export function fitOfProgress({ code }: StartSigns): Float64Array | null {
+  if (!code) return null;
+  return Float64Array.from(START_OUTCOMES, (outcome) =>
+    code.moves ? busyMoves / ofCode(code, outcome) : 1 - busyMoves,
+  );
+}
+
 function ofBeeps({ stage, general }: BeepSign, outcome: StartOutcome): number {
   // Any beep at all says that the processor works and the supply feeds it.
   if (isBeforeProcessor(outcome) && stageOutcome[stage === 'all-well' ? 'boot' : (stage ?? 'boot')] !== outcome)

@@ -74,13 +74,15 @@ test('all that is out or moved goes home at once, the monitor cable with the car
   expect(findTrial(machine, applyChanges(asFound, [out('drive')]), 'all-back')).toBeNull();
 });
 
-test('taking the card out moves the cable to the board, and only where the processor makes a picture', () => {
+test('taking the card out moves the cable to the board where the processor makes a picture; else it says that there is none', () => {
   expect(trial('out/card').changes).toContainEqual({
     kind: 'place',
     part: 'display-cable',
     to: { state: 'moved', to: 'the board output' },
   });
-  expect(findTrial(machineOf({ builtInGraphics: false }), asFound, 'out/card')).toBeNull();
+  const withoutPicture = findTrial(machineOf({ builtInGraphics: false }), asFound, 'out/card');
+  expect(withoutPicture?.changes).toEqual([out('card')]);
+  expect(withoutPicture?.purpose).toMatch(/no picture without it/);
 });
 
 test('the memory matrix has a cell for each module in each slot, the other modules out', () => {

@@ -29,7 +29,8 @@ export function chooseTest(situation: Situation): Advice | null {
   const tried = toTry(situation);
   const worthIt = held ? beforeSettling(settling(plan, held), held) : tried ? beforeTrying(plan, tried) : plan;
   const chosen = nextByStrategy(strategy, worthIt, view);
-  if (!chosen) return held ? (settleAtPart(situation, held) ?? chooseTest({ ...situation, repairs: [] })) : null;
+  if (!chosen && held) return settleAtPart(situation, held) ?? chooseTest({ ...situation, repairs: [] });
+  if (!chosen) return tried && canBeDone({ plan }, repairTrialId(tried)) ? tryIt(situation, tried) : null;
   const rather = held && (writeRather(situation, chosen) ?? swapRather(situation, chosen));
   if (rather) return rather;
   if (movesParts(chosen)) {
@@ -38,14 +39,7 @@ export function chooseTest(situation: Situation): Advice | null {
   }
   if (held) return testOf(chosen, input.steps);
   const cheap = plan.proposals.find((p) => p.trial.id === stopRule.tryNow);
-  if (cheap?.trial.repair)
-    return (
-      lookFirst(situation, cheap.trial.repair) ?? {
-        kind: 'repair',
-        trialId: cheap.trial.id,
-        why: 'Cheaper to try than to test further.',
-      }
-    );
+  if (cheap?.trial.repair) return tryIt(situation, cheap.trial.repair);
   const next = stopRule.saves > 0 ? null : nextRepair(situation, untilNothingTells);
   if (!next) return testOf(chosen, input.steps);
   return (
@@ -58,6 +52,13 @@ export function chooseTest(situation: Situation): Advice | null {
     }
   );
 }
+
+const tryIt = (situation: Situation, repairClass: RepairClass): Advice =>
+  lookFirst(situation, repairClass) ?? {
+    kind: 'repair',
+    trialId: repairTrialId(repairClass),
+    why: 'Cheaper to try than to test further.',
+  };
 
 const testOf = ({ trial, isAgain }: Proposal, steps: readonly EvidenceStep[]): Advice => ({
   kind: 'test',
@@ -128,8 +129,10 @@ function heldBack({ repairs, input }: Situation): RepairClass | null {
 const likelyToTry = 0.3;
 
 /** The likeliest repair, where it may be tried at any time and was not. To leave a part out for good is no try. */
-function toTry({ repairs: [top], input }: Situation): RepairClass | null {
-  if (!top || top.probability < likelyToTry || !isOnlyWork(top.repairClass)) return null;
+function toTry(situation: Situation): RepairClass | null {
+  const { input, repairs } = situation;
+  const [top] = repairs;
+  if (!top || isGone(situation) || top.probability < likelyToTry || !isOnlyWork(top.repairClass)) return null;
   const { id, repair } = top.repairClass;
   const isLeftOut = repair === 'leave-unplugged' || repair === 'leave-slot-empty';
   const waits = (input.asks?.(top.repairClass) ?? null) !== null;

@@ -84,3 +84,16 @@ test('of an overload that is nearly certain the supply is swapped, and not the c
   expect(advice).toMatchObject({ kind: 'prove', trial: { id: 'load-with-spare/supply' } });
   expect(advice.why).toMatch(/^It is 9\d % likely, and more testing costs more than it saves: if it works/);
 });
+
+test('a cooler that heats up within seconds is remounted, without a look at plugs that have nothing to do with it', () => {
+  const { advice } = diagnosisOf({
+    machine: gaming,
+    circumstances: ['new-build'],
+    reported: 'cuts-out',
+    trials: [
+      ['start', 'cuts-out', { cutOutAfter: 6 }],
+      ['look/cooler-fan/cooler', 'turns'],
+    ],
+  });
+  expect(advice).toMatchObject({ kind: 'repair', trial: { id: 'fix/mount-cooler@cooler' } });
+});

@@ -32,7 +32,9 @@ export function beforeSettling(plan: Plan, held: RepairClass): Plan {
 /** Without the tests that take longer than they spare on average of an attempt at a repair. */
 export function beforeTrying(plan: Plan, repairClass: RepairClass): Plan {
   const row = plan.live.classIds.indexOf(repairClass.id);
-  const attempt = openProposals(plan).find(({ trial }) => trial.repair?.id === repairClass.id);
+  const attempt = plan.proposals.find(
+    ({ trial, blocked, lacks }) => trial.repair?.id === repairClass.id && blocked === null && lacks.length === 0,
+  );
   if (!attempt) return plan;
   const pays = (one: Proposal) => one.minutes <= sparedBy(one, row, attempt.minutes);
   return { ...plan, proposals: plan.proposals.filter((one) => one === attempt || pays(one)) };

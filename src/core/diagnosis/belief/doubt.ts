@@ -3,7 +3,7 @@ import { canAct, type FaultInstance, type RepairClass } from '../../faults';
 import type { Belief, CompiledStep } from './belief';
 import type { EvidenceStep } from '../evidence-step';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
-import { cameBack, isOwnersWord, observedStart, seemsGone, wentWith } from './complaint';
+import { cameBack, isOwnersWord, observedStart, reproducedComplaint, seemsGone, wentWith } from './complaint';
 import { addMoved, beyondReach, roomFor, type EntryFit } from './fit-entries';
 import type { Replay } from './replay';
 import { sawFault } from './saw-fault';
@@ -29,8 +29,8 @@ const doubtsNamed = 3;
  * The entries that may be mistaken; at most three. Named is what is likely an error; what may be one if it holds up what
  * leads: taken back, another would lead; and once the complaint is gone by another repair, the more so. First come the
  * errors on which something hangs, then the other errors, then what may be one, what the owner told last. Surprise alone
- * is no doubt. Never in a log of one entry, where there is nothing else to fit, and never what was sighted, repaired and
- * has gone since.
+ * is no doubt. Never in a log of one entry, where there is nothing else to fit, never what was sighted, repaired and has
+ * gone since, and never what the owner told and was then seen.
  */
 export function doubtfulEntries(
   replayed: Pick<Replay, 'machine' | 'space' | 'steps' | 'compiled' | 'belief'>,
@@ -55,6 +55,7 @@ export function doubtfulEntries(
     const step = stepOf.get(fit.eventId);
     if (fit.mistaken < least || (isFirstSeen && !isTold(fit))) return false;
     if (!step || !fault) return true;
+    if (isOwnersWord(step) && step.outcome === reproducedComplaint(steps)) return false;
     const isBelieved = !isCured && !isSurely(fit) && sawFault(step, fault);
     return !isBelieved && !isBornOut(step, fault, steps);
   });

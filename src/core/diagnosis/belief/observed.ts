@@ -1,5 +1,6 @@
 import {
   fitOfCutOut,
+  fitOfProgress,
   likelihoodOfOwnersWord,
   likelihoodOfSigns,
   startOutcomeIndex,
@@ -45,7 +46,8 @@ function likelihoodOfSeen(step: EvidenceStep): Float64Array | null {
 
 /**
  * Likelihood of what was seen of a start: that of each outcome which it may really have had, weighed. How it went off at
- * work fits some causes better than others, and what has none of them as on average.
+ * work fits some causes better than others, and what has none of them as on average; a code that moves fits a board that
+ * is busy.
  */
 function byLikelihood(
   model: OutcomeModel,
@@ -62,11 +64,20 @@ function byLikelihood(
     const more = fit.of(variants[v]?.fault.mode.cutsOut) - onAverage;
     return (likelihood[cutOut] ?? 0) * more * decided * (1 - misreadProbability);
   };
+  const progress = fitOfProgress(signs);
+  const beyondStuck = (v: number | null): number =>
+    !progress || v === null || !variants[v]?.fault.mode.isProgress
+      ? 0
+      : progress.reduce(
+          (sum, fits, o) => sum + (likelihood[o] ?? 0) * (fits - 1) * decidedProbability(model, o, v),
+          0,
+        ) *
+        (1 - misreadProbability);
   return (v, isUnknown) =>
     weights.reduce(
       (sum, weight, o) =>
         sum + weight * noisy(cleanProbability(model, o, v), model.width, misreadProbability, isUnknown),
-      beyondAverage(v),
+      beyondAverage(v) + beyondStuck(v),
     );
 }
 

@@ -4,6 +4,7 @@ import {
   attemptDoubt,
   expectStart,
   fitOfCutOut,
+  fitOfProgress,
   likelihoodOfOwnersWord,
   likelihoodOfSigns,
   linkIndex,
@@ -44,7 +45,29 @@ function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly Pr
   const fit = fitOfCutOut(step.signs ?? {});
   const onAverage = (o: number) => (fit && o === cutOut ? fit.of(undefined) : 1);
   const all = expected.reduce((sum, p, o) => sum + p * (weights[o] ?? 0) * onAverage(o), 0);
-  return fit ? all + (weights[cutOut] ?? 0) * cutOutBeyondAverage(step, machine, present, fit) : all;
+  const busy = step.signs ? progressBeyondStuck(step, machine, present, weights) : 0;
+  return (fit ? all + (weights[cutOut] ?? 0) * cutOutBeyondAverage(step, machine, present, fit) : all) + busy;
+}
+
+/** In chain order: what is no fault but work in progress, by how much better the code that was read fits it. */
+function progressBeyondStuck(
+  { trial: { observe }, configuration, misreadProbability, signs = {} }: EvidenceStep,
+  machine: Machine,
+  present: readonly PresentFault[],
+  weights: ArrayLike<number>,
+): number {
+  const fits = fitOfProgress(signs);
+  const depth = observe.kind === 'start' ? observe.depth : 'start';
+  let through = (1 - misreadProbability) * (1 - (attemptDoubt(machine, configuration)?.probability ?? 0));
+  let beyond = 0;
+  for (const { fault, stops } of present) {
+    if (!fits || !canAct(fault, machine, configuration)) continue;
+    const s = stopsAt(stops, depth);
+    if (fault.mode.isProgress)
+      fits.forEach((fit, o) => (beyond += through * s * (stops.shows[o] ?? 0) * (weights[o] ?? 0) * (fit - 1)));
+    through *= 1 - s;
+  }
+  return beyond;
 }
 
 const cutOut = startOutcomeIndex('cuts-out');

@@ -7,7 +7,7 @@ import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
  * What must be dealt with before anything is powered. A rule and not a cost: it holds whatever a powered test would tell.
  */
 interface Hazard {
-  readonly id: 'liquid' | 'burnt';
+  readonly id: 'liquid' | 'burnt' | 'foreign-lead';
   /** Said at the counter: it holds until the looks have found nothing. */
   readonly reportedAs: readonly Circumstance[];
   /** Seen elsewhere, it counts like what was said. */
@@ -50,6 +50,15 @@ const HAZARDS: readonly Hazard[] = [
     whyReported:
       'Smoke, a burnt smell or a tripped breaker: nothing is powered until supply, board and leads have been looked at.',
     whySeen: 'A part is burnt or broken: nothing is powered while it is in the machine.',
+  },
+  {
+    id: 'foreign-lead',
+    reportedAs: [],
+    sightings: [{ look: 'supply-leads', as: 'other-supply' }],
+    looks: [],
+    endedBy: 'own-leads',
+    whyReported: '',
+    whySeen: 'A lead of another supply may be wired differently and burn what it feeds: nothing is powered with it.',
   },
 ];
 

@@ -173,6 +173,7 @@ export const processingFaults: readonly FaultMode[] = [
       { as: 'loop', weight: 0.5 },
       { as: 'stage', weight: 0.5 },
     ],
+    isProgress: true,
     existsIn: (machine) => machine.board.trainsMemory,
     cures: { wait: 0.97 },
     repair: 'wait-training',

@@ -74,15 +74,17 @@ export function startsWithout(machine: Machine, configuration: Configuration): T
   const removable: readonly PartKind[] = ['front-usb', 'front-audio', 'usb-device', 'drive', 'card', 'fan'];
   return machine.parts
     .filter((part) => removable.includes(part.kind) && isFilled(configuration, part.id))
-    .filter((part) => part.kind !== 'card' || machine.builtInGraphics)
     .map((part) => {
-      const toBoard = part.kind === 'card' ? moveCable(machine, configuration, boardOutput) : [];
+      const isOnlyGraphics = part.kind === 'card' && !machine.builtInGraphics;
+      const toBoard = part.kind === 'card' && !isOnlyGraphics ? moveCable(machine, configuration, boardOutput) : [];
       const changes = [place(part, out), ...toBoard];
       const watch = startAndWatch(machine, changes);
       return startTrial({
         ref: { kind: 'out', part: part.id },
         title: `Start without ${nameInWords(part)}`,
-        purpose: 'If the fault goes away, it is this part, its lead or its socket.',
+        purpose: isOnlyGraphics
+          ? 'If it gets further, it is the card or its slot. There is no picture without it.'
+          : 'If the fault goes away, it is this part, its lead or its socket.',
         steps: [
           ...offFirst(part),
           `Take out or unplug ${nameInWords(part)}.`,
