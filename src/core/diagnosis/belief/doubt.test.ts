@@ -255,17 +255,3 @@ test('a sighting of what leads is no doubt, though the complaint went and came a
   expect(suspects[0]?.fault).toBe('slot-dirty@slot-B2');
   expect(doubts).toEqual([]);
 });
-
-test('what the owner told and the bench saw as well is not doubted, though it works now', () => {
-  const log = (seen: string): BriefLog => ({
-    machine: { parts: [...(machine.parts ?? []), { id: 'fan-1', kind: 'fan' }], builtInGraphics: true },
-    circumstances: ['old', 'comes-and-goes'],
-    reported: 'dead',
-    trials: [
-      ['start', seen],
-      ['look/power-plugs/board', 'seated'],
-      ['start', 'works'],
-    ],
-  });
-  expect(numbersDoubted(log('dead'))).toEqual([]);
-});
