@@ -130,6 +130,17 @@ describe('a lead of another supply', () => {
     expect(blockedOf(seen, 'measure/vsb/supply')).toMatch(/wired differently/);
   });
 
+  test('the same of a lead that belongs to the card and sits in the socket of the processor', () => {
+    const wrong: NonNullable<BriefLog['trials']> = [
+      ['start', 'twitch'],
+      ['look/power-plugs/board', 'wrong-lead'],
+    ];
+    const { advice } = diagnosisOf({ machine, circumstances: ['new-build'], reported: 'twitch', trials: wrong });
+    expect(advice).toMatchObject({ kind: 'make-safe', trial: { id: 'fix/right-plug@board' } });
+    expect(blockedOf(wrong, 'start')).toMatch(/before the right one is in/);
+    expect(blockedOf([...wrong, ['fix/right-plug@board', 'twitch']], 'start')).toBeNull();
+  });
+
   test('with its own leads it is started again', () => {
     expect(blockedOf([...seen, ['fix/own-leads@supply', 'dead']], 'bridge-pins')).toBeNull();
   });

@@ -7,7 +7,7 @@ import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
  * What must be dealt with before anything is powered. A rule and not a cost: it holds whatever a powered test would tell.
  */
 interface Hazard {
-  readonly id: 'liquid' | 'burnt' | 'foreign-lead';
+  readonly id: 'liquid' | 'burnt' | 'foreign-lead' | 'wrong-plug';
   /** Said at the counter: it holds until the looks have found nothing. */
   readonly reportedAs: readonly Circumstance[];
   /** Seen elsewhere, it counts like what was said. */
@@ -59,6 +59,16 @@ const HAZARDS: readonly Hazard[] = [
     endedBy: 'own-leads',
     whyReported: '',
     whySeen: 'A lead of another supply may be wired differently and burn what it feeds: nothing is powered with it.',
+  },
+  {
+    id: 'wrong-plug',
+    reportedAs: [],
+    sightings: [{ look: 'power-plugs', as: 'wrong-lead' }],
+    looks: [],
+    endedBy: 'right-plug',
+    whyReported: '',
+    whySeen:
+      'The lead in the processor socket is wired for something else: nothing is powered before the right one is in.',
   },
 ];
 
