@@ -13,7 +13,6 @@ import { STRATEGY_NAMES } from '../diagnosis';
 import { START_OUTCOME_LABELS } from '../startup';
 import { SILENT_OUTCOMES } from '../trials';
 import { factsOf, markedCutOuts } from '../power';
-import { counted } from '../wording';
 import { attachmentEventWords } from './attachment-words';
 import { boardFactWords } from './board-fact-words';
 import { consentKindWords, consentWayWords } from './consent-words';
@@ -23,7 +22,7 @@ import { railLoadWords } from './rail-load-words';
 import { partEventWords } from './spare-words';
 import { signsInWords } from './signs-in-words';
 import { format, parseISO } from 'date-fns';
-import { capitalized, listOf, uncapitalized } from '../wording';
+import { capitalized, counted, inARow, listOf, uncapitalized } from '../wording';
 
 const flashWords = { update: 'Flashed', recover: 'Recovered', 'roll-back': 'Rolled back' } as const;
 const flashEndWords = {
@@ -122,14 +121,12 @@ function correctedWords({ board = {}, builtInGraphics, added = [] }: Of<'machine
 function flashedWords(event: Of<'firmware-flashed'>): Words {
   return {
     done: `${flashWords[event.purpose]} ${event.from ?? 'unknown'} → ${event.to ?? 'second image'}`,
-    seen: [
+    seen: inARow([
       flashEndWords[event.end],
       event.reason,
       event.backup && `The image before is saved as ${event.backup.name}`,
       event.againstBook && `Against the board book: ${event.againstBook}`,
-    ]
-      .filter(Boolean)
-      .join('. '),
+    ]),
   };
 }
 
@@ -166,7 +163,7 @@ function trialWords(event: Of<'trial-done'>, trial: Entry['trial']): Words {
 function consentWords({ to, isAgreed, way, words, shown, upTo }: Of<'consent-noted'>): Words {
   return {
     done: `${consentKindWords[to]}: ${isAgreed ? 'agreed' : 'refused'} ${consentWayWords[way]}`,
-    seen: [words, shown && `Shown: ${shown}`, upTo !== undefined && `Up to ${upTo}`].filter(Boolean).join('. '),
+    seen: inARow([words, shown && `Shown: ${shown}`, upTo !== undefined && `Up to ${upTo}`]),
   };
 }
 
@@ -178,7 +175,7 @@ function powerWords({ sheet: { supply, consumers, leads = [] }, of }: Of<'power-
       : `${supply.watts} W`;
   return {
     done: of === 'spare' ? 'Power noted, with the spare supply' : 'Power noted',
-    seen: listOf([label, counted(consumers.length, 'consumer'), ...(leads.length > 0 ? ['leads'] : [])]),
+    seen: capitalized(listOf([label, counted(consumers.length, 'consumer'), ...(leads.length > 0 ? ['leads'] : [])])),
   };
 }
 

@@ -1,5 +1,5 @@
 import type { ChargeKind, Decision, MoneyEvent } from '../casework';
-import { minutesInWords } from '../wording';
+import { inARow, minutesInWords } from '../wording';
 
 export const chargeWords: Readonly<Record<ChargeKind, string>> = {
   service: 'Service',
@@ -24,11 +24,11 @@ export function moneyEventWords(event: MoneyEvent): { readonly done: string; rea
     case 'time-corrected':
       return { done: `Work of ${event.person}`, seen: `${minutesInWords(event.minutes)}: ${event.reason}` };
     case 'decision-noted':
-      return { done: 'Decided', seen: [decisionWords[event.choice], event.words].filter(Boolean).join('. ') };
+      return { done: 'Decided', seen: inARow([decisionWords[event.choice], event.words]) };
     case 'estimate-given':
       return {
         done: 'Estimate given',
-        seen: [`${event.low} to ${event.high}`, event.words].filter(Boolean).join('. '),
+        seen: inARow([`${event.low} to ${event.high}`, event.words]),
       };
   }
 }

@@ -2,7 +2,7 @@ import { differenceInMinutes, parseISO } from 'date-fns';
 import { partResults, proofOfCause, totalPaid, type CaseState, type PartResult } from '../casework';
 import { isExchanged, pieceIn, placementOf } from '../machine';
 import { MODEL_VERSION, type Confirmation } from '../diagnosis';
-import { capitalized, counted, decimal, minutesInWords, percent } from '../wording';
+import { capitalized, counted, decimal, inARow, minutesInWords, percent } from '../wording';
 import { circumstanceWords } from './circumstance-words';
 import { entryWords } from './entry-words';
 import { billPaper, estimatePaper } from './bill-papers';
@@ -151,12 +151,7 @@ function technicalRecord(of: PaperOf): Paper {
         rows: entries.map((entry) => {
           const { done, seen } = entryWords(entry);
           const { note } = entry.event as { note?: string };
-          return [
-            moment(entry.event.at),
-            entry.event.by,
-            [done, entry.changes].filter(Boolean).join('. '),
-            [seen, note].filter(Boolean).join('. '),
-          ];
+          return [moment(entry.event.at), entry.event.by, inARow([done, entry.changes]), inARow([seen, note])];
         }),
       },
       ...evidenceBlocks(of),

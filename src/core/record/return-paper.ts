@@ -1,6 +1,6 @@
 import type { Entry, PartMoved } from '../casework';
 import { proofOfCause } from '../casework';
-import { percent } from '../wording';
+import { inARow, percent } from '../wording';
 import { entryWords } from './entry-words';
 import type { Paper, PaperBlock } from './paper';
 import { pictureBlocks } from './picture-blocks';
@@ -64,11 +64,7 @@ function evidenceOf({ state, diagnosis }: PaperOf, part: string): PaperBlock[] {
             rows: entries.map((entry) => {
               const { done, seen } = entryWords(entry);
               const { note } = entry.event as { note?: string };
-              return [
-                moment(entry.event.at),
-                [done, entry.changes].filter(Boolean).join('. '),
-                [seen, note].filter(Boolean).join('. '),
-              ];
+              return [moment(entry.event.at), inARow([done, entry.changes]), inARow([seen, note])];
             }),
           },
         ]),

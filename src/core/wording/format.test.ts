@@ -1,4 +1,4 @@
-import { alternativesOf, counted, decimal, listOf, minutesInWords, percent, plural, secondsInWords } from '.';
+import { alternativesOf, counted, decimal, inARow, listOf, minutesInWords, percent, plural, secondsInWords } from '.';
 
 test.each([
   [0, '0 %'],
@@ -38,3 +38,10 @@ test('alternatives, decimals and seconds read as people say them', () => {
   expect([decimal(0.4567, 2), decimal(3, 1)]).toEqual(['0.46', '3.0']);
   expect([1, 89, 150].map(secondsInWords)).toEqual(['1 second', '89 seconds', '2.5 minutes']);
 });
+
+test.each<[Parameters<typeof inARow>[0], string]>([
+  [['Agreed', 'Bill shown'], 'Agreed. Bill shown'],
+  [['Agreed.', '', undefined, 'Bill shown'], 'Agreed. Bill shown'],
+  [['Why not?', 'It runs!', 'Good'], 'Why not? It runs! Good'],
+  [[null, false], ''],
+])('%j stand in a row as %s', (sentences, row) => expect(inARow(sentences)).toBe(row));

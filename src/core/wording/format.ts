@@ -64,3 +64,13 @@ export const caseNumber = (number: number): string => String(number).padStart(4,
 
 /** The number of a spare as its label shows it. @example spareNumber(7) // => 'S-0007' */
 export const spareNumber = (number: number): string => `S-${caseNumber(number)}`;
+
+/**
+ * Sentences in a row, without those that are empty. One that ends with a mark of its own gets no other.
+ *
+ * @example inARow(['Agreed.', '', 'Bill shown']) // => 'Agreed. Bill shown'
+ */
+export const inARow = (sentences: readonly (string | false | null | undefined)[]): string =>
+  sentences
+    .filter((sentence) => Boolean(sentence))
+    .reduce<string>((row, next) => (row === '' ? String(next) : `${row}${/[.!?]$/.test(row) ? '' : '.'} ${next}`), '');

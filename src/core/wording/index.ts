@@ -4,6 +4,7 @@ export {
   caseNumber,
   counted,
   decimal,
+  inARow,
   listOf,
   minutesInWords,
   percent,

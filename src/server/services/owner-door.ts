@@ -4,7 +4,7 @@ import type * as z from 'zod';
 import type { answerEstimateSchema, CaseDetail, OwnerView } from '../../contracts';
 import { estimateAnswer, type CaseEvent, type CaseState } from '../../core/casework';
 import { ownerStateWords } from '../../core/record';
-import { caseNumber } from '../../core/wording';
+import { caseNumber, inARow } from '../../core/wording';
 import { enterShop, inShop, inTransaction, present } from '../database/in-shop';
 import { findOwnerLink, touchOwnerLink, type OwnerLinkRow } from '../repositories/owner-links';
 import { findPerson } from '../repositories/people';
@@ -127,12 +127,10 @@ async function writeAnswer(
     to: 'over-limit',
     isAgreed: isAccepted,
     way: 'in-writing',
-    words: [
+    words: inARow([
       `${isAccepted ? 'Accepts' : 'Declines'} the estimate of ${estimate.low} to ${estimate.high} ${currency}, by the link of ${maker}`,
       words.trim(),
-    ]
-      .filter((part) => part !== '')
-      .join('. '),
+    ]),
     answers: estimate.id,
     ...(isAccepted ? { upTo: Number(estimate.high) } : {}),
   };

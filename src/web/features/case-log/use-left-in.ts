@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { isSilent, isStrippedStart } from '../../../core/trials';
 import type { TrialView } from '../../../core/diagnosis';
+import { inARow } from '../../../core/wording';
 import { deskNow, useDeskStore } from '../../stores/desk-store';
 import type { CaseView } from './case-view';
 import { askedToStrip, changesWithLeftIn, leftIn, leftInWords } from './left-in';
@@ -38,7 +39,7 @@ export function useLeftIn({ caseId, view, trial, write }: LeftInOf) {
     if (!trial || pressed === null) return;
     const left = leftIn(state, accounted);
     if (isOn) {
-      const words = [leftInWords(left), note.trim()].filter(Boolean).join('. ');
+      const words = inARow([leftInWords(left), note.trim()]);
       write(trial, { outcome: pressed, note: words, setUpAs: changesWithLeftIn(state, trial.id, left) });
       return;
     }

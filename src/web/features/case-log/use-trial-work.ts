@@ -3,6 +3,7 @@ import type { Diagnosis, TrialView } from '../../../core/diagnosis';
 import { differ } from '../../../core/machine';
 import type { BoardBookEntry } from '../../../core/firmware';
 import { byHand, formatTrialId, parseTrialId, quickestReset } from '../../../core/trials';
+import { inARow } from '../../../core/wording';
 import { rightForTrial } from '../../../contracts';
 import { useMay } from '../../shell/me';
 import { canReadAloud } from '../../components/read-aloud';
@@ -85,7 +86,7 @@ export function useTrialWork({ caseId, view, newest, diagnosis, canWrite, action
   const whyNot = {
     answer: (reason: string) => {
       setAsksWhyNot(false);
-      const note = [reason, desk.note.trim()].filter(Boolean).join('. ');
+      const note = inARow([reason, desk.note.trim()]);
       if (trial) write(trial, { outcome: 'could-not', note });
     },
     leave: () => setAsksWhyNot(false),
