@@ -167,6 +167,8 @@ function swapRather({ repairs, plan, stopRule, input }: Situation, chosen: Propo
   if (repairOf(repair).stake !== 'part' || isSmallPart(top.repairClass)) return null;
   const kind = reproducedComplaint(input.steps) === 'cuts-out' ? 'load-with-spare' : 'spare';
   const trialId = formatTrialId({ kind, part: part.id });
+  // Once: where it worked with the old one back as well, a swap proves nothing.
+  if (input.steps.some(({ trial }) => trial.id === trialId)) return null;
   const swap = plan.proposals.find(({ trial }) => trial.id === trialId);
   if (!swap || !canBeDone({ plan }, trialId) || swap.minutes > 2 * chosen.minutes) return null;
   return {
