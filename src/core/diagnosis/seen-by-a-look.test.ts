@@ -56,6 +56,11 @@ describe('settings locked on a machine that starts as ever', () => {
     expect(adviceWithProof({ ...used, trials: [...opens, ['run-under-load', 'works']] }).kind).toBe('close');
   });
 
+  test('work that has nothing to do with it does not make it repaired', () => {
+    const elsewhere: NonNullable<BriefLog['trials']> = [...seen, ['fix/seat-module@module-1', 'works']];
+    expect(adviceWithProof({ ...used, trials: elsewhere }).trial?.id).toBe('fix/clear-password@board');
+  });
+
   test('a prompt that is still there after clearing is no cure', () => {
     const still: NonNullable<BriefLog['trials']> = [
       ...seen,

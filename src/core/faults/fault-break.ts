@@ -4,6 +4,7 @@ import {
   expectNoPicture,
   expectStageSignal,
   type Break,
+  type LinkId,
   type StartDistribution,
   type StartOutcome,
 } from '../startup';
@@ -16,10 +17,13 @@ export function canAct(fault: FaultInstance, machine: Machine, configuration: Co
   return mode.actsIn ? mode.actsIn({ machine, configuration, part }) : isOriginalIn(configuration, part.id);
 }
 
+/** The link at which a fault stops a start that shows it in the given way. */
+export const linkOf = ({ link }: FaultInstance, presentation: Presentation): LinkId => presentation.link ?? link;
+
 /** What a fault that shows in the given way does to a start, as a break of the chain. */
 export function breakOf(fault: FaultInstance, presentation: Presentation, machine: Machine): Break {
   return {
-    link: presentation.link ?? fault.link,
+    link: linkOf(fault, presentation),
     probability: presentation.stops ?? fault.stopProbability,
     whileStarting: fault.stopsStart,
     shows: showsAs(fault, presentation, machine),

@@ -7,7 +7,7 @@ export { formatFaultId, formatRepairClassId, parseFaultId, parseRepairClassId, r
 export type { FaultRef, RepairClassRef } from './fault-id';
 export { instantiateFaults, isAtPart, repairClassOf } from './instantiate';
 export type { FaultInstance, RepairClass } from './instantiate';
-export { breakOf, canAct } from './fault-break';
+export { breakOf, canAct, linkOf } from './fault-break';
 export { isSmallPart, putsRightAsWell } from './small-parts';
 export type { HandlingAct } from './handling-act';
 export { JOINT_CAUSES, jointCauseBits, jointChances, likeliestJointCause } from './joint-causes';

@@ -6,11 +6,12 @@ import {
   jointCauseBits,
   jointChances,
   likeliestJointCause,
+  linkOf,
   type Presentation,
   type Circumstance,
   type FaultInstance,
 } from '../faults';
-import { linkIndex, START_OUTCOMES, type LinkId, type StartOutcome } from '../startup';
+import { linkIndex, START_OUTCOMES, type StartOutcome } from '../startup';
 import {
   expectLook,
   inView,
@@ -172,9 +173,9 @@ function drawOf(ways: readonly Way[], fits: (way: Way) => boolean, at: number): 
 
 /** In the order in which the machine comes upon them: by link, at one link as the catalogue has them, like the model. */
 const inChainOrder = (drawn: readonly Way[], ways: readonly Way[]): Way[] =>
-  [...drawn].sort((a, b) => linkIndex(linkOf(a)) - linkIndex(linkOf(b)) || ways.indexOf(a) - ways.indexOf(b));
+  [...drawn].sort((a, b) => linkIndexOf(a) - linkIndexOf(b) || ways.indexOf(a) - ways.indexOf(b));
 
-const linkOf = ({ fault, presentation }: Way): LinkId => presentation.link ?? fault.link;
+const linkIndexOf = ({ fault, presentation }: Way): number => linkIndex(linkOf(fault, presentation));
 
 const anyOutcome = (at: number): StartOutcome => START_OUTCOMES[Math.floor(at * START_OUTCOMES.length)] ?? 'dead';
 

@@ -72,5 +72,6 @@ export const spareNumber = (number: number): string => `S-${caseNumber(number)}`
  */
 export const inARow = (sentences: readonly (string | false | null | undefined)[]): string =>
   sentences
-    .filter((sentence) => Boolean(sentence))
-    .reduce<string>((row, next) => (row === '' ? String(next) : `${row}${/[.!?]$/.test(row) ? '' : '.'} ${next}`), '');
+    .filter((sentence): sentence is string => Boolean(sentence))
+    .map((sentence, i, all) => (i === all.length - 1 || /[.!?]$/.test(sentence) ? sentence : `${sentence}.`))
+    .join(' ');

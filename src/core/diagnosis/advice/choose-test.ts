@@ -1,7 +1,7 @@
-import { formatTrialId, isFirmwareWork } from '../../trials';
+import { isFirmwareWork } from '../../trials';
 import { percent } from '../../wording';
-import { isSmallPart, putsRightAsWell, repairOf, type RepairClass } from '../../faults';
-import { observedStart, reproducedComplaint, signalOf } from '../belief/complaint';
+import { putsRightAsWell, repairOf, type RepairClass } from '../../faults';
+import { observedStart, signalOf } from '../belief/complaint';
 import type { RankedRepair } from '../belief/suspects';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { costOfRepair, usualCosts } from '../planning/costs';
@@ -11,6 +11,7 @@ import { beforePartsMove } from './before-parts-move';
 import { sureEnough, worthTrying } from './how-sure';
 import { lookFirst } from './look-first';
 import { lastStart, placedByRepair, repairsDone, timesDone } from './log-facts';
+import { swapForProof } from './prove';
 import { settleAtPart } from './settle-at-part';
 import { askBefore, canBeDone, isGone, repairTrialId, type Advice, type Situation } from './situation';
 import { beforeSettling, beforeTrying } from './worth-before';
@@ -30,8 +31,8 @@ export function chooseTest(situation: Situation): Advice | null {
   const worthIt = held ? beforeSettling(settling(plan, held), held) : tried ? beforeTrying(plan, tried) : plan;
   const chosen = nextByStrategy(strategy, worthIt, view);
   if (!chosen && held) return settleAtPart(situation, held) ?? chooseTest({ ...situation, repairs: [] });
-  if (!chosen) return tried && canBeDone({ plan }, repairTrialId(tried)) ? tryIt(situation, tried) : null;
-  const rather = held && (writeRather(situation, chosen) ?? swapRather(situation, chosen));
+  if (!chosen) return tried && tryIt(situation, tried);
+  const rather = held && (writeRather(situation, chosen) ?? swapForProof(situation, chosen.minutes));
   if (rather) return rather;
   if (movesParts(chosen)) {
     const first = beforePartsMove(input, plan);
@@ -135,8 +136,8 @@ function toTry(situation: Situation): RepairClass | null {
   if (!top || isGone(situation) || top.probability < likelyToTry || !isOnlyWork(top.repairClass)) return null;
   const { id, repair } = top.repairClass;
   const isLeftOut = repair === 'leave-unplugged' || repair === 'leave-slot-empty';
-  const waits = (input.asks?.(top.repairClass) ?? null) !== null;
-  return isLeftOut || waits || repairsDone(input).has(id) ? null : top.repairClass;
+  if (isLeftOut || repairsDone(input).has(id) || askBefore(situation, top)) return null;
+  return canBeDone(situation, repairTrialId(top.repairClass)) ? top.repairClass : null;
 }
 
 /** Firmware is written, though nothing proves it yet, where the test that would settle it takes longer than the writing. */
@@ -154,28 +155,6 @@ function writeRather(situation: Situation, chosen: Proposal): Advice | null {
       why: `It is ${percent(top.probability)} likely, and to settle it would take longer than to write it.`,
     }
   );
-}
-
-/** From this on a part is swapped where no test pays: it has to be proven that way in any case. */
-const nearlyCertain = 0.95;
-
-/** The first turn of the proof, where a test of what is left costs more than it saves and takes about as long. */
-function swapRather({ repairs, plan, stopRule, input }: Situation, chosen: Proposal): Advice | null {
-  const [top] = repairs;
-  if (!top || stopRule.saves > 0 || top.probability < nearlyCertain) return null;
-  const { part, repair } = top.repairClass;
-  if (repairOf(repair).stake !== 'part' || isSmallPart(top.repairClass)) return null;
-  const kind = reproducedComplaint(input.steps) === 'cuts-out' ? 'load-with-spare' : 'spare';
-  const trialId = formatTrialId({ kind, part: part.id });
-  // Once: where it worked with the old one back as well, a swap proves nothing.
-  if (input.steps.some(({ trial }) => trial.id === trialId)) return null;
-  const swap = plan.proposals.find(({ trial }) => trial.id === trialId);
-  if (!swap || !canBeDone({ plan }, trialId) || swap.minutes > 2 * chosen.minutes) return null;
-  return {
-    kind: 'prove',
-    trialId,
-    why: `It is ${percent(top.probability)} likely, and more testing costs more than it saves: if it works with a known-good one, that is the first half of the proof.`,
-  };
 }
 
 /** The tests that may settle a repair: no attempts at something less likely, but for what else it may be at that part. */

@@ -1,8 +1,8 @@
 import { percent } from '../../wording';
 import { isOriginalIn } from '../../machine';
-import { repairOf, type RepairClass } from '../../faults';
+import { isSmallPart, repairOf, type RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
-import { observedStart, reproducedComplaint } from '../belief/complaint';
+import { observedStart, reproducedComplaint, signalOf } from '../belief/complaint';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import type { RankedRepair } from '../belief/suspects';
 import { confirmationOf, proofTurns } from './confirmation';
@@ -83,6 +83,31 @@ function whyForGood(situation: Situation, { repairClass, probability, cures }: R
   return confirmed === 'suggested'
     ? `${likely}: fix it permanently.`
     : `The cause is ${confirmed}: fix it permanently.`;
+}
+
+/** From this on a part is swapped where no test pays: it has to be proven that way in any case. */
+const nearlyCertain = 0.95;
+/** So many times as long as a test may it take. */
+const asLongAsATest = 2;
+
+/** The first turn, where to test what is left costs more than it saves; `testMinutes`: how long that would take. */
+export function swapForProof({ repairs, plan, stopRule, input }: Situation, testMinutes: number): Advice | null {
+  const [top] = repairs;
+  if (!top || stopRule.saves > 0 || top.probability < nearlyCertain) return null;
+  const { part, repair } = top.repairClass;
+  if (repairOf(repair).stake !== 'part' || isSmallPart(top.repairClass)) return null;
+  // As it fails now, whatever was complained of first.
+  const kind = signalOf(input.steps) === 'cuts-out' ? 'load-with-spare' : 'spare';
+  const trialId = formatTrialId({ kind, part: part.id });
+  const swap = plan.proposals.find(({ trial }) => trial.id === trialId);
+  if (!swap || !canBeDone({ plan }, trialId) || swap.minutes > asLongAsATest * testMinutes) return null;
+  // Once: where it works with the old one back as well, another swap proves nothing.
+  if (input.steps.some(({ trial }) => trial.id === trialId)) return null;
+  return {
+    kind: 'prove',
+    trialId,
+    why: `It is ${percent(top.probability)} likely, and more testing costs more than it saves. See that it works with a known-good one; with the old one back it has to fail again.`,
+  };
 }
 
 /** The next turn; before a long one what the machine tells quickly. */

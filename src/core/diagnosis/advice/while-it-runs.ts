@@ -65,8 +65,10 @@ export function readBack({ input: { machine, steps }, plan }: Situation): Advice
 
 /** Repaired, where a look showed the complaint and no start did: the same look shows whether it is gone. */
 export function seeItGone(situation: Situation): Advice | null {
-  const { input } = situation;
-  const trialId = repairsDone(input).size > 0 ? lookThatComplains(input.steps) : null;
+  const { input, repairs } = situation;
+  const [top] = repairs;
+  const isRepaired = top !== undefined && repairsDone(input).has(top.repairClass.id);
+  const trialId = isRepaired ? lookThatComplains(input.steps) : null;
   return trialId !== null && canBeDone(situation, trialId)
     ? { kind: 'verify', trialId, why: 'It was seen there, and is repaired: see that it is gone.' }
     : null;

@@ -3,6 +3,7 @@ import type { TrialForecast } from '../planning/joint-probabilities';
 import { invasiveMinutes, openProposals } from '../planning/order-by-strategy';
 import type { Plan, Proposal } from '../planning/propose';
 import { sureEnough } from './how-sure';
+import { repairTrialId } from './situation';
 
 /**
  * What may come before a likely repair. Information a minute alone would rule out the last two in a hundred first,
@@ -32,9 +33,7 @@ export function beforeSettling(plan: Plan, held: RepairClass): Plan {
 /** Without the tests that take longer than they spare on average of an attempt at a repair. */
 export function beforeTrying(plan: Plan, repairClass: RepairClass): Plan {
   const row = plan.live.classIds.indexOf(repairClass.id);
-  const attempt = plan.proposals.find(
-    ({ trial, blocked, lacks }) => trial.repair?.id === repairClass.id && blocked === null && lacks.length === 0,
-  );
+  const attempt = plan.proposals.find(({ trial }) => trial.id === repairTrialId(repairClass));
   if (!attempt) return plan;
   const pays = (one: Proposal) => one.minutes <= sparedBy(one, row, attempt.minutes);
   return { ...plan, proposals: plan.proposals.filter((one) => one === attempt || pays(one)) };

@@ -43,52 +43,39 @@ function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly Pr
       : null;
   if (!weights) return expected[index] ?? 0;
   const fit = fitOfCutOut(step.signs ?? {});
+  const progress = fitOfProgress(step.signs ?? {});
   const onAverage = (o: number) => (fit && o === cutOut ? fit.of(undefined) : 1);
   const all = expected.reduce((sum, p, o) => sum + p * (weights[o] ?? 0) * onAverage(o), 0);
-  const busy = step.signs ? progressBeyondStuck(step, machine, present, weights) : 0;
-  return (fit ? all + (weights[cutOut] ?? 0) * cutOutBeyondAverage(step, machine, present, fit) : all) + busy;
-}
-
-/** In chain order: what is no fault but work in progress, by how much better the code that was read fits it. */
-function progressBeyondStuck(
-  { trial: { observe }, configuration, misreadProbability, signs = {} }: EvidenceStep,
-  machine: Machine,
-  present: readonly PresentFault[],
-  weights: ArrayLike<number>,
-): number {
-  const fits = fitOfProgress(signs);
-  const depth = observe.kind === 'start' ? observe.depth : 'start';
-  let through = (1 - misreadProbability) * (1 - (attemptDoubt(machine, configuration)?.probability ?? 0));
-  let beyond = 0;
-  for (const { fault, stops } of present) {
-    if (!fits || !canAct(fault, machine, configuration)) continue;
-    const s = stopsAt(stops, depth);
-    if (fault.mode.isProgress)
-      fits.forEach((fit, o) => (beyond += through * s * (stops.shows[o] ?? 0) * (weights[o] ?? 0) * (fit - 1)));
-    through *= 1 - s;
-  }
-  return beyond;
+  return (
+    all +
+    beyond(step, machine, present, ({ fault: { mode }, stops: { shows } }) => {
+      const more = fit ? (fit.of(mode.cutsOut) - fit.of(undefined)) * (shows[cutOut] ?? 0) * (weights[cutOut] ?? 0) : 0;
+      const busy =
+        progress && mode.isProgress ? shows.map((p, o) => p * (weights[o] ?? 0) * ((progress[o] ?? 1) - 1)) : [];
+      return more + [...busy].reduce((sum, p) => sum + p, 0);
+    })
+  );
 }
 
 const cutOut = startOutcomeIndex('cuts-out');
 
-/** In chain order: each fault that goes off at work, by how much better than average that fits it. */
-function cutOutBeyondAverage(
+/** In chain order: by how much better what was seen fits the cause of each fault than its outcome alone says. */
+function beyond(
   { trial: { observe }, configuration, misreadProbability }: EvidenceStep,
   machine: Machine,
   present: readonly PresentFault[],
-  fit: NonNullable<ReturnType<typeof fitOfCutOut>>,
+  moreFor: (one: PresentFault) => number,
 ): number {
   const depth = observe.kind === 'start' ? observe.depth : 'start';
   let through = (1 - misreadProbability) * (1 - (attemptDoubt(machine, configuration)?.probability ?? 0));
-  let beyond = 0;
-  for (const { fault, stops } of present) {
-    if (!canAct(fault, machine, configuration)) continue;
-    const s = stopsAt(stops, depth);
-    beyond += through * s * (stops.shows[cutOut] ?? 0) * (fit.of(fault.mode.cutsOut) - fit.of(undefined));
+  let more = 0;
+  for (const one of present) {
+    if (!canAct(one.fault, machine, configuration)) continue;
+    const s = stopsAt(one.stops, depth);
+    more += through * s * moreFor(one);
     through *= 1 - s;
   }
-  return beyond;
+  return more;
 }
 
 /**

@@ -2,7 +2,7 @@ import { desktopWithLights, stateOf, type BriefLog } from '../../casework/testin
 import { inputOf } from '../../casework';
 import { analyseCase } from '../analysis';
 
-/** The ways that a plan reckons with, and the repair that counts in each. */
+/** The ways that a plan takes into account, and the repair that counts in each. */
 
 const liveAfter = (complaint: 'twitch' | 'no-boot', trials: NonNullable<BriefLog['trials']>) => {
   const log: BriefLog = { machine: desktopWithLights, reported: complaint, trials: [['start', complaint], ...trials] };

@@ -8,8 +8,8 @@ import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
  */
 interface Hazard {
   readonly id: 'liquid' | 'burnt' | 'foreign-lead' | 'wrong-plug';
-  /** Said at the counter: it holds until the looks have found nothing. */
-  readonly reportedAs: readonly Circumstance[];
+  /** Said at the counter: it holds until the looks have found nothing. Null for what nobody says there. */
+  readonly reported: { readonly as: readonly Circumstance[]; readonly why: string } | null;
   /** Seen elsewhere, it counts like what was said. */
   readonly hintedBy?: { readonly look: string; readonly as: string; readonly why: string };
   /** Seen: it holds until the part is repaired, exchanged or out. */
@@ -18,14 +18,16 @@ interface Hazard {
   readonly looks: readonly string[];
   /** The repair that ends it with the part in place; null: the part has to go. */
   readonly endedBy: RepairId | null;
-  readonly whyReported: string;
   readonly whySeen: string;
 }
 
 const HAZARDS: readonly Hazard[] = [
   {
     id: 'liquid',
-    reportedAs: ['spill'],
+    reported: {
+      as: ['spill'],
+      why: 'Liquid was spilled: nothing is powered until the board has been looked at.',
+    },
     hintedBy: {
       look: 'switch-feel',
       as: 'sticky',
@@ -34,12 +36,14 @@ const HAZARDS: readonly Hazard[] = [
     sightings: [{ look: 'board-signs', as: 'traces' }],
     looks: ['board-signs'],
     endedBy: 'dry-board',
-    whyReported: 'Liquid was spilled: nothing is powered until the board has been looked at.',
     whySeen: 'There is liquid on the board: nothing is powered until it is clean and dry.',
   },
   {
     id: 'burnt',
-    reportedAs: ['smoke', 'breaker-trips'],
+    reported: {
+      as: ['smoke', 'breaker-trips'],
+      why: 'Smoke, a burnt smell or a tripped breaker: nothing is powered until supply, board and leads have been looked at.',
+    },
     sightings: [
       { look: 'supply-signs', as: 'burnt' },
       { look: 'board-signs', as: 'damage' },
@@ -47,26 +51,22 @@ const HAZARDS: readonly Hazard[] = [
     ],
     looks: ['supply-signs', 'board-signs', 'card-leads'],
     endedBy: null,
-    whyReported:
-      'Smoke, a burnt smell or a tripped breaker: nothing is powered until supply, board and leads have been looked at.',
     whySeen: 'A part is burnt or broken: nothing is powered while it is in the machine.',
   },
   {
     id: 'foreign-lead',
-    reportedAs: [],
+    reported: null,
     sightings: [{ look: 'supply-leads', as: 'other-supply' }],
     looks: [],
     endedBy: 'own-leads',
-    whyReported: '',
     whySeen: 'A lead of another supply may be wired differently and burn what it feeds: nothing is powered with it.',
   },
   {
     id: 'wrong-plug',
-    reportedAs: [],
+    reported: null,
     sightings: [{ look: 'power-plugs', as: 'wrong-lead' }],
     looks: [],
     endedBy: 'right-plug',
-    whyReported: '',
     whySeen:
       'The lead in the processor socket is wired for something else: nothing is powered before the right one is in.',
   },
@@ -97,13 +97,13 @@ export function hazardsOf(
     const parts = partsSeen(hazard, told).filter((id) => isOriginalIn(configuration, id));
     const { hintedBy } = hazard;
     const isHinted = told.some(({ trial, outcome }) => hintedBy?.as === outcome && isLook(trial, hintedBy.look));
-    const isReported = hazard.reportedAs.some((reported) => circumstances.includes(reported));
+    const isReported = hazard.reported?.as.some((one) => circumstances.includes(one)) ?? false;
     const isRepaired = told.some(({ trial }) => trial.repair?.repair === hazard.endedBy);
     const looksLeft =
       (isReported || isHinted) && !isRepaired
         ? hazard.looks.filter((look) => has(machine, look) && !told.some(({ trial }) => isLook(trial, look)))
         : [];
-    const whyLook = hintedBy && isHinted && !isReported ? hintedBy.why : hazard.whyReported;
+    const whyLook = (isHinted && !isReported ? hintedBy?.why : hazard.reported?.why) ?? hazard.whySeen;
     if (parts.length === 0 && looksLeft.length === 0) return [];
     return [{ hazard, why: parts.length > 0 ? hazard.whySeen : whyLook, whyLook, looksLeft, parts }];
   });
