@@ -22,7 +22,7 @@ import {
   type RankedSuspects,
   type Suspect,
 } from './belief/suspects';
-import { surpriseOf } from './belief/surprise';
+import { rarityOf, surpriseOf } from './belief/surprise';
 import { weighEvidence, type WeighedEvidence } from './belief/weigh-evidence';
 
 /** Diagnoses one case again and again as its log grows; what earlier calls computed is kept. */
@@ -133,7 +133,10 @@ function view(analysis: Analysis, depth: Depth): Diagnosis {
     rightProbability: right,
     proving: analysis.proving,
     doubts: doubtfulEntries(known, analysis.fits()),
-    surprise: surpriseOf(known.surprises.filter((entry) => entry !== null)),
+    surprise: surpriseOf(
+      known.surprises.filter((entry) => entry !== null),
+      rarityOf(known.byFault[0] ?? [], known.byFault.at(-1) ?? []),
+    ),
     stopRule,
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen, true) : null },
     alternatives: viewAlternatives(analysis, viewTrial, depth),

@@ -167,3 +167,84 @@ test('a card without which there is no picture is still taken out of a machine t
   expect(suspects[0]?.probability).toBeGreaterThan(0.95);
   expect(advice).toMatchObject({ kind: 'prove', trial: { id: 'back/card' } });
 });
+
+describe('a mains cord that is damaged', () => {
+  const seen: NonNullable<BriefLog['trials']> = [['look/cord/cord', 'damaged']];
+  const after = (trials: NonNullable<BriefLog['trials']>) => diagnosisOf({ machine, reported: 'dead', trials });
+  const blockedOf = (id: string, trials = seen) => after(trials).alternatives.find((one) => one.id === id)?.blocked;
+
+  test('it is binned before anything is started, and no other part that is replaced makes it safe', () => {
+    expect(after(seen).advice).toMatchObject({ kind: 'make-safe', trial: { id: 'fix/replace@cord' } });
+    expect(after(seen).alternatives.find(({ id }) => id === 'start')?.blocked).toMatch(/cord is damaged/);
+    expect(blockedOf('spare/supply')).toMatch(/cord is damaged/);
+    expect(blockedOf('spare/cord')).toBeNull();
+  });
+
+  test('with a new one it is started', () => {
+    expect(after([...seen, ['fix/replace@cord', 'dead']]).advice.why).not.toMatch(/damaged/);
+  });
+
+  test('of a DC adapter another one is put in its place', () => {
+    const small: BriefLog = {
+      machine: { parts: [{ id: 'adapter', kind: 'adapter' }], builtInGraphics: true },
+      reported: 'dead',
+      trials: [['look/adapter-cord/adapter', 'damaged']],
+    };
+    expect(diagnosisOf(small).advice).toMatchObject({ kind: 'make-safe', trial: { id: 'spare/adapter' } });
+  });
+});
+
+describe('bent pins in the socket', () => {
+  const bent: NonNullable<BriefLog['trials']> = [
+    ['start', 'at-processor'],
+    ['look/power-plugs/board', 'seated'],
+    ['look/processor-seat/processor', 'flat'],
+    ['look/socket-pins/board', 'bent'],
+  ];
+  const blockedOf = (trials: NonNullable<BriefLog['trials']>) =>
+    diagnosisOf({ machine, circumstances: ['processor-changed'], reported: 'blank', trials }).alternatives.find(
+      ({ id }) => id === 'spare/processor',
+    )?.blocked;
+
+  test('no other processor goes onto them', () => {
+    expect(blockedOf(bent)).toBe('Pins in the socket are bent: they would hurt another processor.');
+  });
+
+  test('a spare goes into another board, and into one whose pins proved straight', () => {
+    expect(blockedOf([...bent, ['spare/board', 'at-processor']])).toBeNull();
+    expect(blockedOf([...bent, ['look/socket-pins/board', 'straight']])).toBeNull();
+  });
+});
+
+test('the label of an adapter that gives too few amperes tells of an overload', () => {
+  const { suspects } = diagnosisOf({
+    machine: { parts: [{ id: 'adapter', kind: 'adapter' }], builtInGraphics: true },
+    reported: 'cuts-out',
+    trials: [
+      ['run-under-load', 'cuts-out'],
+      ['look/adapter-label/adapter', 'weaker'],
+    ],
+  });
+  expect(suspects[0]).toMatchObject({ fault: 'adapter-too-small@adapter' });
+  expect(suspects[0]?.probability).toBeGreaterThan(0.9);
+});
+
+test('what takes a part that the machine does not have is not offered', () => {
+  const offered = (parts: NonNullable<NonNullable<BriefLog['machine']>['parts']>) => {
+    const { advice } = diagnosisOf({
+      machine: { parts, builtInGraphics: true },
+      reported: 'dark',
+      trials: [
+        ['start', 'dark'],
+        ['look/monitor-input/monitor', 'right'],
+      ],
+    });
+    expect(advice.trial?.id).toBe('look/display-cable/display-cable');
+    return advice.trial?.outcomes.map(({ id }) => id);
+  };
+  expect(offered([{ id: 'card', kind: 'card' }])).toContain('in-board');
+  expect(offered([{ id: 'module-1', kind: 'module' }])).toEqual(
+    expect.arrayContaining(['seated', 'loose', 'converter']),
+  );
+  expect(offered([{ id: 'module-1', kind: 'module' }])).not.toContain('in-board');
+});

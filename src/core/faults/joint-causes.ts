@@ -122,6 +122,14 @@ export const JOINT_CAUSES: readonly JointCause[] = [
     chance: 0.03,
     when: { known: ['processor-changed', 'cooler-touched'], chance: 0.1 },
   },
+  {
+    id: 'settings-lost',
+    title: 'The coin cell went flat, and the settings with it',
+    reason: 'With every cut of the power the board forgets how the disk is started.',
+    modes: ['coin-cell-flat', 'boot-settings-wrong'],
+    chance: 0.02,
+    when: { known: ['old'], chance: 0.3 },
+  },
 ];
 
 /** By fault mode: one bit for each joint cause that it belongs to. */

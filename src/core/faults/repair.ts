@@ -103,6 +103,7 @@ export const REPAIRS = {
     noWayBack: true,
   },
   'reset-settings': free('Reset the settings to defaults', 5, 'reset'),
+  'confirm-message': free('Confirm the message in setup, and see that it stays away', 2),
   'clear-password': {
     title: "Clear the password with the board's own jumper, proof of ownership on record",
     minutes: 8,

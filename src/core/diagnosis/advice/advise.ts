@@ -25,7 +25,7 @@ import {
   type Advice,
   type Situation,
 } from './situation';
-import { readBack, seeItGone, updateNow } from './while-it-runs';
+import { onceMore, readBack, seeItGone, updateNow } from './while-it-runs';
 
 /** From this on the machine is as likely right as not. */
 const rightAsNot = 0.5;
@@ -149,11 +149,9 @@ function finish(situation: Situation): Advice {
     return { kind: 'close', trialId: null, why: 'The picture is there, and the case was not opened.' };
   if (stood === 0) return { kind: 'verify', trialId: underLoad, why: 'It starts. Check that it keeps running.' };
   return stood < 2 && situation.right < surelyRight
-    ? { kind: 'verify', trialId: underLoad, why: onceMoreUnderLoad }
+    ? onceMore(situation)
     : { kind: 'close', trialId: null, why: 'It starts and keeps running under load.' };
 }
-
-const onceMoreUnderLoad = 'It kept running once. An intermittent fault could still be there.';
 
 /** What is proven by counting: a switch by ten presses, what cannot be undone by starts that work. Null where neither is. */
 function countUp(situation: Situation): Advice | null {
@@ -193,10 +191,14 @@ function verifyRepair(situation: Situation): Advice | null {
   const first = readBack(situation) ?? seeItGone(situation) ?? putBackInnocent(situation);
   if (first) return first;
   const stood = loadsStood(input);
-  if (partsAway(input).length > 0 || stood > 1 || !canBeDone(situation, underLoad)) return null;
+  if (partsAway(input).length > 0 || !canBeDone(situation, underLoad)) return null;
+  if (stood > 1)
+    return isLikelyRight
+      ? { kind: 'close', trialId: null, why: 'It has kept running under full load twice since the repair.' }
+      : null;
   return stood === 0
     ? { kind: 'verify', trialId: underLoad, why: 'It starts after the repair. Check that it keeps running.' }
-    : { kind: 'verify', trialId: underLoad, why: onceMoreUnderLoad };
+    : onceMore(situation);
 }
 
 /** What cuts out under load is not told by a start: before anything else is repaired it is put under load once more. */

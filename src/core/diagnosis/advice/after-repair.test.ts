@@ -59,3 +59,53 @@ describe('what was taken out goes home', () => {
     expect(alternatives.find(({ id }) => id === 'all-back')?.bits).toBe(0);
   });
 });
+
+test('settings that an old machine has lost may be lost again: the date is read before it is run a second time', () => {
+  const log: BriefLog = {
+    machine: {
+      parts: [
+        { id: 'module-1', kind: 'module' },
+        { id: 'drive', kind: 'drive' },
+      ],
+      builtInGraphics: true,
+    },
+    circumstances: ['old'],
+    reported: 'no-boot',
+  };
+  const trials: NonNullable<BriefLog['trials']> = [
+    ['start', 'no-boot'],
+    ['look/drive-listed/drive', 'listed'],
+    ['look/boot-settings/board', 'wrong'],
+    ['fix/set-boot@board', 'works'],
+    ['run-under-load', 'works'],
+  ];
+  const next = (more: typeof trials) => diagnosisOf({ ...log, trials: [...trials, ...more] });
+  expect(next([]).advice).toMatchObject({ kind: 'verify', trial: { id: 'look/date-in-setup/coin-cell' } });
+  const flat = next([['look/date-in-setup/coin-cell', 'wrong']]);
+  expect(flat.advice.trial?.id).toBe('fix/replace@coin-cell');
+  expect(flat.together[0]?.title).toBe('The coin cell went flat, and the settings with it');
+  expect(next([['look/date-in-setup/coin-cell', 'right']]).advice.kind).toBe('close');
+});
+
+test('what kept running twice under full load after its repair is closed, and not started to see how far it gets', () => {
+  const trials: NonNullable<BriefLog['trials']> = [
+    ['run-under-load', 'cuts-out'],
+    ['fix/straight-from-wall@outlet', 'works'],
+  ];
+  expect(adviceAfter(trials)).toEqual(['verify', 'run-under-load']);
+  expect(adviceAfter([...trials, ['run-under-load', 'works']])).toEqual(['close', undefined]);
+});
+
+test('a message that a change brings about is confirmed, and the settings are kept', () => {
+  const { advice } = diagnosisOf({
+    machine,
+    circumstances: ['processor-changed'],
+    reported: 'message-settings',
+    trials: [
+      ['start', 'message-settings'],
+      ['look/date-in-setup/coin-cell', 'right'],
+    ],
+  });
+  expect(advice).toMatchObject({ kind: 'repair', trial: { id: 'fix/confirm-message@board' } });
+  expect(advice.trial?.steps.join(' ')).toMatch(/cord out for a minute/);
+});

@@ -23,7 +23,14 @@ interface FirstThing {
 
 /** A machine that shows one of these may be training its memory. */
 export const startsButNoPicture: readonly StartOutcome[] = ['loop', 'at-processor', 'at-memory', 'blank'];
-const pastTheRails: readonly StartOutcome[] = [...startsButNoPicture, 'at-graphics', 'dark', 'no-boot', 'system-stops'];
+const pastTheRails: readonly StartOutcome[] = [
+  ...startsButNoPicture,
+  'fans-full',
+  'at-graphics',
+  'dark',
+  'no-boot',
+  'system-stops',
+];
 
 const idsOf = (machine: Machine, kind: Machine['parts'][number]['kind']): string[] =>
   machine.parts.flatMap((part) => (part.kind === kind ? [part.id] : []));
@@ -32,7 +39,7 @@ const FIRST_THINGS: readonly FirstThing[] = [
   {
     after: ['new-build', 'memory-changed', 'processor-changed', 'firmware-updated'],
     orAfter: wroteFirmware,
-    shows: startsButNoPicture,
+    shows: [...startsButNoPicture, 'fans-full'],
     when: ({ board }) => board.trainsMemory,
     trials: () => [formatTrialId({ kind: 'start-and-wait' })],
     why: 'Memory, processor or firmware were changed: give it three minutes before parts are moved.',

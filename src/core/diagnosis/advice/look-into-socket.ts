@@ -1,5 +1,5 @@
-import type { Trial } from '../../trials';
 import type { Plan } from '../planning/propose';
+import { fitsAnotherProcessor } from '../planning/what-blocks';
 import type { Advice } from './situation';
 
 /**
@@ -8,7 +8,7 @@ import type { Advice } from './situation';
  */
 export function lookIntoSocket(advice: Advice, { proposals }: Pick<Plan, 'proposals'>): Advice {
   const chosen = proposals.find(({ trial }) => trial.id === advice.trialId)?.trial;
-  if (!chosen || !fitsAnother(chosen)) return advice;
+  if (!chosen || !fitsAnotherProcessor(chosen)) return advice;
   const look = proposals.find(
     ({ trial, bits, blocked, lacks }) =>
       trial.ref.kind === 'look' &&
@@ -28,7 +28,3 @@ export function lookIntoSocket(advice: Advice, { proposals }: Pick<Plan, 'propos
 
 /** Below this, in bits, pins that are bent are out of the question: another processor ran in that socket. */
 const leastBits = 0.01;
-
-/** A spare or a new processor goes into the socket. */
-const fitsAnother = ({ ref, part, repair }: Trial): boolean =>
-  part?.kind === 'processor' && (ref.kind === 'spare' || repair?.repair === 'replace');

@@ -1,4 +1,4 @@
-import { applyChanges, isOriginalIn } from '../../machine';
+import { applyChanges, isOriginalIn, type Part } from '../../machine';
 import type { RepairClass } from '../../faults';
 import { formatTrialId } from '../../trials';
 import { openProposals } from '../planning/order-by-strategy';
@@ -16,17 +16,11 @@ const worthLooking = 0.1;
  */
 export function settleAtPart(situation: Situation, repairClass: RepairClass): Advice | null {
   const { input, known, plan, repairs } = situation;
-  const { part, id } = repairClass;
-  const hasRival = repairs.some(
-    (other) =>
-      other.repairClass.part.id === part.id &&
-      other.repairClass.id !== id &&
-      other.repairClass.repair !== 'look-deeper' &&
-      other.probability >= worthTellingApart,
-  );
-  if (!hasRival) return null;
+  const { part } = repairClass;
+  const rivals = rivalsOf(repairClass, repairs);
+  if (rivals.size === 0) return null;
   if (isOriginalIn(input.configuration, part.id)) {
-    const test = tellingApart(plan, repairClass);
+    const test = tellingApart(plan, part, rivals);
     return test && { kind: 'test', trialId: test.trial.id, why: test.trial.purpose };
   }
   const trialId = formatTrialId({ kind: 'back', part: part.id });
@@ -34,18 +28,28 @@ export function settleAtPart(situation: Situation, repairClass: RepairClass): Ad
   if (!back || !canBeDone({ plan }, trialId)) return null;
   const configuration = applyChanges(input.configuration, back.trial.changes);
   const then = planTrials({ ...input, configuration, caseOpen: true }, known);
-  const test = tellingApart(then, repairClass);
+  const test = tellingApart(then, part, rivals);
   return test && { kind: 'test', trialId, why: `Put it back: “${test.trial.title}” can settle what is wrong with it.` };
 }
+
+/** By id: the other repairs of its part that are worth telling apart from it. */
+const rivalsOf = ({ part, id }: RepairClass, repairs: Situation['repairs']): Set<string> =>
+  new Set(
+    repairs
+      .filter(({ probability }) => probability >= worthTellingApart)
+      .map(({ repairClass }) => repairClass)
+      .filter((other) => other.part.id === part.id && other.id !== id && other.repair !== 'look-deeper')
+      .map((other) => other.id),
+  );
 
 /** A look is taken before another repair is tried for as long as it tells half as much a minute. */
 const repairOverLook = 2;
 
-/** The most telling a minute of a part in its place: a look at it, or another repair of it that may be tried. */
-function tellingApart(plan: Plan, { part, id }: RepairClass): Proposal | null {
+/** The most telling a minute of a part in its place: a look at it, or a rival repair of it that may be tried. */
+function tellingApart(plan: Plan, part: Part, rivals: ReadonlySet<string>): Proposal | null {
   const open = openProposals(plan).filter(({ bits }) => bits >= worthLooking);
   const look = open.find(({ trial }) => trial.part?.id === part.id && trial.observe.kind !== 'start');
-  const attempt = open.find(({ trial }) => trial.repair?.part.id === part.id && trial.repair.id !== id);
+  const attempt = open.find(({ trial }) => trial.repair !== null && rivals.has(trial.repair.id));
   if (!look || !attempt) return look ?? attempt ?? null;
   return rateOf(attempt) > repairOverLook * rateOf(look) ? attempt : look;
 }

@@ -5,7 +5,7 @@ import { lookThatComplains } from '../belief/complaint';
 import { openProposals } from '../planning/order-by-strategy';
 import { sureEnough } from './how-sure';
 import { repairsDone } from './log-facts';
-import { askBefore, canBeDone, repairTrialId, type Advice, type Situation } from './situation';
+import { askBefore, canBeDone, repairTrialId, underLoad, type Advice, type Situation } from './situation';
 
 /** What is to be used while the machine runs as it stands, before something that took long is changed again. */
 
@@ -72,4 +72,23 @@ export function seeItGone(situation: Situation): Advice | null {
   return trialId !== null && canBeDone(situation, trialId)
     ? { kind: 'verify', trialId, why: 'It was seen there, and is repaired: see that it is gone.' }
     : null;
+}
+
+/** In bits: what tells less is not looked at for what may be left; nor what takes more minutes. */
+const [worthALook, aGlance] = [0.05, 2];
+
+/** It kept running once: what may be left is looked at, or put under load again, whichever tells more a minute. */
+export function onceMore({ plan }: Situation): Advice {
+  const again = plan.proposals.find(({ trial }) => trial.id === underLoad);
+  const look = openProposals(plan).find(
+    ({ trial, bits, minutes }) =>
+      trial.observe.kind !== 'start' &&
+      trial.changes.length === 0 &&
+      !trial.inside &&
+      minutes <= aGlance &&
+      bits >= worthALook,
+  );
+  return look && again && look.bits / look.minutes > again.bits / again.minutes
+    ? { kind: 'verify', trialId: look.trial.id, why: `It kept running once. ${look.trial.purpose}` }
+    : { kind: 'verify', trialId: underLoad, why: 'It kept running once. An intermittent fault could still be there.' };
 }

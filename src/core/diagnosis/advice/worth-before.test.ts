@@ -54,10 +54,11 @@ test('what is quick and may well be it still comes first: the cord, before an ad
   expect(nextOf({ machine: small, reported: 'dead', trials })).toBe('look/cord/cord');
 });
 
-test('a card that makes the fans race is pushed in once more, though it seems seated, before it is looked at in other ways', () => {
+test('a card that makes the fans race of a machine at work is pushed in once more, though it seems seated', () => {
   const trials: Trials = [
     ['start', 'fans-full'],
     ['look/card-seat/card', 'seated'],
+    ['look/processor-warm/processor', 'warm'],
   ];
   expect(nextOf({ machine: gaming, reported: 'fans-full', trials })).toBe('fix/seat-card@card');
 });

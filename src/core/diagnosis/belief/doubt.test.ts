@@ -1,4 +1,4 @@
-import { diagnosisOf, eventId, stateOf, type BriefLog } from '../../casework/testing-log';
+import { desktopWithLights, diagnosisOf, eventId, stateOf, type BriefLog } from '../../casework/testing-log';
 import { compileStep, priorBelief, updateBelief, type Belief } from './belief';
 import { createOutcomeModelCache } from '../model/outcome-model-cache';
 import { fitEntries } from './fit-entries';
@@ -221,11 +221,11 @@ test('of several likely errors those come first without which another cause woul
       ['look/drive-listed/drive', 'listed'],
       ['fix/set-boot@board', 'works'],
       ['look/drive-contents/drive', 'empty'],
-      ['fix/install-system@drive', 'works'],
       ['run-under-load', 'works'],
+      ['look/drive-health/drive', 'failing'],
     ],
   });
-  expect(doubts.map(({ eventId: id }) => id)).toEqual([eventId(3), eventId(4)]);
+  expect(doubts.map(({ eventId: id }) => id)).toEqual([eventId(6), eventId(4)]);
   expect(doubts[1]?.mistaken).toBeGreaterThan(doubts[0]?.mistaken ?? 1);
 });
 
@@ -253,5 +253,19 @@ test('a sighting of what leads is no doubt, though the complaint went and came a
     ],
   });
   expect(suspects[0]?.fault).toBe('slot-dirty@slot-B2');
+  expect(doubts).toEqual([]);
+});
+
+test('what was seen and put right is no doubt, though it fails as before: it makes no difference any more', () => {
+  const { doubts } = diagnosisOf({
+    machine: desktopWithLights,
+    reported: 'dead',
+    trials: [
+      ['start', 'dead'],
+      ['look/rocker/supply', 'at-o'],
+      ['fix/set-rocker@supply', 'dead'],
+      ['look/standby-light/board', 'lit'],
+    ],
+  });
   expect(doubts).toEqual([]);
 });

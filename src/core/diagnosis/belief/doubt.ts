@@ -29,8 +29,8 @@ const doubtsNamed = 3;
  * The entries that may be mistaken; at most three. Named is what is likely an error; what may be one if it holds up what
  * leads: taken back, another would lead; and once the complaint is gone by another repair, the more so. First come the
  * errors on which something hangs, then the other errors, then what may be one, what the owner told last. Surprise alone
- * is no doubt. Never in a log of one entry, where there is nothing else to fit, never what was sighted, repaired and has
- * gone since, and never what the owner told and was then seen.
+ * is no doubt. Never in a log of one entry, where there is nothing else to fit, never what was sighted and has
+ * been put right, or is away and the complaint with it, and never what the owner told and was then seen.
  */
 export function doubtfulEntries(
   replayed: Pick<Replay, 'machine' | 'space' | 'steps' | 'compiled' | 'belief'>,
@@ -55,9 +55,10 @@ export function doubtfulEntries(
     const step = stepOf.get(fit.eventId);
     if (fit.mistaken < least || (isFirstSeen && !isTold(fit))) return false;
     if (!step || !fault) return true;
+    if (isPutRight(step, space.faults, steps)) return false;
     if (isOwnersWord(step) && step.outcome === reproducedComplaint(steps)) return false;
-    const isBelieved = !isCured && !isSurely(fit) && sawFault(step, fault);
-    return !isBelieved && !isBornOut(step, fault, steps);
+    const isBelieved = !isCured && (!isSurely(fit) || isPlainlySeen(step)) && sawFault(step, fault);
+    return !isBelieved && !isBornOut(step, fault, replayed);
   });
   if (candidates.length === 0) return [];
   const done = steps.filter((_, k) => compiled[k]);
@@ -93,13 +94,33 @@ function leastMistaken(fault: FaultInstance, { machine, steps }: Pick<Replay, 'm
   return isAside ? maybeMistakenAside : maybeMistaken;
 }
 
-/** The cure itself, or a sighting of the fault that is away or repaired, and the complaint has been gone since. */
-function isBornOut(step: EvidenceStep, fault: FaultInstance, steps: readonly EvidenceStep[]): boolean {
+/** The cure itself, or a sighting of the fault that is away or in an empty slot, and the complaint has been gone since. */
+function isBornOut(
+  step: EvidenceStep,
+  fault: FaultInstance,
+  { machine, steps }: Pick<Replay, 'machine' | 'steps'>,
+): boolean {
   if (!seemsGone(steps)) return false;
   if (step === steps.findLast((one) => observedStart(one) !== null)) return step.outcome === 'works';
   const now = steps.at(-1)?.configuration;
-  const isAway = now !== undefined && ['out', 'spare'].includes(placementOf(now, fault.part.id).state);
-  return sawFault(step, fault) && (isAway || steps.some(({ trial }) => trial.repair?.id === fault.repairClass.id));
+  if (!now || !sawFault(step, fault)) return false;
+  if (fault.part.kind === 'slot') return !canAct(fault, machine, now);
+  return ['out', 'spare'].includes(placementOf(now, fault.part.id).state);
+}
+
+/** Nobody sees it where it is not. */
+const isPlainlySeen = ({ trial: { observe }, outcome }: EvidenceStep): boolean =>
+  observe.kind === 'look' && observe.look.options.find(({ id }) => id === outcome)?.isPlain === true;
+
+/** Seen, and repaired since: whether it was so makes no difference any more. */
+function isPutRight(step: EvidenceStep, faults: readonly FaultInstance[], steps: readonly EvidenceStep[]): boolean {
+  const later = steps.slice(steps.indexOf(step) + 1);
+  return later.some(
+    ({ trial: { repair }, outcome }) =>
+      repair !== null &&
+      outcome !== 'could-not' &&
+      faults.some((fault) => fault.repairClass.id === repair.id && sawFault(step, fault)),
+  );
 }
 
 const leaderOf = (probabilities: Float64Array): number => probabilities.indexOf(Math.max(...probabilities));

@@ -42,11 +42,31 @@ export function entrySurprise(probabilities: ArrayLike<number>, outcome: number)
 const unusualDeviations = 3;
 const unusualBits = 8;
 
-/** Adds up a log's entries. Unusual: three standard deviations and at least eight bits beyond the mean. */
-export function surpriseOf(entries: readonly EntrySurprise[]): Surprise {
+/**
+ * Adds up a log's entries. Unusual: three standard deviations and at least eight bits beyond the mean, and beyond what
+ * the cause that was found explains by being rare itself: `rareBits`, see rarityOf.
+ */
+export function surpriseOf(entries: readonly EntrySurprise[], rareBits = 0): Surprise {
   const sum = (pick: (entry: EntrySurprise) => number) => entries.reduce((total, entry) => total + pick(entry), 0);
   const [bits, usualBits] = [sum((entry) => entry.bits), sum((entry) => entry.meanBits)];
   const spreadBits = Math.sqrt(sum((entry) => entry.variance));
   const excess = bits - usualBits;
-  return { bits, usualBits, spreadBits, isUnusual: excess > unusualDeviations * spreadBits && excess > unusualBits };
+  const misfit = excess - rareBits;
+  return { bits, usualBits, spreadBits, isUnusual: misfit > unusualDeviations * spreadBits && misfit > unusualBits };
+}
+
+/** From this on a cause is found. */
+const isFound = 0.5;
+
+/**
+ * By how many bits the likeliest cause has become likelier: a log that tells of a rare one is improbable, and fits. 0
+ * where none is likely. Probabilities of each fault before the log and after it.
+ *
+ * @example rarityOf([0.25, 0.75], [1, 0]) // => 2
+ */
+export function rarityOf(before: ArrayLike<number>, after: ArrayLike<number>): number {
+  let most = 0;
+  for (let f = 1; f < after.length; f++) if ((after[f] ?? 0) > (after[most] ?? 0)) most = f;
+  const [prior = 1, now = 0] = [before[most], after[most]];
+  return now < isFound ? 0 : Math.max(0, Math.log2(now / Math.max(prior, Number.MIN_VALUE)));
 }

@@ -7,7 +7,7 @@ import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
  * What must be dealt with before anything is powered. A rule and not a cost: it holds whatever a powered test would tell.
  */
 interface Hazard {
-  readonly id: 'liquid' | 'burnt' | 'foreign-lead' | 'wrong-plug';
+  readonly id: 'liquid' | 'burnt' | 'damaged-cord' | 'damaged-adapter' | 'foreign-lead' | 'wrong-plug';
   /** Said at the counter: it holds until the looks have found nothing. Null for what nobody says there. */
   readonly reported: { readonly as: readonly Circumstance[]; readonly why: string } | null;
   /** Seen elsewhere, it counts like what was said. */
@@ -52,6 +52,22 @@ const HAZARDS: readonly Hazard[] = [
     looks: ['supply-signs', 'board-signs', 'card-leads'],
     endedBy: null,
     whySeen: 'A part is burnt or broken: nothing is powered while it is in the machine.',
+  },
+  {
+    id: 'damaged-cord',
+    reported: null,
+    sightings: [{ look: 'cord', as: 'damaged' }],
+    looks: [],
+    endedBy: 'replace',
+    whySeen: 'The mains cord is damaged: bin it, and power nothing with it.',
+  },
+  {
+    id: 'damaged-adapter',
+    reported: null,
+    sightings: [{ look: 'adapter-cord', as: 'damaged' }],
+    looks: [],
+    endedBy: null,
+    whySeen: 'The cord of the DC adapter is damaged: nothing is powered with it.',
   },
   {
     id: 'foreign-lead',
@@ -129,5 +145,7 @@ function partsSeen({ sightings, endedBy }: Hazard, steps: readonly EvidenceStep[
 }
 
 /** A trial that ends the hazard with its first movement, so that its start is safe. */
-export const endsHazard = ({ repair }: Trial, { hazard }: ActiveHazard): boolean =>
-  hazard.endedBy !== null && repair?.repair === hazard.endedBy;
+export const endsHazard = ({ repair }: Trial, { hazard, parts }: ActiveHazard): boolean =>
+  hazard.endedBy !== null &&
+  repair?.repair === hazard.endedBy &&
+  (parts.length === 0 || parts.includes(repair.part.id));

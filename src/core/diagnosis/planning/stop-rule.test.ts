@@ -1,7 +1,7 @@
 import { diagnosisOf, type BriefLog } from '../../casework/testing-log';
 import { costOfRepair, expectedRepairCost, usualCosts } from './costs';
 import { cheapestTest, costsInOrder, expectedCostAfter } from './stop-rule';
-import { entrySurprise, surpriseOf } from '../belief/surprise';
+import { entrySurprise, rarityOf, surpriseOf } from '../belief/surprise';
 
 const money = { ratePerHour: 60, partDelay: 10 };
 
@@ -122,4 +122,26 @@ test('a log that fits is not unusual, one that contradicts itself is', () => {
   expect(odd.surprise.isUnusual).toBe(true);
   expect(odd.surprise.bits).toBeGreaterThan(odd.surprise.usualBits + 8);
   expect(surpriseOf([])).toMatchObject({ bits: 0, isUnusual: false });
+});
+
+test('a rare cause that explains the record makes it improbable, and not unusual', () => {
+  const { suspects, surprise } = diagnosisOf({
+    machine: {
+      parts: [
+        { id: 'module-1', kind: 'module' },
+        { id: 'drive', kind: 'drive' },
+      ],
+      builtInGraphics: true,
+    },
+    reported: 'dark',
+    trials: [
+      ['start', 'dark'],
+      ['look/monitor-words/monitor', 'asleep'],
+    ],
+  });
+  expect(suspects[0]?.fault).toBe('monitor-asleep@monitor');
+  expect(surprise.bits).toBeGreaterThan(surprise.usualBits + 8);
+  expect(surprise.isUnusual).toBe(false);
+  expect(rarityOf([0.25, 0.75], [1, 0])).toBe(2);
+  expect(rarityOf([0.25, 0.75], [0.4, 0.4])).toBe(0);
 });

@@ -116,7 +116,7 @@ const pointsAt: Readonly<Record<StartOutcome, readonly LinkId[]>> = {
   dead: ['wall', 'standby', 'start'],
   twitch: ['rails'],
   loop: ['memory', 'processor', 'rails'],
-  'fans-full': ['graphics'],
+  'fans-full': ['graphics', 'processor'],
   'at-processor': ['processor'],
   'at-memory': ['memory'],
   'at-graphics': ['graphics'],

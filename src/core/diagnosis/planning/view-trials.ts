@@ -1,5 +1,5 @@
 import { describeChanges, nameOf, type Machine } from '../../machine';
-import { misreadProbabilityOf, recommendedWait, type Trial } from '../../trials';
+import { misreadProbabilityOf, recommendedWait, type OutcomeOption, type Trial } from '../../trials';
 import { observedStart } from '../belief/complaint';
 import type { RankedSuspects } from '../belief/suspects';
 import type { Replay } from '../belief/replay';
@@ -39,14 +39,25 @@ export function viewOf(
       blocked,
       minutes,
       bits,
-      outcomes: trial.outcomes.map(({ id, label }, o) => ({
+      outcomes: offered(machine, trial.outcomes, probabilities).map(({ o, id, label, probability }) => ({
         id,
         label,
-        probability: probabilities?.[o] ?? null,
+        probability,
         then: then(o),
       })),
     };
   };
+}
+
+/** The outcomes that can be seen in this machine; what the others would get by mistake goes to the first. They sum to 1. */
+function offered({ parts }: Machine, outcomes: readonly OutcomeOption[], probabilities: ArrayLike<number> | null) {
+  const canBeSeen = ({ withPart }: OutcomeOption): boolean =>
+    !withPart || parts.some(({ kind }) => withPart.includes(kind));
+  const lost = outcomes.reduce((sum, one, o) => sum + (canBeSeen(one) ? 0 : (probabilities?.[o] ?? 0)), 0);
+  return outcomes.flatMap((one, o) => {
+    const probability = probabilities === null ? null : (probabilities[o] ?? 0) + (o === 0 ? lost : 0);
+    return canBeSeen(one) ? [{ o, id: one.id, label: one.label, probability }] : [];
+  });
 }
 
 const isUnderLoad = ({ observe }: Trial): boolean => observe.kind === 'start' && observe.depth === 'load';

@@ -1,4 +1,12 @@
-import { applyChanges, asFound, crowdsSlot, goesBackWithCard, placementOf, type Configuration } from '../../machine';
+import {
+  applyChanges,
+  asFound,
+  crowdsSlot,
+  goesBackWithCard,
+  isOriginalIn,
+  placementOf,
+  type Configuration,
+} from '../../machine';
 import type { FaultInstance } from '../../faults';
 import { apartAfter, isSilent, whyNotMet, type Trial } from '../../trials';
 import { isRunning, lookThatComplains, observedStart, signalOf } from '../belief/complaint';
@@ -29,6 +37,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
   const silent = silentOnes(steps, stateKey(configuration));
   // What was burnt may be out now, and a trial may put it back.
   const mayBeUnsafe = hazardsOf(input, asFound).length > 0;
+  const bentPins = boardWithBentPins(steps);
   return (trial) => {
     if (mayBeUnsafe && trial.needs !== null) {
       const hazard = hazardsOf(input, applyChanges(configuration, trial.changes)).find(
@@ -36,6 +45,8 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
       );
       if (hazard) return hazard.why;
     }
+    if (bentPins && fitsAnotherProcessor(trial) && isOriginalIn(applyChanges(configuration, trial.changes), bentPins))
+      return 'Pins in the socket are bent: they would hurt another processor.';
     const asked = trial.repair ? (input.asks?.(trial.repair) ?? null) : null;
     if (asked !== null) return asked;
     const unmet = last !== null && trial.needs !== null ? whyNotMet(trial.needs, last) : null;
@@ -61,6 +72,21 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
     return silent.get(trial.id) ?? null;
   };
 }
+
+/** A spare or a new processor goes into the socket. */
+export const fitsAnotherProcessor = ({ ref, part, repair }: Trial): boolean =>
+  part?.kind === 'processor' && (ref.kind === 'spare' || repair?.repair === 'replace');
+
+/** The id of the board at which bent pins were seen last; null where they were seen straight or not at all, or it was replaced. */
+function boardWithBentPins(steps: readonly EvidenceStep[]): string | null {
+  const last = steps.findLast(
+    ({ trial: { ref, repair }, outcome }) =>
+      !isSilent(outcome) && (isSocketLook(ref) || (repair?.repair === 'replace' && repair.part.kind === 'board')),
+  );
+  return last?.outcome === 'bent' ? (last.trial.part?.id ?? null) : null;
+}
+
+const isSocketLook = (ref: Trial['ref']): boolean => ref.kind === 'look' && ref.look === 'socket-pins';
 
 /** A glance at what a start shows anyway. */
 const isSign = ({ observe }: Trial): boolean =>

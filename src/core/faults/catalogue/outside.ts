@@ -225,7 +225,11 @@ export const outsideFaults: readonly FaultMode[] = [
     at: 'coin-cell',
     title: 'The coin cell is flat',
     reason: 'Settings and clock are lost whenever the power is off.',
-    presentations: [{ as: 'message-settings', weight: 1 }],
+    presentations: [
+      { as: 'message-settings', weight: 0.85 },
+      // A board may ask nothing, and start with the defaults.
+      { as: 'message-settings', weight: 0.15, stops: 0 },
+    ],
     repair: 'replace',
     readings: [{ quantity: 'coin-cell-volts', meanVolts: 2.2, spreadVolts: 0.4 }],
     sightings: [{ look: 'date-in-setup', as: 'wrong', probability: 0.95 }],
@@ -240,7 +244,7 @@ export const outsideFaults: readonly FaultMode[] = [
     presentations: [{ as: 'message-settings', weight: 1 }],
     actsIn: withFoundSettings,
     cures: { reset: 0.8 },
-    repair: 'reset-settings',
+    repair: 'confirm-message',
     prior: judged(2, { 'processor-changed': 12, 'firmware-updated': 5 }),
   },
   {
@@ -293,7 +297,8 @@ export const outsideFaults: readonly FaultMode[] = [
     repair: 'replace',
     sightings: [
       { look: 'drive-listed', as: 'missing', probability: 0.97 },
-      { look: 'drive-sound', as: 'still', probability: 0.6 },
+      { look: 'drive-sound', as: 'still', probability: 0.55 },
+      { look: 'drive-sound', as: 'clicks', probability: 0.2 },
       { look: 'drive-health', as: 'failing', probability: 0.95 },
     ],
     prior: judged(18, { old: 1.8, storm: 1.4, moved: 1.3 }),
@@ -374,7 +379,11 @@ export const outsideFaults: readonly FaultMode[] = [
     at: 'cooler',
     title: '{part} is clogged with dust and overheats under load',
     reason: 'The processor shuts down to protect itself.',
-    presentations: [{ as: 'cuts-out', weight: 1 }],
+    presentations: [
+      { as: 'cuts-out', weight: 0.95 },
+      // Dust holds the fan itself.
+      { as: 'message-fan', link: 'peripherals', weight: 0.05 },
+    ],
     stopProbability: 0.93,
     cures: { clean: 0.95 },
     cutsOut: 'heat',

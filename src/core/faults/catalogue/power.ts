@@ -118,6 +118,7 @@ export const powerFaults: readonly FaultMode[] = [
     stopsIn: supplyStops,
     cutsOut: 'overload',
     repair: 'replace',
+    sightings: [{ look: 'adapter-label', as: 'weaker', probability: 0.5 }],
     readings: [{ quantity: 'adapter-at-work', meanVolts: 16.8, spreadVolts: 0.8 }],
     prior: {
       ...judged(30, { old: 1.6, 'used-parts': 1.4, 'supply-changed': 3 }),
@@ -301,8 +302,9 @@ export const powerFaults: readonly FaultMode[] = [
     reason: 'The protection of the supply trips as soon as the rails come up.',
     source: 'ATX12V design guide, output protection',
     presentations: [
-      { as: 'twitch', weight: 0.8 },
+      { as: 'twitch', weight: 0.7 },
       { as: 'dead', weight: 0.2 },
+      { as: 'loop', weight: 0.1 },
     ],
     repair: 'replace',
     sightings: [

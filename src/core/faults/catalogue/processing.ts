@@ -24,8 +24,9 @@ export const processingFaults: readonly FaultMode[] = [
     title: 'The processor is badly seated',
     reason: 'Under a processor that is not flat, contacts stay open.',
     presentations: [
-      { as: 'stage', weight: 0.8 },
+      { as: 'stage', weight: 0.7 },
       { as: 'loop', weight: 0.2 },
+      { as: 'fans-full', weight: 0.1 },
     ],
     cures: { reseat: 0.9 },
     repair: 'seat-processor',
@@ -39,7 +40,8 @@ export const processingFaults: readonly FaultMode[] = [
     title: 'Bent pins in the processor socket',
     reason: 'A pin that makes no contact cuts off a supply or memory line.',
     presentations: [
-      { as: 'stage', weight: 0.7 },
+      { as: 'stage', weight: 0.6 },
+      { as: 'fans-full', weight: 0.1 },
       { as: 'loop', weight: 0.15 },
       { as: 'at-memory', weight: 0.15 },
     ],
@@ -54,7 +56,8 @@ export const processingFaults: readonly FaultMode[] = [
     title: 'The processor is dead',
     reason: 'Nothing runs. It is rare, so it is checked last.',
     presentations: [
-      { as: 'stage', weight: 0.9 },
+      { as: 'stage', weight: 0.8 },
+      { as: 'fans-full', weight: 0.1 },
       { as: 'twitch', weight: 0.1 },
     ],
     repair: 'replace',
@@ -67,8 +70,10 @@ export const processingFaults: readonly FaultMode[] = [
     title: 'The board cannot power the processor',
     reason: 'Its voltage regulator is broken.',
     presentations: [
-      { as: 'stage', weight: 0.7 },
-      { as: 'twitch', weight: 0.3 },
+      { as: 'stage', weight: 0.62 },
+      { as: 'twitch', weight: 0.25 },
+      { as: 'loop', weight: 0.1 },
+      { as: 'fans-full', weight: 0.03 },
     ],
     repair: 'replace',
     sightings: [
@@ -106,8 +111,9 @@ export const processingFaults: readonly FaultMode[] = [
     reason:
       'Firmware that does not know the processor cannot start it; with an older spare processor the board starts.',
     presentations: [
-      { as: 'stage', weight: 0.8 },
+      { as: 'stage', weight: 0.7 },
       { as: 'loop', weight: 0.2 },
+      { as: 'fans-full', weight: 0.1 },
     ],
     actsIn: withOwnProcessor,
     repair: 'update-firmware',
@@ -125,8 +131,9 @@ export const processingFaults: readonly FaultMode[] = [
     reason: 'The first code that the processor reads is damaged.',
     presentations: [
       { as: 'stage', weight: 0.5 },
-      { as: 'blank', weight: 0.3 },
-      { as: 'loop', weight: 0.2 },
+      { as: 'blank', weight: 0.25 },
+      { as: 'loop', weight: 0.15 },
+      { as: 'fans-full', weight: 0.1 },
     ],
     cures: { flash: 0.97 },
     repair: 'recover-firmware',
@@ -140,13 +147,14 @@ export const processingFaults: readonly FaultMode[] = [
     reason: 'A changed or corrupted setting prevents the start; the defaults bring it back.',
     presentations: [
       { as: 'stage', weight: 0.4 },
-      { as: 'loop', weight: 0.4 },
+      { as: 'loop', weight: 0.35 },
       { as: 'blank', weight: 0.2 },
+      { as: 'fans-full', weight: 0.05 },
     ],
     actsIn: withFoundSettings,
     cures: { reset: 0.97 },
     repair: 'reset-settings',
-    prior: judged(14, { 'settings-changed': 8, 'used-parts': 1.5, 'new-build': 0.3 }),
+    prior: judged(14, { 'settings-changed': 8, 'firmware-updated': 2, 'used-parts': 1.5, 'new-build': 0.3 }),
   },
   {
     id: 'memory-profile-too-fast',
@@ -343,8 +351,8 @@ export const processingFaults: readonly FaultMode[] = [
     title: '{part} is not fully in',
     reason: 'The card is half in: the fans race and there is no picture.',
     presentations: [
-      { as: 'stage', weight: 0.55 },
-      { as: 'fans-full', weight: 0.25 },
+      { as: 'stage', weight: 0.5 },
+      { as: 'fans-full', weight: 0.3 },
       { as: 'no-picture', weight: 0.2 },
     ],
     cures: { reseat: 0.96 },
@@ -381,8 +389,9 @@ export const processingFaults: readonly FaultMode[] = [
     title: '{part} is dead',
     reason: 'The card does not respond or shows no picture.',
     presentations: [
-      { as: 'stage', weight: 0.75 },
-      { as: 'no-picture', weight: 0.25 },
+      { as: 'stage', weight: 0.72 },
+      { as: 'no-picture', weight: 0.2 },
+      { as: 'fans-full', weight: 0.08 },
     ],
     repair: 'replace',
     sightings: [{ look: 'card-signs', as: 'warns', probability: 0.35 }],
@@ -395,8 +404,9 @@ export const processingFaults: readonly FaultMode[] = [
     title: 'The card slot is dead',
     reason: 'A known-good card does not respond in it.',
     presentations: [
-      { as: 'stage', weight: 0.8 },
+      { as: 'stage', weight: 0.72 },
       { as: 'no-picture', weight: 0.2 },
+      { as: 'fans-full', weight: 0.08 },
     ],
     existsIn: (machine) => count(machine, 'card') > 0,
     actsIn: whileFilled('card', originalAttached),

@@ -28,7 +28,7 @@ export const settingsFaults: readonly FaultMode[] = [
     presentations: [{ as: 'message-settings', weight: 1 }],
     actsIn: withFoundSettings,
     cures: { reset: 0.85 },
-    repair: 'reset-settings',
+    repair: 'confirm-message',
     sightings: [{ look: 'setup-entry', as: 'case-open', probability: 0.9 }],
     prior: judged(2, { 'new-build': 2, moved: 1.5 }),
   },

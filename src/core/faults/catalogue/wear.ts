@@ -268,7 +268,7 @@ export const wearFaults: readonly FaultMode[] = [
     sightings: [
       { look: 'drive-listed', as: 'missing', probability: 0.2 },
       { look: 'drive-health', as: 'failing', probability: 0.87 },
-      { look: 'drive-sound', as: 'clicks', probability: 0.3 },
+      { look: 'drive-sound', as: 'clicks', probability: 0.5 },
     ],
     prior: judged(9, { old: 2, moved: 1.4, 'comes-and-goes': 2 }),
   },

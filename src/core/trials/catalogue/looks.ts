@@ -1,10 +1,17 @@
 /** Inspections. Over 250 lines because it is a table: one entry a look. */
+import type { PartKind } from '../../machine';
 import type { Look } from '../look';
 import type { OutcomeOption } from '../outcome-option';
 
 const option = (id: string, label: string): OutcomeOption => ({ id, label });
 /** What nobody sees where it is not. */
 const plainly = (id: string, label: string): OutcomeOption => ({ id, label, isPlain: true });
+
+/** The same of what takes one of these parts. */
+const plainlyWith = (withPart: readonly PartKind[], id: string, label: string): OutcomeOption => ({
+  ...plainly(id, label),
+  withPart,
+});
 
 /** Ten times over: all, some or none of them. */
 const counted = (all: string, some: string, none: string): Look['options'] => [
@@ -353,11 +360,11 @@ export const LOOKS: readonly Look[] = [
     id: 'display-cable',
     at: 'display-cable',
     title: 'Trace the monitor cable to the machine',
-    purpose: 'With a graphics card fitted, the cable goes into the card.',
+    purpose: 'A cable that is half in, or in the wrong socket, shows nothing.',
     steps: ['Follow the cable to the back of the machine.', 'Push it fully in at both ends.'],
     options: [
       option('seated', 'Fully in, in the right socket'),
-      plainly('in-board', 'Plugged into the board although a card is fitted'),
+      plainlyWith(['card'], 'in-board', 'Plugged into the board although a card is fitted'),
       plainly('loose', 'It was loose'),
       plainly('converter', 'There is a converter in the cable'),
     ],
@@ -474,8 +481,15 @@ export const LOOKS: readonly Look[] = [
     at: 'adapter',
     title: 'Compare the label of the DC adapter with the machine',
     purpose: 'Adapters get mixed up: same plug, different voltage.',
-    steps: ['Read the voltage and polarity on the adapter.', 'Compare them with the marking beside the jack.'],
-    options: [option('matches', 'Voltage and polarity match'), plainly('differs', 'They differ')],
+    steps: [
+      'Read voltage, polarity and amperes on the adapter.',
+      'Compare them with the marking beside the jack. More amperes than it asks for are fine.',
+    ],
+    options: [
+      option('matches', 'Voltage and polarity match, and it gives enough'),
+      plainly('differs', 'Voltage or polarity differ'),
+      plainly('weaker', 'It gives fewer amperes than the machine asks for'),
+    ],
     minutes: 0.5,
     inside: false,
     cautions: [],
@@ -523,9 +537,9 @@ export const LOOKS: readonly Look[] = [
     options: [
       option('none', 'No rail is near 0 Ω'),
       plainly('stays', 'The short stays with everything unplugged'),
-      plainly('front', 'It goes away with a front lead off'),
-      plainly('drive', 'It goes away with a drive off'),
-      plainly('card', 'It goes away with a card out'),
+      plainlyWith(['front-usb', 'front-audio'], 'front', 'It goes away with a front lead off'),
+      plainlyWith(['drive'], 'drive', 'It goes away with a drive off'),
+      plainlyWith(['card'], 'card', 'It goes away with a card out'),
       plainly('processor', 'It goes away with the processor plug off'),
     ],
     minutes: 5,

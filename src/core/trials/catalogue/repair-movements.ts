@@ -361,6 +361,11 @@ const table: Readonly<Record<Exclude<RepairId, 'leave-slot-empty'>, (at: AtPart)
     say('Set the boot mode that the disk was installed with, and put the disk first in the order.'),
     say('Save and leave.', { avoid: 'Note what was set before.' }),
   ],
+  'confirm-message': ({ board }) => [
+    say(setupKeyWords(board)),
+    say('Read the message once more, change nothing, save and leave.'),
+    say('Switch off, cord out for a minute.', { feel: 'It must stay away: with a flat coin cell it comes back.' }),
+  ],
   'restore-system': () => [
     say('Copy the data to another disk first, and open some of it there.'),
     say('Repair the start of the system from its own stick; reinstall only where that fails.', {

@@ -72,6 +72,7 @@ const fromOutside: readonly RepairId[] = [
   'hold-button',
   'wait-training',
   'set-boot',
+  'confirm-message',
   'update-firmware',
   'roll-back-firmware',
   'enter-recovery-key',
