@@ -212,3 +212,17 @@ test('of a drive that is surely to blame, and nobody knows what for, nothing is 
   expect([kind, trial?.id]).toEqual(['repair', 'fix/replace@drive']);
   expect(why).toContain('the old one keeps its data');
 });
+
+test('a version is read on the board that was written, and not on the one that stands in for it', () => {
+  const trials: Trials = [
+    ['look/power-plugs/board', 'seated'],
+    ['fix/reset-settings@board', 'at-processor'],
+    ['spare/processor', 'at-processor'],
+    ['fix/recover-firmware@board', 'at-processor'],
+    ['spare/supply', 'at-processor'],
+  ];
+  const swapped: Trials = [...trials, ['spare/board', 'works']];
+  expect(adviceAfter('at-processor', swapped).trial?.id).toMatch(/^back\//);
+  const recovered: Trials = [...trials.slice(0, 3), ['fix/recover-firmware@board', 'works']];
+  expect(adviceAfter('at-processor', recovered).trial?.id).toBe('look/version-in-setup/board');
+});

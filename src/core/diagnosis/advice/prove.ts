@@ -9,6 +9,7 @@ import { confirmationOf, proofTurns } from './confirmation';
 import { sureEnough, sureEnoughFor } from './how-sure';
 import { partsAway } from './log-facts';
 import { putBackInnocent } from './put-back';
+import { quickAway } from './quick-away';
 import { settleAtPart } from './settle-at-part';
 import { quickFirst } from './while-it-runs';
 import { askBefore, canBeDone, isGone, repairTrialId, underLoad, type Advice, type Situation } from './situation';
@@ -30,7 +31,7 @@ export function turnForProof(situation: Situation): Advice | null {
 /** Fix the cause for good once it is proven; until then the next turn of away, back, away. */
 export function provenOrTurn(situation: Situation, ranked: RankedRepair): Advice {
   const { repairClass, cures } = ranked;
-  const turn = turnOrTest(situation, repairClass);
+  const turn = turnOrTest(situation, repairClass) ?? quickAway(situation, ranked);
   if (turn) return turn;
   const settling = cures < sureEnough(repairClass) ? settleAtPart(situation, repairClass) : null;
   if (settling) return settling;

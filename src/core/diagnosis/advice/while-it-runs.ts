@@ -1,5 +1,5 @@
 import type { RepairId } from '../../faults';
-import { pieceIn } from '../../machine';
+import { isOriginalIn, pieceIn } from '../../machine';
 import { formatTrialId, isSilent } from '../../trials';
 import { lookThatComplains } from '../belief/complaint';
 import { openProposals } from '../planning/order-by-strategy';
@@ -49,13 +49,13 @@ export function updateNow(situation: Situation): Advice | null {
 
 const flashes: readonly RepairId[] = ['update-firmware', 'recover-firmware', 'roll-back-firmware'];
 
-/** What was written is read back while the machine runs, before anything is put back. */
-export function readBack({ input: { machine, steps }, plan }: Situation): Advice | null {
+/** What was written is read back while the machine runs, before anything is put back: on the board that it was written to. */
+export function readBack({ input: { machine, steps, configuration }, plan }: Situation): Advice | null {
   const flashed = steps.findLastIndex(
     ({ trial, outcome }) => outcome !== 'could-not' && trial.repair !== null && flashes.includes(trial.repair.repair),
   );
   const board = machine.parts.find(({ kind }) => kind === 'board');
-  if (flashed < 0 || !board) return null;
+  if (flashed < 0 || !board || !isOriginalIn(configuration, board.id)) return null;
   const trialId = formatTrialId({ kind: 'look', look: 'version-in-setup', part: board.id });
   const isRead = steps.slice(flashed).some(({ trial, outcome }) => trial.id === trialId && !isSilent(outcome));
   return isRead || !canBeDone({ plan }, trialId)

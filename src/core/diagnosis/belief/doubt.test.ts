@@ -1,4 +1,4 @@
-import { desktopWithLights, diagnosisOf, eventId, stateOf, type BriefLog } from '../../casework/testing-log';
+import { diagnosisOf, eventId, stateOf, type BriefLog } from '../../casework/testing-log';
 import { compileStep, priorBelief, updateBelief, type Belief } from './belief';
 import { createOutcomeModelCache } from '../model/outcome-model-cache';
 import { fitEntries } from './fit-entries';
@@ -253,19 +253,5 @@ test('a sighting of what leads is no doubt, though the complaint went and came a
     ],
   });
   expect(suspects[0]?.fault).toBe('slot-dirty@slot-B2');
-  expect(doubts).toEqual([]);
-});
-
-test('what was seen and put right is no doubt, though it fails as before: it makes no difference any more', () => {
-  const { doubts } = diagnosisOf({
-    machine: desktopWithLights,
-    reported: 'dead',
-    trials: [
-      ['start', 'dead'],
-      ['look/rocker/supply', 'at-o'],
-      ['fix/set-rocker@supply', 'dead'],
-      ['look/standby-light/board', 'lit'],
-    ],
-  });
   expect(doubts).toEqual([]);
 });

@@ -250,7 +250,7 @@ export const QUANTITIES: readonly Quantity[] = [
     id: 'rear-usb-volts',
     at: 'board',
     title: 'Measure 5 V at a rear USB port',
-    purpose: 'A port without 5 V has a blown fuse or no feed.',
+    purpose: 'Shows the 5 V from outside: little means a weak rail, none a blown fuse or no feed.',
     steps: ['Machine on.', 'Use a USB measuring plug in a rear port.'],
     nominalVolts: 5,
     lowVolts: 4.75,
