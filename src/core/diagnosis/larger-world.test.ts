@@ -40,36 +40,6 @@ test.each<[string, NonNullable<BriefLog['trials']>, string, string]>([
     'usb-header-short@front-usb',
   ],
   [
-    'fans that race with the card in its slot, and not with another card: it is the card',
-    [
-      ['start', 'fans-full'],
-      ['look/card-seat/card', 'seated'],
-      ['fix/seat-card@card', 'fans-full'],
-      ['spare/card', 'works'],
-      ['back/card', 'fans-full'],
-    ],
-    'card-dead@card',
-    'card-not-seated@card',
-  ],
-  [
-    'a bulging part on the board explains a loop better than a slow supply',
-    [
-      ['start', 'loop'],
-      ['look/board-signs/board', 'damage'],
-    ],
-    'board-short@board',
-    'supply-slow@supply',
-  ],
-  [
-    'a drive that clicks has its leads in',
-    [
-      ['start', 'no-boot'],
-      ['look/drive-sound/drive', 'clicks'],
-    ],
-    'drive-dead@drive',
-    'drive-lead-loose@drive',
-  ],
-  [
     'a drive that setup lists is there, and holds nothing',
     [
       ['start', 'no-boot'],

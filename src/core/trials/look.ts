@@ -1,4 +1,4 @@
-import { isOriginalIn, type Configuration, type Machine, type Part, type PartKind } from '../machine';
+import { isOriginalIn, placementOf, type Configuration, type Machine, type Part, type PartKind } from '../machine';
 import { canAct, isAtPart, type FaultInstance, type FaultMode } from '../faults';
 import {
   linkIndex,
@@ -32,6 +32,8 @@ export interface Look {
   readonly existsIn?: (machine: Machine, part: Part) => boolean;
   /** How often, 0 to 1, a sound part shows an option other than the first: a second drive may well be empty. */
   readonly soundToo?: (machine: Machine) => Readonly<Partial<Record<string, number>>>;
+  /** Set where it sees the part as well while that lies beside the machine. */
+  readonly inHand?: true;
   /**
    * Set where the look shows whether the chain passes a link: the first option if it does, the second if not.
    * `ignoring` leaves out links that this sign does not need.
@@ -213,12 +215,16 @@ export const looksAt = ({ everywhere }: Pick<Look, 'everywhere'>, part: Part, fa
 
 /** Probability, 0 to 1, that a fault shows itself where a look is taken: at its part, or in all that is connected. */
 export function inView(
-  look: Pick<Look, 'everywhere'>,
+  look: Pick<Look, 'everywhere' | 'inHand'>,
   part: Part,
   { fault, stops }: PresentFault,
   { machine, configuration }: { machine: Machine; configuration: Configuration },
 ): number {
-  if (!look.everywhere) return looksAt(look, part, fault) && isOriginalIn(configuration, part.id) ? 1 : 0;
+  if (!look.everywhere) {
+    const isThere =
+      isOriginalIn(configuration, part.id) || (look.inHand && placementOf(configuration, part.id).state === 'out');
+    return looksAt(look, part, fault) && isThere ? 1 : 0;
+  }
   return canAct(fault, machine, configuration)
     ? look.everywhere.reduce((sum, outcome) => sum + (stops.shows[startOutcomeIndex(outcome)] ?? 0), 0)
     : 0;

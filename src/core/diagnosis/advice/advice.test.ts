@@ -25,15 +25,24 @@ test('a dead machine is looked at from outside first', () => {
   expect([kind, trial]).toEqual(['test', 'look/rocker/supply']);
 });
 
-test('a found mistake is repaired, verified under load, and the case closed', () => {
+test('a mistake found outside is put right, and the case closed on its picture', () => {
   const found: BriefLog['trials'] = [
     ['start', 'dead'],
     ['look/rocker/supply', 'at-o'],
   ];
   expect(advice({ reported: 'dead', trials: found })).toEqual(['repair', 'fix/set-rocker@supply']);
-  const repaired: BriefLog['trials'] = [...found, ['fix/set-rocker@supply', 'works']];
-  expect(advice({ reported: 'dead', trials: repaired })).toEqual(['verify', 'run-under-load']);
-  expect(advice({ reported: 'dead', trials: [...repaired, ['run-under-load', 'works']] })).toEqual(['close', null]);
+  expect(advice({ reported: 'dead', trials: [...found, ['fix/set-rocker@supply', 'works']] })).toEqual(['close', null]);
+});
+
+test('a mistake found inside is put right, verified under load, and the case closed', () => {
+  const found: BriefLog['trials'] = [
+    ['start', 'twitch'],
+    ['look/power-plugs/board', 'processor-loose'],
+  ];
+  expect(advice({ reported: 'twitch', trials: found })).toEqual(['repair', 'fix/push-power-plugs@board']);
+  const repaired: BriefLog['trials'] = [...found, ['fix/push-power-plugs@board', 'works']];
+  expect(advice({ reported: 'twitch', trials: repaired })).toEqual(['verify', 'run-under-load']);
+  expect(advice({ reported: 'twitch', trials: [...repaired, ['run-under-load', 'works']] })).toEqual(['close', null]);
 });
 
 test('a part is bought only after its fault went away, came back and went away again', () => {

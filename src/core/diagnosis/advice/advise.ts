@@ -12,7 +12,7 @@ import { makeSafe } from './make-safe';
 import { repairLikeliest } from './nothing-tells';
 import { repairBeforeCase } from './repair-before-case';
 import { proveParts } from './prove-parts';
-import { putRightWhatWasSeen } from './put-right-what-was-seen';
+import { putRightBeforeStart, putRightWhatWasSeen } from './put-right-what-was-seen';
 import { provenOrTurn, turnForProof } from './prove';
 import { putBackInnocent, runsWithout } from './put-back';
 import {
@@ -31,8 +31,8 @@ import { onceMore, readBack, seeItGone, updateNow } from './while-it-runs';
 const rightAsNot = 0.5;
 /** Below this one run under load is not enough. */
 const surelyRight = 0.985;
-/** Below this, one in a hundred, it is put under load even where a picture or ten presses would do. */
-const rightWithoutLoad = 0.99;
+/** Below this, one in fifty, it is put under load even where a picture or ten presses would do. */
+const rightWithoutLoad = 0.98;
 /** What the picture itself verifies, if the case was never opened. */
 const seenByThePicture: readonly RepairId[] = [
   'use-live-outlet',
@@ -76,6 +76,8 @@ export function advise(situation: Situation): Advice {
 const withoutSeeing = (situation: Situation): Advice => chooseTest(situation) ?? repairLikeliest(situation);
 
 function reproduce(situation: Situation): Advice {
+  const seen = putRightBeforeStart(situation);
+  if (seen) return seen;
   const reported = situation.input.steps.find((step) => step.trial.id === reportedTrialId)?.outcome;
   const isLoad = reported === 'cuts-out';
   const trialId = isLoad ? underLoad : plainStart;

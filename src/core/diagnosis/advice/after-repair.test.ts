@@ -109,3 +109,43 @@ test('a message that a change brings about is confirmed, and the settings are ke
   expect(advice).toMatchObject({ kind: 'repair', trial: { id: 'fix/confirm-message@board' } });
   expect(advice.trial?.steps.join(' ')).toMatch(/cord out for a minute/);
 });
+
+test('what was plainly seen is put right for the first start, and needs no run under load where a picture will do', () => {
+  const office: BriefLog = {
+    machine: {
+      parts: [
+        { id: 'module-1', kind: 'module' },
+        { id: 'drive', kind: 'drive' },
+      ],
+      builtInGraphics: true,
+    },
+    reported: 'dead',
+  };
+  const seen: NonNullable<BriefLog['trials']> = [['look/rocker/supply', 'at-o']];
+  const { advice } = diagnosisOf({ ...office, trials: seen });
+  expect(advice).toMatchObject({ kind: 'repair', trial: { id: 'fix/set-rocker@supply' } });
+  expect(advice.why).toBe('You saw it, and it explains what was told. Put it right, then start.');
+  const works = diagnosisOf({ ...office, trials: [...seen, ['fix/set-rocker@supply', 'works']] });
+  expect(works.advice).toMatchObject({ kind: 'close', why: 'The picture is there, and the case was not opened.' });
+});
+
+describe('memory that was changed', () => {
+  const training: BriefLog = {
+    machine: { ...machine, board: { stageLights: true, trainsMemory: true } },
+    circumstances: ['memory-changed'],
+    reported: 'at-memory',
+  };
+  const next = (trials: NonNullable<BriefLog['trials']>) => {
+    const { advice } = diagnosisOf({ ...training, trials: [['start', 'at-memory'], ...trials] });
+    return [advice.kind, advice.trial?.id];
+  };
+
+  test('three minutes come before a module is pushed in again', () => {
+    expect(next([])).toEqual(['test', 'start-and-wait']);
+    expect(next([['start-and-wait', 'at-memory']])).toEqual(['test', expect.stringMatching(/^fix\/seat-module/)]);
+  });
+
+  test('once it came up after them, nobody waits three minutes more', () => {
+    expect(next([['start-and-wait', 'works']])).toEqual(['verify', 'run-under-load']);
+  });
+});

@@ -114,7 +114,9 @@ function withoutLongShots({ repairs, input }: Situation, plan: Plan): Plan {
   };
 }
 
-const movesParts = ({ trial: { changes } }: Proposal): boolean => changes.some(({ kind }) => kind === 'place');
+/** It takes a part out or puts one in, or pushes one in again inside the case. */
+const movesParts = ({ trial: { changes, handling, inside } }: Proposal): boolean =>
+  changes.some(({ kind }) => kind === 'place') || (inside && handling.some(({ act }) => act === 'reseat'));
 
 /** From this on a repair is the likeliest by far. */
 const likeliestByFar = 0.5;

@@ -36,13 +36,15 @@ export const lastStart = ({ steps }: DiagnosisInput): StartOutcome | null =>
     .filter((outcome) => outcome !== null)
     .at(-1) ?? null;
 
-/** Ids of the repair classes that were carried out; one whose fault was seen again since did not take. */
+/** Ids of the repair classes that were carried out, to wait for training too; one whose fault was seen again did not take. */
 export function repairsDone({ steps }: DiagnosisInput): Set<string> {
   const done = new Set<string>();
   for (const step of steps) {
     const { trial, outcome } = step;
     if (outcome === 'could-not') continue;
+    const waited = trial.ref.kind === 'start-and-wait' ? trial.handling.find(({ act }) => act === 'wait') : undefined;
     if (trial.repair) done.add(trial.repair.id);
+    else if (waited) done.add(`wait-training@${waited.part}`);
     else for (const id of seenAgain(step, done)) done.delete(id);
   }
   return done;

@@ -15,6 +15,31 @@ const doneAtOnce = 6;
  * cause: nobody leaves a plug half in. Null where nothing of the kind is left.
  */
 export function putRightWhatWasSeen(situation: Situation): Advice | null {
+  const next = seenWrong(situation);
+  // What is likely enough has reasons of its own.
+  return next && next.probability < sureEnoughFor.nothing
+    ? {
+        kind: 'repair',
+        trialId: repairTrialId(next.repairClass),
+        why: 'You saw it. It is quick to put right, whether or not it is the cause.',
+      }
+    : null;
+}
+
+/** What was seen before the first start, and explains what was told, is put right for that start. */
+export function putRightBeforeStart(situation: Situation): Advice | null {
+  const next = seenWrong(situation);
+  return next && next.probability >= sureEnoughFor.nothing
+    ? {
+        kind: 'repair',
+        trialId: repairTrialId(next.repairClass),
+        why: 'You saw it, and it explains what was told. Put it right, then start.',
+      }
+    : null;
+}
+
+/** The likeliest of what was seen and can be put right at once. */
+function seenWrong(situation: Situation): RankedRepair | null {
   const { input, space, plan, repairs } = situation;
   const done = repairsDone(input);
   const isOpen = ({ id, repair }: RepairClass): boolean => {
@@ -29,15 +54,7 @@ export function putRightWhatWasSeen(situation: Situation): Advice | null {
   };
   const seen = new Set(lastLooks(input.steps).flatMap((step) => onlyRepairOf(step, space.faults)?.id ?? []));
   const isNext = ({ repairClass }: RankedRepair): boolean => seen.has(repairClass.id) && isOpen(repairClass);
-  const next = repairs.find(isNext);
-  // What is likely enough has reasons of its own.
-  return next && next.probability < sureEnoughFor.nothing
-    ? {
-        kind: 'repair',
-        trialId: repairTrialId(next.repairClass),
-        why: 'You saw it. It is quick to put right, whether or not it is the cause.',
-      }
-    : null;
+  return repairs.find(isNext) ?? null;
 }
 
 /** The repair of what was seen; null where that may be one of several. */

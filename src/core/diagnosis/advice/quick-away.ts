@@ -10,12 +10,17 @@ const quickMinutes = 3;
 /** Null where, with this probability, 0 to 1, it would show without the part what it shows with it: that proves nothing. */
 const showsTheSame = 0.2;
 
+const awayBy: ReadonlySet<string> = new Set(['out', 'spare', 'load-with-spare']);
+
 /** Before a part is bought of which only looks and readings speak: does the fault go away with it? */
 export function quickAway({ input, plan }: Situation, { repairClass, probability }: RankedRepair): Advice | null {
   const { part, repair } = repairClass;
   if (!repairOf(repair).replaces || isSmallPart(repairClass)) return null;
   const trialId = formatTrialId({ kind: 'out', part: part.id });
-  if (input.steps.some(({ trial }) => trial.id === trialId) || !canBeDone({ plan }, trialId)) return null;
+  const wasAway = input.steps.some(
+    ({ trial: { ref } }) => 'part' in ref && ref.part === part.id && awayBy.has(ref.kind),
+  );
+  if (wasAway || !canBeDone({ plan }, trialId)) return null;
   const away = plan.proposals.find(({ trial }) => trial.id === trialId);
   if (!away?.forecast || away.minutes > quickMinutes) return null;
   const same = away.trial.outcomes.findIndex(({ id }) => id === lastStart(input));

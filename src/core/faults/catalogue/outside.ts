@@ -352,7 +352,11 @@ export const outsideFaults: readonly FaultMode[] = [
     cutsOut: 'overload',
     repair: 'replace',
     sightings: [{ look: 'wall-meter-load', as: 'near', probability: 0.7 }],
-    readings: [{ quantity: 'rail-12-load', meanVolts: 11.2, spreadVolts: 0.25 }],
+    readings: [
+      { quantity: 'rail-12-load', meanVolts: 11.2, spreadVolts: 0.25 },
+      // A worn one is low before any load.
+      { quantity: 'rail-12', meanVolts: 11.8, spreadVolts: 0.3 },
+    ],
     prior: {
       ...judged(22, { 'card-changed': 4, old: 1.6, 'used-parts': 1.4, 'supply-changed': 0.5 }),
       inMachine: supplyTooSmallFactor,
