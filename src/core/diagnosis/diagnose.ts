@@ -22,6 +22,7 @@ import {
   type RankedSuspects,
   type Suspect,
 } from './belief/suspects';
+import type { Replay } from './belief/replay';
 import { rarityOf, surpriseOf } from './belief/surprise';
 import { weighEvidence, type WeighedEvidence } from './belief/weigh-evidence';
 
@@ -135,13 +136,17 @@ function view(analysis: Analysis, depth: Depth): Diagnosis {
     doubts: doubtfulEntries(known, analysis.fits()),
     surprise: surpriseOf(
       known.surprises.filter((entry) => entry !== null),
-      rarityOf(known.byFault[0] ?? [], known.byFault.at(-1) ?? []),
+      rarityOf(known.byFault[0] ?? [], causesNamed(known)),
     ),
     stopRule,
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen, true) : null },
     alternatives: viewAlternatives(analysis, viewTrial, depth),
   };
 }
+
+/** Probability of each fault now; 0 where it is something that nobody could name. */
+const causesNamed = ({ space, byFault }: Replay): Float64Array =>
+  (byFault.at(-1) ?? new Float64Array()).map((probability, f) => (space.faults[f]?.somethingElse ? 0 : probability));
 
 function viewAlternatives(analysis: Analysis, viewTrial: ReturnType<typeof viewOf>, { isWhole }: Depth): TrialView[] {
   return inOrder(analysis)
