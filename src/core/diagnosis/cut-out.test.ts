@@ -77,3 +77,22 @@ test('the fit of a cut-out is 1 for the cause that fits best, and the mean for w
   expect(fit?.of('heat')).toBeCloseTo(0.1 / 0.7, 9);
   expect(fit?.of(undefined)).toBeCloseTo((0.7 + 0.15 + 0.1 + 0.05) / 4 / 0.7, 9);
 });
+
+test('what goes off within two minutes and answers again is not started once more before its cooler was looked at', () => {
+  const after = (cutOutAfter: number, answersAgain: boolean, ...more: NonNullable<BriefLog['trials']>) =>
+    diagnosisOf({
+      machine,
+      circumstances: ['new-build'],
+      reported: 'cuts-out',
+      trials: [['start', 'cuts-out', { cutOutAfter, answersAgain }], ...more],
+    });
+  const waits = (...given: Parameters<typeof after>) => {
+    const load = after(...given).alternatives.find(({ id }) => id === 'run-under-load');
+    return load?.blocked?.startsWith('It went off within two minutes') ?? false;
+  };
+  expect(after(40, true).advice.trial?.id).toMatch(/cooler$/);
+  expect(waits(40, true)).toBe(true);
+  expect(waits(600, true)).toBe(false);
+  expect(waits(40, false)).toBe(false);
+  expect(waits(40, true, ['look/cooler-mount/cooler', 'even'])).toBe(false);
+});

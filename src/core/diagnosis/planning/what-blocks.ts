@@ -15,6 +15,7 @@ import { configurationKey, isWork } from '../belief/same-evidence';
 import { sawFault } from '../belief/saw-fault';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { comesLater } from './aims';
+import { goesOffHot, runsAsItIs } from './goes-off-hot';
 import { drivesNotLookedAt } from './other-drives';
 import { endsHazard, hazardsOf } from './hazards';
 
@@ -30,6 +31,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
       .filter((outcome) => outcome !== null)
       .at(-1) ?? signalOf(steps);
   const shutOff = isShutOff(steps);
+  const isHot = goesOffHot(steps);
   const ranSince = hasRunSince(steps);
   const runs = isRunning(steps);
   const isPutRight = putRight(steps, faults);
@@ -58,6 +60,8 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
       return 'It has run since it cut out.';
     if (last === 'cuts-out' && isSign(trial)) return 'It ran before it cut out.';
     if (runs && isSign(trial)) return 'It works as it stands: a start shows the same.';
+    if (isHot && runsAsItIs(trial))
+      return 'It went off within two minutes and answers again, as what overheats does: look at the cooler first.';
     if (shutOff && trial.ref.kind === 'start')
       return 'It has shut itself off, and does not answer before it is drained.';
     if (trial.ref.kind === 'back' && trial.part && goesBackWithCard(input.machine, configuration, trial.part))

@@ -260,8 +260,10 @@ export const wearFaults: readonly FaultMode[] = [
     title: '{part} is dying',
     reason: 'Sectors that cannot be read stop the system from loading.',
     presentations: [
-      { as: 'system-stops', weight: 0.7 },
-      { as: 'no-boot', weight: 0.3 },
+      { as: 'system-stops', weight: 0.65 },
+      { as: 'no-boot', weight: 0.27 },
+      // The board waits for it to answer.
+      { as: 'blank', link: 'graphics', weight: 0.08 },
     ],
     stopProbability: 0.75,
     repair: 'replace',
