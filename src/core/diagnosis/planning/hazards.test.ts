@@ -1,15 +1,8 @@
-import { diagnosisOf, type BriefLog } from '../../casework/testing-log';
+import { desktopWithLights, diagnosisOf, type BriefLog } from '../../casework/testing-log';
 
 /** What nothing is powered with, what ends it, and what would hurt another part. */
 
-const machine: NonNullable<BriefLog['machine']> = {
-  parts: [
-    { id: 'module-1', kind: 'module', slot: 'A2' },
-    { id: 'drive', kind: 'drive' },
-    { id: 'card', kind: 'card' },
-  ],
-  board: { stageLights: true },
-};
+const machine = desktopWithLights;
 
 describe('a lead of another supply', () => {
   const seen: NonNullable<BriefLog['trials']> = [
