@@ -25,15 +25,6 @@ test('a dead machine is looked at from outside first', () => {
   expect([kind, trial]).toEqual(['test', 'look/rocker/supply']);
 });
 
-test('a mistake found outside is put right, and the case closed on its picture', () => {
-  const found: BriefLog['trials'] = [
-    ['start', 'dead'],
-    ['look/rocker/supply', 'at-o'],
-  ];
-  expect(advice({ reported: 'dead', trials: found })).toEqual(['repair', 'fix/set-rocker@supply']);
-  expect(advice({ reported: 'dead', trials: [...found, ['fix/set-rocker@supply', 'works']] })).toEqual(['close', null]);
-});
-
 test('a mistake found inside is put right, verified under load, and the case closed', () => {
   const found: BriefLog['trials'] = [
     ['start', 'twitch'],
