@@ -50,6 +50,7 @@ test('a spare of the shelf is lent, fails, and is restored by the test of anothe
     .last()
     .click();
   await page.getByRole('button', { name: 'Back: worked' }).click();
+  await expect(page.getByText('back on the shelf: worked')).toBeVisible();
   await page.goto(`${program.url}/shelf`);
   await expect(spareRow(page, name)).toContainText(/Known good.*On the shelf/);
 });
