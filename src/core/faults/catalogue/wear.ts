@@ -263,7 +263,7 @@ export const wearFaults: readonly FaultMode[] = [
       { as: 'system-stops', weight: 0.65 },
       { as: 'no-boot', weight: 0.27 },
       // The board waits for it to answer.
-      { as: 'blank', link: 'graphics', weight: 0.08 },
+      { as: 'blank', link: 'graphics', weight: 0.08, stops: 0.98 },
     ],
     stopProbability: 0.75,
     repair: 'replace',
