@@ -136,7 +136,7 @@ function view(analysis: Analysis, depth: Depth): Diagnosis {
     doubts: doubtfulEntries(known, analysis.fits()),
     surprise: surpriseOf(
       known.surprises.filter((entry) => entry !== null),
-      rarityOf(known.byFault[0] ?? [], causesNamed(known)),
+      rarityOf(known.byFault[0] ?? new Float64Array(), causesNamed(known)),
     ),
     stopRule,
     advice: { kind: advice.kind, why: advice.why, trial: chosen ? viewTrial(chosen, true) : null },

@@ -195,11 +195,9 @@ function verifyRepair(situation: Situation): Advice | null {
   const stood = loadsStood(input);
   if (partsAway(input).length > 0 || !canBeDone(situation, underLoad)) return null;
   if (stood > 1)
-    return isLikelyRight
-      ? { kind: 'close', trialId: null, why: 'It has kept running under full load twice since the repair.' }
-      : null;
+    return isLikelyRight ? { kind: 'close', trialId: null, why: 'It has kept running under full load twice.' } : null;
   return stood === 0
-    ? { kind: 'verify', trialId: underLoad, why: 'It starts after the repair. Check that it keeps running.' }
+    ? { kind: 'verify', trialId: underLoad, why: 'It starts. Check that it keeps running.' }
     : onceMore(situation);
 }
 

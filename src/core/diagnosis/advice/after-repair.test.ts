@@ -3,6 +3,13 @@ import { desktopWithLights, diagnosisOf, type BriefLog } from '../../casework/te
 /** What comes after a repair: whether it helped is seen before anything else is done. */
 
 const machine = desktopWithLights;
+const office: BriefLog['machine'] = {
+  parts: [
+    { id: 'module-1', kind: 'module' },
+    { id: 'drive', kind: 'drive' },
+  ],
+  builtInGraphics: true,
+};
 const adviceAfter = (trials: NonNullable<BriefLog['trials']>) => {
   const { advice } = diagnosisOf({ machine, trials });
   return [advice.kind, advice.trial?.id];
@@ -62,13 +69,7 @@ describe('what was taken out goes home', () => {
 
 test('settings that an old machine has lost may be lost again: the date is read before it is run a second time', () => {
   const log: BriefLog = {
-    machine: {
-      parts: [
-        { id: 'module-1', kind: 'module' },
-        { id: 'drive', kind: 'drive' },
-      ],
-      builtInGraphics: true,
-    },
+    machine: office,
     circumstances: ['old'],
     reported: 'no-boot',
   };
@@ -111,20 +112,10 @@ test('a message that a change brings about is confirmed, and the settings are ke
 });
 
 test('what was plainly seen is put right for the first start', () => {
-  const office: BriefLog = {
-    machine: {
-      parts: [
-        { id: 'module-1', kind: 'module' },
-        { id: 'drive', kind: 'drive' },
-      ],
-      builtInGraphics: true,
-    },
-    reported: 'dead',
-  };
   const seen: NonNullable<BriefLog['trials']> = [['look/rocker/supply', 'at-o']];
-  const { advice } = diagnosisOf({ ...office, trials: seen });
+  const { advice } = diagnosisOf({ machine: office, reported: 'dead', trials: seen });
   expect(advice).toMatchObject({ kind: 'repair', trial: { id: 'fix/set-rocker@supply' } });
-  expect(advice.why).toBe('You saw it, and it explains what was told. Put it right, then start.');
+  expect(advice.why).toBe('You saw it, and it explains the complaint. Put it right, then start.');
 });
 
 describe('memory that was changed', () => {

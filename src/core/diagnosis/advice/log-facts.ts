@@ -44,7 +44,7 @@ export function repairsDone({ steps }: DiagnosisInput): Set<string> {
     if (outcome === 'could-not') continue;
     const waited = trial.ref.kind === 'start-and-wait' ? trial.handling.find(({ act }) => act === 'wait') : undefined;
     if (trial.repair) done.add(trial.repair.id);
-    else if (waited) done.add(`wait-training@${waited.part}`);
+    else if (waited) done.add(formatRepairClassId({ repair: 'wait-training', part: waited.part }));
     else for (const id of seenAgain(step, done)) done.delete(id);
   }
   return done;

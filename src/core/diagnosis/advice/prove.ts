@@ -9,7 +9,7 @@ import { confirmationOf, proofTurns } from './confirmation';
 import { sureEnough, sureEnoughFor } from './how-sure';
 import { partsAway } from './log-facts';
 import { putBackInnocent } from './put-back';
-import { quickAway } from './quick-away';
+import { quickAway, waysAway } from './quick-away';
 import { settleAtPart } from './settle-at-part';
 import { quickFirst } from './while-it-runs';
 import { askBefore, canBeDone, isGone, repairTrialId, underLoad, type Advice, type Situation } from './situation';
@@ -88,7 +88,7 @@ function whyForGood(situation: Situation, { repairClass, probability, cures }: R
 
 /** From this on a part is swapped where no test pays: it has to be proven that way in any case. */
 const nearlyCertain = 0.95;
-/** So many times as long as a test may it take. */
+/** A swap may take at most this multiple of a test's minutes. */
 const asLongAsATest = 2;
 
 /** The first turn, where to test what is left costs more than it saves; `testMinutes`: how long that would take. */
@@ -192,8 +192,7 @@ function nextTurn(situation: Situation, repairClass: RepairClass): Advice | null
   const beside = input.machine.parts
     .filter((part) => part.loose)
     .map((part) => formatTrialId({ kind: 'back', part: part.id }));
-  const swaps = (['out', 'spare', 'load-with-spare'] as const).map((kind) => formatTrialId({ kind, part: id }));
-  const awayAgain = [...swaps, ...beside].filter((trial) => input.steps.some((step) => step.trial.id === trial));
+  const awayAgain = [...waysAway(id), ...beside].filter((trial) => input.steps.some((step) => step.trial.id === trial));
   const trial = awayAgain.find((wanted) => canBeDone({ plan }, wanted));
   const minutes = plan.proposals.find((proposal) => proposal.trial.id === trial)?.minutes ?? 0;
   if (minutes >= longSwapMinutes) {

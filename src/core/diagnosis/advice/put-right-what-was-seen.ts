@@ -26,14 +26,14 @@ export function putRightWhatWasSeen(situation: Situation): Advice | null {
     : null;
 }
 
-/** What was seen before the first start, and explains what was told, is put right for that start. */
+/** What was seen before the first start, and explains the complaint, is put right for that start. */
 export function putRightBeforeStart(situation: Situation): Advice | null {
   const next = seenWrong(situation);
   return next && next.probability >= sureEnoughFor.nothing
     ? {
         kind: 'repair',
         trialId: repairTrialId(next.repairClass),
-        why: 'You saw it, and it explains what was told. Put it right, then start.',
+        why: 'You saw it, and it explains the complaint. Put it right, then start.',
       }
     : null;
 }

@@ -6,7 +6,7 @@ import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
 import { cameBack, isOwnersWord, observedStart, reproducedComplaint, seemsGone, wentWith } from './complaint';
 import { addMoved, beyondReach, roomFor, type EntryFit } from './fit-entries';
 import type { Replay } from './replay';
-import { sawFault } from './saw-fault';
+import { isPutRight, sawFault } from './saw-fault';
 import { probabilityByFault } from './suspects';
 
 /** So likely mistaken, an entry is named whatever follows from it. All are tried on flipped logs (docs/benchmarks.md). */
@@ -55,6 +55,7 @@ export function doubtfulEntries(
     const step = stepOf.get(fit.eventId);
     if (fit.mistaken < least || (isFirstSeen && !isTold(fit))) return false;
     if (!step || !fault) return true;
+    // Whether it was so makes no difference any more.
     if (isPutRight(step, space.faults, steps)) return false;
     if (isOwnersWord(step) && step.outcome === reproducedComplaint(steps)) return false;
     const isBelieved = !isCured && (!isSurely(fit) || isPlainlySeen(step)) && sawFault(step, fault);
@@ -111,17 +112,6 @@ function isBornOut(
 /** Nobody sees it where it is not. */
 const isPlainlySeen = ({ trial: { observe }, outcome }: EvidenceStep): boolean =>
   observe.kind === 'look' && observe.look.options.find(({ id }) => id === outcome)?.isPlain === true;
-
-/** Seen, and repaired since: whether it was so makes no difference any more. */
-function isPutRight(step: EvidenceStep, faults: readonly FaultInstance[], steps: readonly EvidenceStep[]): boolean {
-  const later = steps.slice(steps.indexOf(step) + 1);
-  return later.some(
-    ({ trial: { repair }, outcome }) =>
-      repair !== null &&
-      outcome !== 'could-not' &&
-      faults.some((fault) => fault.repairClass.id === repair.id && sawFault(step, fault)),
-  );
-}
 
 const leaderOf = (probabilities: Float64Array): number => probabilities.indexOf(Math.max(...probabilities));
 

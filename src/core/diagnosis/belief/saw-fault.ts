@@ -8,3 +8,17 @@ export function sawFault({ trial: { observe, part }, outcome }: EvidenceStep, fa
   const seen = observe.look.options.findIndex(({ id }) => id === outcome);
   return sightingsOf(fault.mode, observe.look).some(({ option }) => option === seen);
 }
+
+/** Whether what a look found was repaired after it. `steps`: the log in which the look stands. */
+export function isPutRight(
+  look: EvidenceStep,
+  faults: readonly FaultInstance[],
+  steps: readonly EvidenceStep[],
+): boolean {
+  const repaired = new Set(
+    steps
+      .slice(steps.indexOf(look) + 1)
+      .flatMap(({ trial: { repair }, outcome }) => (repair && outcome !== 'could-not' ? [repair.id] : [])),
+  );
+  return repaired.size > 0 && faults.some((fault) => repaired.has(fault.repairClass.id) && sawFault(look, fault));
+}

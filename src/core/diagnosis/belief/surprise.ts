@@ -55,18 +55,17 @@ export function surpriseOf(entries: readonly EntrySurprise[], rareBits = 0): Sur
   return { bits, usualBits, spreadBits, isUnusual: misfit > unusualDeviations * spreadBits && misfit > unusualBits };
 }
 
-/** From this on a cause is found. */
-const isFound = 0.5;
+/** From this probability on a cause counts as found. */
+const minFound = 0.5;
 
 /**
  * By how many bits the likeliest cause has become likelier: a log that tells of a rare one is improbable, and fits. 0
  * where none is likely. Probabilities of each fault before the log and after it.
  *
- * @example rarityOf([0.25, 0.75], [1, 0]) // => 2
+ * @example rarityOf(Float64Array.of(0.25, 0.75), Float64Array.of(1, 0)) // => 2
  */
-export function rarityOf(before: ArrayLike<number>, after: ArrayLike<number>): number {
-  let most = 0;
-  for (let f = 1; f < after.length; f++) if ((after[f] ?? 0) > (after[most] ?? 0)) most = f;
-  const [prior = 1, now = 0] = [before[most], after[most]];
-  return now < isFound ? 0 : Math.max(0, Math.log2(now / Math.max(prior, Number.MIN_VALUE)));
+export function rarityOf(before: Float64Array, after: Float64Array): number {
+  const now = Math.max(0, ...after);
+  const prior = before[after.indexOf(now)] ?? 1;
+  return now < minFound ? 0 : Math.max(0, Math.log2(now / Math.max(prior, Number.MIN_VALUE)));
 }

@@ -50,7 +50,7 @@ describe('a mains cord that is damaged', () => {
   });
 
   test('with a new one it is started', () => {
-    expect(after([...seen, ['fix/replace@cord', 'dead']]).advice.why).not.toMatch(/damaged/);
+    expect(blockedOf('spare/supply', [...seen, ['fix/replace@cord', 'dead']])).toBeNull();
   });
 
   test('of a DC adapter another one is put in its place', () => {

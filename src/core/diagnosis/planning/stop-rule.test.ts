@@ -142,6 +142,6 @@ test('a rare cause that explains the record makes it improbable, and not unusual
   expect(suspects[0]?.fault).toBe('monitor-asleep@monitor');
   expect(surprise.bits).toBeGreaterThan(surprise.usualBits + 8);
   expect(surprise.isUnusual).toBe(false);
-  expect(rarityOf([0.25, 0.75], [1, 0])).toBe(2);
-  expect(rarityOf([0.25, 0.75], [0.4, 0.4])).toBe(0);
+  expect(rarityOf(Float64Array.of(0.25, 0.75), Float64Array.of(1, 0))).toBe(2);
+  expect(rarityOf(Float64Array.of(0.25, 0.75), Float64Array.of(0.4, 0.4))).toBe(0);
 });

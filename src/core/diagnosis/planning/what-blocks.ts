@@ -12,7 +12,7 @@ import { apartAfter, isSilent, whyNotMet, type Trial } from '../../trials';
 import { isRunning, lookThatComplains, observedStart, signalOf } from '../belief/complaint';
 import { isShutOff } from '../belief/pressed-again';
 import { configurationKey, isWork } from '../belief/same-evidence';
-import { sawFault } from '../belief/saw-fault';
+import { isPutRight } from '../belief/saw-fault';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { comesLater } from './aims';
 import { goesOffHot, runsAsItIs } from './goes-off-hot';
@@ -34,7 +34,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
   const isHot = goesOffHot(steps);
   const ranSince = hasRunSince(steps);
   const runs = isRunning(steps);
-  const isPutRight = putRight(steps, faults);
+  const isFoundPutRight = foundPutRight(steps, faults);
   const isProcessorOut = apartAfter(steps).has('processor');
   const silent = silentOnes(steps, stateKey(configuration));
   // What was burnt may be out now, and a trial may put it back.
@@ -61,7 +61,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
     if (last === 'cuts-out' && isSign(trial)) return 'It ran before it cut out.';
     if (runs && isSign(trial)) return 'It works as it stands: a start shows the same.';
     if (isHot && runsAsItIs(trial))
-      return 'It went off within two minutes and answers again, as what overheats does: look at the cooler first.';
+      return 'It went off within two minutes and answers the button again, which points at heat: look at the cooler first.';
     if (shutOff && trial.ref.kind === 'start')
       return 'It has shut itself off, and does not answer before it is drained.';
     if (trial.ref.kind === 'back' && trial.part && goesBackWithCard(input.machine, configuration, trial.part))
@@ -72,7 +72,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
     if (trial.observe.kind === 'look' && trial.observe.look.sees) return 'A start shows the same.';
     if (isProcessorOut && trial.ref.kind === 'look' && trial.ref.look === 'processor-seat')
       return 'The processor is out of its socket.';
-    if (isPutRight(trial)) return 'You have put right what this looks for.';
+    if (isFoundPutRight(trial)) return 'You have put right what this looks for.';
     return silent.get(trial.id) ?? null;
   };
 }
@@ -108,21 +108,13 @@ function hasRunSince(steps: readonly EvidenceStep[]): boolean {
 }
 
 /** Whether a look was made, and what it found has been repaired since: the same look would find nothing more. */
-function putRight(steps: readonly EvidenceStep[], faults: readonly FaultInstance[]): (trial: Trial) => boolean {
-  const repairedAfter = new Map<string, number>();
-  steps.forEach(({ trial, outcome }, k) => {
-    if (trial.repair && outcome !== 'could-not') repairedAfter.set(trial.repair.id, k);
-  });
+function foundPutRight(steps: readonly EvidenceStep[], faults: readonly FaultInstance[]): (trial: Trial) => boolean {
   const complains = lookThatComplains(steps);
   return ({ id, observe }) => {
     // What was complained of is seen to be gone where it was seen.
-    if (observe.kind !== 'look' || observe.look.passes || id === complains || repairedAfter.size === 0) return false;
-    const at = steps.findLastIndex(({ trial, outcome }) => trial.id === id && !isSilent(outcome));
-    const seen = steps[at];
-    return (
-      seen !== undefined &&
-      faults.some((fault) => (repairedAfter.get(fault.repairClass.id) ?? -1) > at && sawFault(seen, fault))
-    );
+    if (observe.kind !== 'look' || observe.look.passes || id === complains) return false;
+    const seen = steps.findLast(({ trial, outcome }) => trial.id === id && !isSilent(outcome));
+    return seen !== undefined && isPutRight(seen, faults, steps);
   };
 }
 
