@@ -69,6 +69,7 @@ export function openCase(opened: CaseOpened): Stepped {
     entries: [{ event: opened, struckBy: null, trial: null, changes: '', unread: null }],
     stage: 'waiting',
     ...notWaiting,
+    resumedAfter: null,
     closed: null,
     strategy: 'best-value',
     lacking: { tools: [], spares: [] },
@@ -139,7 +140,7 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
     case 'case-parked':
       return advance({ ...listed, stage: 'parked', waitingFor: event.waitingFor, waitingUntil: event.until ?? null });
     case 'case-resumed':
-      return advance({ ...listed, stage: 'on-bench', ...notWaiting });
+      return advance({ ...listed, stage: 'on-bench', ...notWaiting, resumedAfter: lastStepOf(state) });
     case 'case-closed':
       return closeCase(listed, event);
     case 'case-reopened':
@@ -207,8 +208,11 @@ function doTrial(state: CaseState, event: TrialDone, trial: Trial | null): Stepp
     entries: replaceLast(state, trial, changes.length > 0 ? describeChanges(state.machine, changes) : ''),
     stage: 'on-bench',
     ...notWaiting,
+    ...(state.stage === 'parked' ? { resumedAfter: lastStepOf(state) } : {}),
   });
 }
+
+const lastStepOf = ({ steps }: CaseState): string | null => steps.at(-1)?.id ?? null;
 
 function changeConfiguration(state: CaseState, event: ConfigurationChanged): Stepped {
   const refusal = event.changes.map((change, i) => checkChange(state.machine, change, i)).find((r) => r !== null);

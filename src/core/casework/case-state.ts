@@ -138,6 +138,8 @@ export interface CaseState {
   readonly waitingFor: string | null;
   /** ISO 8601; null where nobody can say. */
   readonly waitingUntil: string | null;
+  /** The last thing that had been done when the case came back from waiting for something; null if it never did. */
+  readonly resumedAfter: string | null;
   readonly closed: CaseClosed | null;
   readonly strategy: Strategy;
   readonly lacking: Lacking;

@@ -77,6 +77,15 @@ export function undecidedWords({ repairs, plan, input }: Pick<Situation, 'repair
       : left.length === 1
         ? `Still possible: ${left.join()}, and that is not enough to act on.`
         : 'No known cause fits.';
+  // As good as certain, and not to be had here.
+  if (
+    top &&
+    !pointsTo &&
+    top.probability >= allPointsToIt &&
+    left.length === 1 &&
+    !canBeDone({ plan }, repairTrialId(top.repairClass))
+  )
+    return `All points to one thing: ${left.join()}. It could not be done here: refer it, or get what it needs.`;
   const deciders = decidersOf(plan).map(decidingWords);
   return deciders.length > 0
     ? `${known} What would decide it: ${deciders.join('; ')}. Or decide with the owner, or refer it to another shop.`

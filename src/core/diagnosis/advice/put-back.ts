@@ -63,7 +63,8 @@ const asItIsNow = (input: DiagnosisInput): string =>
 /** It ends with parts left out: they cannot go back, or it would stop again. */
 export function runsWithout({ input }: Situation, partIds: readonly string[]): Advice {
   const names = input.machine.parts.filter(({ id }) => partIds.includes(id)).map(nameInWords);
-  const why = `${asItIsNow(input)}, without ${listOf(names)}. Put it back as soon as that can be done, or note why it stays out.`;
+  const [them, stay] = names.length > 1 ? ['them', 'they stay'] : ['it', 'it stays'];
+  const why = `${asItIsNow(input)}, without ${listOf(names)}. Put ${them} back as soon as that can be done, or note why ${stay} out.`;
   return { kind: 'undecided', trialId: null, why };
 }
 

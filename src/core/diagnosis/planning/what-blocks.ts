@@ -7,7 +7,7 @@ import {
   placementOf,
   type Configuration,
 } from '../../machine';
-import type { FaultInstance } from '../../faults';
+import { repairOf, type FaultInstance } from '../../faults';
 import { apartAfter, isSilent, whyNotMet, type Trial } from '../../trials';
 import { isRunning, lookThatComplains, observedStart, signalOf } from '../belief/complaint';
 import { isShutOff } from '../belief/pressed-again';
@@ -36,7 +36,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
   const runs = isRunning(steps);
   const isFoundPutRight = foundPutRight(steps, faults);
   const isProcessorOut = apartAfter(steps).has('processor');
-  const silent = silentOnes(steps, stateKey(configuration));
+  const silent = silentOnes(input);
   // What was burnt may be out now, and a trial may put it back.
   const mayBeUnsafe = hazardsOf(input, asFound).length > 0;
   const bentPins = boardWithBentPins(steps);
@@ -126,6 +126,7 @@ const isOut = ({ part, changes }: Trial, configuration: Configuration): boolean 
 
 const vain = {
   'could-not': 'It could not be done, and nothing has changed since.',
+  'no-part': 'It could not be done, and the case has not waited for a part since.',
   'not-sure': 'It left you unsure, and nothing has changed since.',
 } as const;
 
@@ -133,16 +134,26 @@ const vain = {
 const stateKey = (configuration: Configuration): string =>
   configurationKey({ ...configuration, start: 'button', settings: 'as-found' });
 
+/** It takes a spare, or a new part. */
+const wantsAnother = ({ spares, repair }: Trial): boolean =>
+  spares.length > 0 || (repair !== null && repairOf(repair.repair).replaces === true);
+
 /** By trial: what was tried without an answer, with nothing done to the machine since. */
-function silentOnes(steps: readonly EvidenceStep[], nowKey: string): Map<string, string> {
+function silentOnes({ steps, configuration: now, resumedAfter }: DiagnosisInput): Map<string, string> {
   const silent = new Map<string, string>();
+  const nowKey = stateKey(now);
+  const resumed = steps.findIndex(({ id }) => id === resumedAfter);
   steps.forEach(({ trial, outcome, configuration }, k) => {
     silent.delete(trial.id);
     if (!isSilent(outcome)) return;
-    const changedSince =
-      stateKey(configuration) !== nowKey ||
-      steps.slice(k + 1).some((later) => later.outcome !== 'could-not' && isWork(later.trial));
-    if (!changedSince) silent.set(trial.id, outcome === 'could-not' ? vain['could-not'] : vain['not-sure']);
+    // What another piece is wanted for waits for that piece, whatever is done to the rest of the machine.
+    if (outcome === 'could-not' && wantsAnother(trial)) {
+      if (k > resumed) silent.set(trial.id, vain['no-part']);
+      return;
+    }
+    const isMoved = stateKey(configuration) !== nowKey;
+    const isWorkedOn = steps.slice(k + 1).some((later) => later.outcome !== 'could-not' && isWork(later.trial));
+    if (!isMoved && !isWorkedOn) silent.set(trial.id, outcome === 'could-not' ? vain['could-not'] : vain['not-sure']);
   });
   return silent;
 }
