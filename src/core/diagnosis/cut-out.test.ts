@@ -64,6 +64,7 @@ test('what needs power is preceded by draining it', () => {
     'look/power-plugs/board',
     'look/supply-leads/supply',
     'look/cooler-fan/cooler',
+    'look/wall-meter-load/supply',
   ];
   const { advice } = after(...log, ...lacking.map((id): Trials[number] => [id, 'could-not']));
   expect(advice.trial?.id).toBe('measure/rail-12-load/supply');

@@ -22,6 +22,8 @@ export interface EvidenceStep {
   readonly signs?: StartSigns;
   /** What the same start showed before, if nothing was done in between; see repeatedStart. */
   readonly after?: string;
+  /** What the last start before it showed, however the machine stood, if lights, code and beeps tell that; see steadyAfter. */
+  readonly shownBefore?: string;
 }
 
 /** What the engine is asked about: one machine and everything done to it so far. */

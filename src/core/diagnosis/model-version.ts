@@ -1,2 +1,2 @@
 /** The catalogue and its weights; numbers from another model may differ. */
-export const MODEL_VERSION = '16';
+export const MODEL_VERSION = '17';

@@ -45,7 +45,7 @@ export const JOINT_CAUSES: readonly JointCause[] = [
       'keyboard-dead',
       'keyboard-port-dead',
     ],
-    chance: 0.08,
+    chance: 0.03,
     when: { known: ['spill'], chance: 0.3 },
   },
   {

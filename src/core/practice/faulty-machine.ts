@@ -11,7 +11,7 @@ import {
   type Circumstance,
   type FaultInstance,
 } from '../faults';
-import { linkIndex, START_OUTCOMES, type StartOutcome } from '../startup';
+import { linkIndex, START_OUTCOMES, startOutcomeIndex, steadyAfter, type StartOutcome } from '../startup';
 import {
   expectLook,
   inView,
@@ -126,8 +126,15 @@ function shownBy(
   const shown = complain(machine, faults, named);
   const reported = reportOf(machine, faults, named);
   if (!shown || reported === 'works') return null;
-  return { ...given, faults, reported, complaint: shown.outcome, underLoad: shown.underLoad };
+  const again = faults.map((one) => showsAgain(one, shown.outcome));
+  return { ...given, faults: again, reported, complaint: shown.outcome, underLoad: shown.underLoad };
 }
+
+/** What it shows from its first start on: signals that were wrong are wrong again. */
+const showsAgain = ({ fault, stops }: PresentFault, shown: StartOutcome): PresentFault => ({
+  fault,
+  stops: { ...stops, shows: steadyAfter(stops.shows, startOutcomeIndex(shown)) },
+});
 
 function waysOf(machine: Machine, circumstances: readonly Circumstance[], factor: (id: string) => number): Way[] {
   return instantiateFaults(machine, circumstances)

@@ -6,6 +6,7 @@ export type { Link, LinkId } from './link';
 export { START_OUTCOMES, START_OUTCOME_LABELS, distributionOf, reachesMenu, startOutcomeIndex } from './start-outcome';
 export type { StartDistribution, StartOutcome } from './start-outcome';
 export { expectStageSignal } from './stage-signal';
+export { isSignalled, steadyAfter } from './steady-signals';
 export { expectNoPicture, missingBreaks, attemptDoubt, stopsAt } from './break';
 export type { Break, StartDepth } from './break';
 export { probabilityToPass, expectStart } from './expect-start';

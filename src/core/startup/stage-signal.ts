@@ -10,7 +10,7 @@ export type Stage = 'processor' | 'memory' | 'graphics';
 const lightsTell = 0.9;
 const displayTells = 0.88;
 const speakerTells: Readonly<Record<Stage, number>> = { processor: 0, memory: 0.9, graphics: 0.85 };
-const signalLies = 0.04;
+const signalLies = 0.03;
 
 const stages: readonly Stage[] = ['processor', 'memory', 'graphics'];
 

@@ -70,6 +70,10 @@ const usualMeterVolts = 0.02;
 /** What is not fed reads nothing but what leaks in: this much at most, and no more than a share of what it would be. */
 const deadSpreadVolts = 0.08;
 const deadSpreadShare = 0.1;
+/** Engineering judgement: so often a faulty part reads nothing like its fault, and then about this share, so widely spread. */
+const farOffShare = 0.1;
+const farOffMean = 0.8;
+const farOffSpread = 0.22;
 /** Below this share of nominal a quantity counts as absent. */
 const absentShare = 0.2;
 
@@ -111,13 +115,22 @@ export function expectReading(
       ? 1
       : probabilityToPass(machine, { ...configuration, start: 'button' }, stops, quantity.fedBy);
   const { scale = 1 } = quantity;
-  const alive: NormalComponent = {
-    weight: fed,
-    meanVolts: reading ? reading.meanVolts * scale : quantity.nominalVolts,
-    spreadVolts: reading ? reading.spreadVolts * scale : quantity.healthySpreadVolts,
-  };
-  return [alive, { ...unfedComponentOf(quantity), weight: 1 - fed }].filter((component) => component.weight > 0);
+  const alive: NormalComponent[] = reading
+    ? wornComponents(fed, reading.meanVolts * scale, reading.spreadVolts * scale, quantity)
+    : [{ weight: fed, meanVolts: quantity.nominalVolts, spreadVolts: quantity.healthySpreadVolts }];
+  return [...alive, { ...unfedComponentOf(quantity), weight: 1 - fed }].filter(({ weight }) => weight > 0);
 }
+
+/** What a faulty part reads: mostly as is usual for its fault, now and then anything, and rather too little. */
+const wornComponents = (
+  weight: number,
+  meanVolts: number,
+  spreadVolts: number,
+  { nominalVolts }: Quantity,
+): NormalComponent[] => [
+  { weight: weight * (1 - farOffShare), meanVolts, spreadVolts },
+  { weight: weight * farOffShare, meanVolts: farOffMean * meanVolts, spreadVolts: farOffSpread * nominalVolts },
+];
 
 /** The outcome that a reading in volts falls under. */
 export function gradeReading(

@@ -2,6 +2,7 @@ import { repairOf, type RepairClass, type RepairId, type RepairStake } from '../
 import { formatTrialId } from '../../trials';
 import { percent } from '../../wording';
 import { observedStart, reportedTrialId, reproducedComplaint } from '../belief/complaint';
+import type { EvidenceStep } from '../evidence-step';
 import { chooseTest } from './choose-test';
 import type { CountedCure } from './cure-by-count';
 import { sureEnough, sureItIsRight } from './how-sure';
@@ -94,6 +95,12 @@ function complaintNotSeen(situation: Situation): Advice {
       trialId: null,
       why: 'It starts and keeps running under load: the fault does not show.',
     };
+  if (onlyBridged(situation) && canBeDone(situation, plainStart))
+    return {
+      kind: 'reproduce',
+      trialId: plainStart,
+      why: 'It starts from its pins. See whether it answers the case button.',
+    };
   const presses = pressesToCount(situation);
   if (presses)
     return {
@@ -106,12 +113,18 @@ function complaintNotSeen(situation: Situation): Advice {
     : withoutSeeing(situation);
 }
 
+/** Nobody has pressed the case button of a machine that is said to be dead. */
+const onlyBridged = ({ input: { steps } }: Situation): boolean =>
+  isToldDead(steps) && steps.every((step) => observedStart(step) === null || step.configuration.start === 'bridge');
+
+const isToldDead = (steps: readonly EvidenceStep[]): boolean =>
+  steps.some(({ trial, outcome }) => trial.id === reportedTrialId && outcome === 'dead');
+
 /** Ten presses of the case switch, where the owner speaks of a dead machine and nobody has counted yet. */
 function pressesToCount({ input, plan }: Situation): string | null {
-  const isToldDead = input.steps.some(({ trial, outcome }) => trial.id === reportedTrialId && outcome === 'dead');
   const comesAndGoes = input.circumstances.includes('comes-and-goes');
   const part = input.machine.parts.find(({ kind }) => kind === 'case-switch')?.id;
-  if (!isToldDead || !comesAndGoes || part === undefined) return null;
+  if (!isToldDead(input.steps) || !comesAndGoes || part === undefined) return null;
   const presses = formatTrialId({ kind: 'look', look: 'ten-presses', part });
   return countedSince(input, presses) === null && canBeDone({ plan }, presses) ? presses : null;
 }

@@ -1,7 +1,7 @@
 import { isFirmwareWork } from '../../trials';
 import { percent } from '../../wording';
 import { putsRightAsWell, repairOf, type RepairClass } from '../../faults';
-import { observedStart, signalOf } from '../belief/complaint';
+import { observedStart, reportedOutcome, signalOf } from '../belief/complaint';
 import type { RankedRepair } from '../belief/suspects';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { costOfRepair, usualCosts } from '../planning/costs';
@@ -19,7 +19,7 @@ import { beforeSettling, beforeTrying } from './worth-before';
 /** The next test by the chosen strategy; by best value a repair takes its turn where testing on costs more than it saves. */
 export function chooseTest(situation: Situation): Advice | null {
   const { input, space, stopRule } = situation;
-  const plan = withoutLongShots(situation, withoutUndoing(situation));
+  const plan = withoutLongShots(situation, withoutSameAgain(input, withoutUndoing(situation)));
   const strategy = input.strategy ?? 'best-value';
   const view = { faults: space.faults, signal: signalOf(input.steps) };
   if (strategy !== 'best-value') {
@@ -84,6 +84,13 @@ function withoutUndoing({ plan, input }: Situation): Plan {
   const placed = placedByRepair(input);
   const undoes = ({ trial: { ref, part } }: Proposal): boolean => ref.kind === 'back' && placed.has(part?.id ?? '');
   return placed.size === 0 ? plan : { ...plan, proposals: plan.proposals.filter((one) => !undoes(one)) };
+}
+
+/** What the owner told and was then seen is not started once more to see it a third time, unless it comes and goes. */
+function withoutSameAgain({ steps, circumstances }: DiagnosisInput, plan: Plan): Plan {
+  const [told, seen] = [reportedOutcome(steps), steps.findLast((step) => observedStart(step) !== null)?.outcome];
+  if (told === null || told !== seen || circumstances.includes('comes-and-goes')) return plan;
+  return { ...plan, proposals: plan.proposals.filter(({ isAgain }) => !isAgain) };
 }
 
 /** It buys nothing and can be undone: nothing but the work is lost if it was not the cause. */

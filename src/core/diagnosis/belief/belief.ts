@@ -1,11 +1,13 @@
 import type { Machine } from '../../machine';
 import { isSilent } from '../../trials';
+import { messagesBeside, type MessageLikelihood } from './messages-beside';
 import { observed } from './observed';
 import type { EvidenceStep } from '../evidence-step';
 import { passAfterCure } from '../model/pass-after-cure';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
 import { createOutcomeModelCache, type OutcomeModelCache } from '../model/outcome-model-cache';
 import { repeatedStart } from '../model/repeated-start';
+import { withSteadySignals } from '../model/steady-signals';
 import type { OutcomeModel } from '../model/outcome-model';
 
 /**
@@ -73,7 +75,13 @@ export interface CompiledStep {
   readonly pass: Float64Array;
   /** For a forecast of the step: its model, and the pass with what its handling may remove first. Null if it is silent. */
   readonly forecast: { readonly model: OutcomeModel; readonly pass: Float64Array } | null;
+  /** Further observations that are weighed right after it; usually none. */
+  readonly beside: readonly CompiledStep[];
 }
+
+/** Steps in the order in which they are weighed: each with what was seen beside it. */
+export const inTurn = (steps: readonly CompiledStep[]): CompiledStep[] =>
+  steps.flatMap((step) => [step, ...step.beside]);
 
 export function compileStep(space: HypothesisSpace, step: EvidenceStep, book: OutcomeModelCache): CompiledStep {
   const { variants } = space;
@@ -81,23 +89,33 @@ export function compileStep(space: HypothesisSpace, step: EvidenceStep, book: Ou
   const cure = new Float64Array(variants.length);
   for (const [v, probability] of cured) cure[v] = probability;
   const one = new Float64Array(variants.length).fill(1);
-  if (isSilent(step.outcome)) return { cure, none: 1, one, pass: one, forecast: null };
+  if (isSilent(step.outcome)) return { cure, none: 1, one, pass: one, forecast: null, beside: [] };
   const model = modelOfStep(step, space, book);
   const seen = observed(model, step, variants);
   variants.forEach(({ fault }, v) => (one[v] = seen(v, fault.somethingElse && !model.isTight)));
   const pass = cured.length > 0 ? passAfterCure(model.pass, cured) : model.pass;
-  return { cure, none: seen(null, false), one, pass: model.pass, forecast: { model, pass } };
+  const beside = messagesBeside(space, step, book).map(withoutHandling);
+  return { cure, none: seen(null, false), one, pass: model.pass, forecast: { model, pass }, beside };
 }
+
+const withoutHandling = (message: MessageLikelihood): CompiledStep => ({
+  ...message,
+  cure: new Float64Array(message.one.length),
+  forecast: null,
+  beside: [],
+});
 
 /** The model by which a step's observation is weighed. */
 function modelOfStep(
-  { trial, configuration, after, misreadProbability }: EvidenceStep,
+  { trial, configuration, after, shownBefore, misreadProbability }: EvidenceStep,
   { variants }: HypothesisSpace,
   book: OutcomeModelCache,
 ): OutcomeModel {
   const model = book.modelOf(trial, configuration);
-  const last = after === undefined ? -1 : trial.outcomes.findIndex(({ id }) => id === after);
-  return last < 0 ? model : repeatedStart(model, last, { misreadProbability, variants });
+  const indexOf = (outcome: string | undefined) => trial.outcomes.findIndex(({ id }) => id === outcome);
+  const [last, before] = [indexOf(after), indexOf(shownBefore)];
+  if (last >= 0) return repeatedStart(model, last, { misreadProbability, variants });
+  return before < 0 ? model : withSteadySignals(model, before);
 }
 
 /** What one step brings besides the belief after it. */
@@ -123,12 +141,17 @@ export function applySteps(
     factor: 1,
   };
   let { logEvidence, byVariant } = belief;
+  const weigh = (step: CompiledStep): Float64Array => {
+    const { sum, decides, byVariant: weights } = sweepStep(sweep, step);
+    sweep.factor = 1 / sum;
+    logEvidence += Math.log(sum);
+    byVariant = weights.map((weight) => weight * sweep.factor);
+    return decides;
+  };
   const tallies = steps.map((step): StepTally => {
-    const swept = sweepStep(sweep, step);
-    sweep.factor = 1 / swept.sum;
-    logEvidence += Math.log(swept.sum);
-    byVariant = swept.byVariant.map((weight) => weight * sweep.factor);
-    return { decides: swept.decides, byVariant };
+    const decides = weigh(step);
+    step.beside.forEach(weigh);
+    return { decides, byVariant };
   });
   const { weights: probabilities, stillThere, touched, factor } = sweep;
   for (let h = 0; h < probabilities.length; h++) {

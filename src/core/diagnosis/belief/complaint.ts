@@ -22,22 +22,34 @@ export const isOwnersWord = ({ trial: { ref } }: EvidenceStep): boolean =>
 export const reportedTrialId = formatTrialId({ kind: 'reported' });
 
 /**
- * The first start outcome that the technician saw fail: the complaint as reproduced; null if none failed. Where it had
- * to be repaired before it could be powered, and where it failed among several that were counted, the complaint is what
- * was reported; of a machine that starts as ever, what a look shows of it.
+ * The first start outcome that the technician saw fail: the complaint as reproduced; null if none failed. Where something
+ * that was found was repaired before, and where it failed among several that were counted, the complaint is what was
+ * reported; of a machine that starts as ever, what a look shows of it.
  */
 export function reproducedComplaint(steps: readonly EvidenceStep[]): StartOutcome | null {
-  const first = steps.findIndex((step) => observedStart(step) !== null);
-  const isRepairedUnseen = first >= 0 && steps[first]?.trial.repair !== null;
   for (const step of steps) {
     const outcome = observedStart(step);
     if (outcome !== null && outcome !== 'works') return outcome;
   }
   const looked = steps.map(complaintOf).find((outcome) => outcome !== null);
   if (looked) return looked;
-  const reported = isRepairedUnseen || steps.some(hasMissedSome) ? reportedOutcome(steps) : null;
+  const reported = isRepairedUnseen(steps) || steps.some(hasMissedSome) ? reportedOutcome(steps) : null;
   return reported === 'works' ? null : reported;
 }
+
+/** Something was repaired before the first start, or where a look had found it, and no start has failed. */
+function isRepairedUnseen(steps: readonly EvidenceStep[]): boolean {
+  const first = steps.find((step) => observedStart(step) !== null);
+  if (first?.trial.repair) return true;
+  const found = new Set(steps.flatMap((step) => (isFinding(step) && step.trial.part ? [step.trial.part.id] : [])));
+  return steps.some(
+    (step) => step.trial.repair && observedStart(step) !== null && found.has(step.trial.repair.part.id),
+  );
+}
+
+/** A look that found something wrong. */
+const isFinding = ({ trial: { observe }, outcome }: EvidenceStep): boolean =>
+  observe.kind === 'look' && observe.look.options.findIndex(({ id }) => id === outcome) > 0;
 
 /** The complaint that a look shows by itself; null of what no look shows. */
 function complaintOf({ trial: { observe }, outcome }: EvidenceStep): StartOutcome | null {
@@ -70,7 +82,8 @@ const hasMissedSome = ({ trial: { observe }, outcome }: EvidenceStep): boolean =
   observe.look.times !== undefined &&
   observe.look.options.findIndex(({ id }) => id === outcome) > 0;
 
-const reportedOutcome = (steps: readonly EvidenceStep[]): StartOutcome | null => {
+/** What the owner says that it does; null where nobody said. */
+export const reportedOutcome = (steps: readonly EvidenceStep[]): StartOutcome | null => {
   const reported = steps.find((step) => step.trial.id === reportedTrialId)?.outcome;
   return START_OUTCOMES.find((outcome) => outcome === reported) ?? null;
 };

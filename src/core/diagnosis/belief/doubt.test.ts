@@ -191,15 +191,14 @@ test('what leads went with its own repair, though another fault was repaired aft
   expect(
     numbersDoubted({
       machine: machineWithCard,
+      circumstances: ['old'],
       reported: 'blank',
       trials: [
         ['start', 'blank'],
         ['look/monitor-words/monitor', 'no-signal'],
-        ['fix/hold-button@board', 'blank'],
-        ['look/reset-button/case-switch', 'free'],
-        ['fix/reset-settings@board', 'blank'],
-        ['fix/free-reset@case-switch', 'message-usb'],
-        ['fix/replace@board', 'works'],
+        ['look/reset-button/case-switch', 'stuck'],
+        ['fix/free-reset@case-switch', 'message-settings'],
+        ['fix/replace@coin-cell', 'works'],
         ['look/ten-presses/case-switch', 'all'],
       ],
     }),

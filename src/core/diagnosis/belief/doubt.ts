@@ -1,6 +1,6 @@
 import { placementOf } from '../../machine';
 import { canAct, type FaultInstance, type RepairClass } from '../../faults';
-import type { Belief, CompiledStep } from './belief';
+import { inTurn, type Belief, type CompiledStep } from './belief';
 import type { EvidenceStep } from '../evidence-step';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
 import { cameBack, isOwnersWord, observedStart, reproducedComplaint, seemsGone, wentWith } from './complaint';
@@ -10,19 +10,21 @@ import { isPutRight, sawFault } from './saw-fault';
 import { probabilityByFault } from './suspects';
 
 /** So likely mistaken, an entry is named whatever follows from it. All are tried on flipped logs (docs/benchmarks.md). */
-const surelyMistaken = 0.2;
+const surelyMistaken = 0.28;
 /** The same where what leads went with its own repair: that is no riddle. */
-const surelyMistakenAllTheSame = 0.27;
+const surelyMistakenAllTheSame = 0.28;
 /** So likely mistaken, an entry is named if another cause would lead without it, and the complaint was gone and is back. */
-const likelyMistaken = 0.06;
+const likelyMistaken = 0.05;
 /** So likely mistaken, it is named where the complaint is gone, and not by the repair of what leads: the cure speaks against it. */
 const maybeMistaken = 0.002;
 /** The same where what leads is bypassed as it works: that it works is no riddle then. */
-const maybeMistakenAside = 0.01;
+const maybeMistakenAside = 0.004;
 /** Below this probability of stopping one start, 0 to 1, a fault comes and goes. */
 const comesAndGoes = 0.9;
 /** Below this probability several are about as likely, and any entry would put the next of their kind first. */
 const clearLead = 0.4;
+/** From so likely on a fault is taken to have been there. */
+const likelyThere = 0.5;
 const doubtsNamed = 3;
 
 /**
@@ -57,25 +59,53 @@ export function doubtfulEntries(
     if (!step || !fault) return true;
     // Whether it was so makes no difference any more.
     if (isPutRight(step, space.faults, steps)) return false;
+    if (isCured && isOfRepaired(step, replayed, probabilities)) return false;
     if (isOwnersWord(step) && step.outcome === reproducedComplaint(steps)) return false;
     const isBelieved = !isCured && (!isSurely(fit) || isPlainlySeen(step)) && sawFault(step, fault);
     return !isBelieved && !isBornOut(step, fault, replayed);
   });
   if (candidates.length === 0) return [];
-  const done = steps.filter((_, k) => compiled[k]);
-  const at = candidates.map(({ eventId }) => done.findIndex(({ id }) => id === eventId));
-  const ways = compiled.filter((one) => one !== null);
+  const ways = inTurn(compiled.filter((one) => one !== null));
+  const at = candidates.map(({ eventId }) => {
+    const ready = compiled[steps.findIndex(({ id }) => id === eventId)];
+    return ready ? ways.indexOf(ready) : -1;
+  });
   const leaders = leadersWithout(space, ways, belief, at);
   const matters = new Set(
-    candidates.filter((_, c) => isAnother(space.faults[leaders[c] ?? 0]?.repairClass, fault?.repairClass, leads)),
+    candidates.filter((_, c) => {
+      const { leader: next, probability } = leaders[c] ?? { leader, probability: 0 };
+      const isClear = leads || probability >= clearLead;
+      return isClear && isAnother(space.faults[next]?.repairClass, fault?.repairClass, leads);
+    }),
   );
-  const isNamed = candidates.some((fit) => isSurely(fit) || matters.has(fit));
+  // What is wrong beside the cause may well be so, while nothing shows that the machine works with it.
+  const isBeside = ({ eventId }: EntryFit) => !isCured && isFinding(stepOf.get(eventId), space.faults);
+  const named = candidates.filter((fit) => matters.has(fit) || !isBeside(fit));
+  const isNamed = named.some((fit) => isSurely(fit) || matters.has(fit));
   const placeOf = (fit: EntryFit) => (isTold(fit) ? 3 : !isSurely(fit) ? 2 : matters.has(fit) ? 0 : 1);
-  return candidates
+  return named
     .filter((fit) => matters.has(fit) || (isNamed && fit.mistaken >= likelyMistaken))
     .sort((one, other) => placeOf(one) - placeOf(other) || other.mistaken - one.mistaken)
     .slice(0, doubtsNamed);
 }
+
+/** What a start showed is what a fault shows that was likely there and was repaired after it. */
+const isOfRepaired = (
+  { id, outcome }: EvidenceStep,
+  { space, steps }: Pick<Replay, 'space' | 'steps'>,
+  probabilities: Float64Array,
+): boolean => {
+  const since = steps.slice(steps.findIndex((step) => step.id === id) + 1);
+  const repaired = new Set(
+    since.flatMap(({ trial, outcome: seen }) => (seen === 'works' && trial.repair ? [trial.repair.id] : [])),
+  );
+  return space.faults.some(
+    ({ repairClass, mode }, f) =>
+      repaired.has(repairClass.id) &&
+      (probabilities[f] ?? 0) >= likelyThere &&
+      mode.presentations.some(({ as }) => as === outcome),
+  );
+};
 
 const isSurely = ({ mistaken }: EntryFit): boolean => mistaken >= surelyMistaken;
 
@@ -109,21 +139,27 @@ function isBornOut(
   return ['out', 'spare'].includes(placementOf(now, fault.part.id).state);
 }
 
+/** What a look or a meter found wrong. */
+const isFinding = (step: EvidenceStep | undefined, faults: readonly FaultInstance[]): boolean =>
+  step !== undefined &&
+  (step.trial.observe.kind === 'measure' ? step.outcome !== 'within' : faults.some((fault) => sawFault(step, fault)));
+
 /** Nobody sees it where it is not. */
 const isPlainlySeen = ({ trial: { observe }, outcome }: EvidenceStep): boolean =>
   observe.kind === 'look' && observe.look.options.find(({ id }) => id === outcome)?.isPlain === true;
 
 const leaderOf = (probabilities: Float64Array): number => probabilities.indexOf(Math.max(...probabilities));
 
-/** By candidate: the fault that leads if its observation alone is left out. One pass over the hypotheses. */
+/** By candidate: the fault that leads if its observation alone is left out, and how likely. One pass over the hypotheses. */
 function leadersWithout(
   space: HypothesisSpace,
   steps: readonly CompiledStep[],
   { probabilities, touched }: Belief,
   candidates: readonly number[],
-): number[] {
+): { readonly leader: number; readonly probability: number }[] {
   const { variants, second, pairsFrom } = space;
   const sums = candidates.map(() => new Float64Array(variants.length));
+  const totals = new Float64Array(candidates.length);
   const way = roomFor(steps);
   const each = new Float64Array(steps.length);
   const add = (h: number, a: number, b: number) => {
@@ -135,6 +171,7 @@ function leadersWithout(
       const without = moved ? (each[k] ?? 0) : weight / likelihoodOf(steps[k], a, b);
       const sum = sums[c];
       if (!sum) continue;
+      totals[c] = (totals[c] ?? 0) + without;
       sum[a] = (sum[a] ?? 0) + without;
       if (b !== NONE) sum[b] = (sum[b] ?? 0) + without;
     }
@@ -144,7 +181,11 @@ function leadersWithout(
     const to = pairsFrom[a + 1] ?? 0;
     for (let h = pairsFrom[a] ?? 0; h < to; h++) add(h, a, second[h] ?? 0);
   }
-  return sums.map((byVariant) => leaderOf(probabilityByFault(space, { byVariant })));
+  return sums.map((byVariant, c) => {
+    const byFault = probabilityByFault(space, { byVariant });
+    const next = leaderOf(byFault);
+    return { leader: next, probability: (byFault[next] ?? 0) / (totals[c] ?? 1) };
+  });
 }
 
 /** Of a hypothesis that no handling has touched. */

@@ -1,7 +1,8 @@
 import { falseAlarmsOf, isSilent } from '../../trials';
 import type { EvidenceStep } from '../evidence-step';
 import { NONE, type HypothesisSpace } from '../model/hypothesis-space';
-import { filter, type Belief, type CompiledStep } from './belief';
+import { filter, inTurn, type Belief, type CompiledStep } from './belief';
+import { errorOfTyped } from './observed';
 
 /** How well one entry fits with all the others. */
 export interface EntryFit {
@@ -32,18 +33,21 @@ export function fitEntries(
     return ready ? [{ step, compiled: ready }] : [];
   });
   if (done.length === 0) return [];
-  const ways = done.map(({ compiled: ready }) => ready);
+  const ways = inTurn(done.map(({ compiled: ready }) => ready));
   const without = evidenceWithoutEach(space, ways, last);
-  return done.flatMap(({ step }, k) => {
+  return done.flatMap(({ step, compiled: ready }) => {
     if (isSilent(step.outcome)) return [];
-    const probability = Math.min(1, without.all / (without.each[k] ?? 1));
+    const probability = Math.min(1, without.all / (without.each[ways.indexOf(ready)] ?? 1));
     return [{ eventId: step.id, probability, mistaken: Math.min(1, errorOf(step) / probability) }];
   });
 }
 
-/** Probability, 0 to 1, that just this outcome was written down though something else was there to be seen. */
-function errorOf({ trial, outcome, misreadProbability }: EvidenceStep): number {
+/** Probability, or density per volt, that just this was written down though something else was there to be seen. */
+function errorOf(step: EvidenceStep): number {
+  const { trial, outcome, misreadProbability } = step;
   const { observe, outcomes } = trial;
+  const typed = errorOfTyped(step);
+  if (typed) return typed.misread * typed.perVolt;
   const misread = misreadProbability / outcomes.length;
   if (observe.kind !== 'look') return misread;
   const option = observe.look.options.findIndex(({ id }) => id === outcome);

@@ -19,15 +19,15 @@ export function observed(
 ): (v: number | null, isUnknown: boolean) => number {
   const { trial, volts, misreadProbability } = step;
   const { density } = model;
-  if (trial.observe.kind === 'measure' && volts !== null && density) {
-    const anywhere = 1 / (1.5 * trial.observe.quantity.nominalVolts);
+  const typed = errorOfTyped(step);
+  if (typed !== null && volts !== null && density) {
     const clean = (v: number | null): number => {
       const pass = v === null ? 1 : (model.pass[v] ?? 1);
       return (pass < 1 ? (1 - pass) * density(volts, v) : 0) + (pass > 0 ? pass * density(volts, null) : 0);
     };
     return (v, isUnknown) => {
-      const loose = isUnknown ? Math.max(misreadProbability, unknownReadsAnywhere) : misreadProbability;
-      return (1 - loose) * clean(v) + loose * anywhere;
+      const loose = isUnknown ? Math.max(typed.misread, unknownReadsAnywhere) : typed.misread;
+      return (1 - loose) * clean(v) + loose * typed.perVolt;
     };
   }
   const outcome = trial.outcomes.findIndex(({ id }) => id === step.outcome);
@@ -82,6 +82,18 @@ function byLikelihood(
 }
 
 const cutOut = startOutcomeIndex('cuts-out');
+
+/** Who writes a number down has read it more carefully: so much less often it is wrong. Engineering judgement. */
+const readWrongWhenTyped = 0.4;
+
+/**
+ * Of a reading that was written down as a number: the probability that it is wrong, and how such readings are spread, in
+ * probability per volt. Null for everything else.
+ */
+export function errorOfTyped({ trial: { observe }, volts, misreadProbability }: EvidenceStep) {
+  if (observe.kind !== 'measure' || volts === null) return null;
+  return { misread: misreadProbability * readWrongWhenTyped, perVolt: 1 / (1.5 * observe.quantity.nominalVolts) };
+}
 
 /** Share of readings that an unknown fault spreads anywhere: engineering judgement. */
 const unknownReadsAnywhere = 0.2;

@@ -29,8 +29,8 @@ export interface Replay {
 /** Replays a log as readLog reads it; steps that begin a known replay of the same machine are not computed again. */
 export function replay(input: DiagnosisInput, known: Replay | null): Replay {
   const steps = withoutRepeats(input.steps);
-  const stepKeys = steps.map(({ id, trial, outcome, volts, configuration, after, signs }) =>
-    JSON.stringify([id, trial.id, outcome, volts, configuration, after, signs]),
+  const stepKeys = steps.map(({ id, trial, outcome, volts, configuration, after, shownBefore, signs }) =>
+    JSON.stringify([id, trial.id, outcome, volts, configuration, after, shownBefore, signs]),
   );
   const machineKey = JSON.stringify([input.machine, input.circumstances]);
   const same = known?.machineKey === machineKey ? known : null;

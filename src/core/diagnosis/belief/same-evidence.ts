@@ -1,5 +1,6 @@
 import { isReplaced, pieceIn, type Configuration, type Part } from '../../machine';
 import { FAULT_MODES, repairOf, type FaultMode } from '../../faults';
+import { isSignalled } from '../../startup';
 import { isSilent, type Trial } from '../../trials';
 import type { EvidenceStep } from '../evidence-step';
 
@@ -23,8 +24,22 @@ export function withoutRepeats(steps: readonly EvidenceStep[]): EvidenceStep[] {
       memory.push({ step: isSilent(step.outcome) ? step : { ...step, after: before }, key });
     else if (before === null || before !== step.outcome) memory.push({ step, key });
   }
-  return memory.map(({ step }) => step);
+  return withSignalsBefore(memory.map(({ step }) => step));
 }
+
+/** Each start with what lights, code or beeps showed at the last one before it that stopped where they tell. */
+const withSignalsBefore = (steps: readonly EvidenceStep[]): EvidenceStep[] =>
+  steps.map((step, k) => {
+    const shownBefore = isStart(step) ? signalsShown(steps.slice(0, k)) : null;
+    return shownBefore === null ? step : { ...step, shownBefore };
+  });
+
+const isStart = ({ trial, outcome }: EvidenceStep): boolean => trial.observe.kind === 'start' && !isSilent(outcome);
+
+/** What lights, code or beeps showed at the last start that stopped where they tell; null if none did. */
+export const signalsShown = (steps: readonly EvidenceStep[]): string | null =>
+  steps.findLast((step) => isStart(step) && isSignalled(step.trial.outcomes.findIndex(({ id }) => id === step.outcome)))
+    ?.outcome ?? null;
 
 /** What is known of a trial before it is done. */
 export interface KnownAlready {

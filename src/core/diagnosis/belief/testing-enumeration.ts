@@ -21,13 +21,14 @@ import { NONE, type HypothesisSpace, type Variant } from '../model/hypothesis-sp
 import { withoutRepeats } from './same-evidence';
 
 /** Likelihood of what was seen in one step: a probability, or a density per volt where a reading was written down. */
-function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly PresentFault[]): number {
+function likelihoodOf(step: EvidenceStep, machine: Machine, there: readonly PresentFault[]): number {
+  const present = step.after === undefined ? showingAgain(step, there) : there;
   const setting = { machine, configuration: step.configuration };
   const { observe } = step.trial;
   if (observe.kind === 'measure' && step.volts !== null) {
     const mixture = expectReading(observe.quantity, step.trial.part as Part, present, setting);
     const anywhere = 1 / (1.5 * observe.quantity.nominalVolts);
-    const misread = step.misreadProbability;
+    const misread = 0.4 * step.misreadProbability;
     return (1 - misread) * densityOfReading(mixture, step.volts, observe.quantity.meterVolts) + misread * anywhere;
   }
   if (step.after !== undefined) return likelihoodAgain(step, machine, present);
@@ -42,19 +43,52 @@ function likelihoodOf(step: EvidenceStep, machine: Machine, present: readonly Pr
       ? likelihoodOfOwnersWord(noted)
       : null;
   if (!weights) return expected[index] ?? 0;
+  const shown = messagesShown(step, machine, present);
   const fit = fitOfCutOut(step.signs ?? {});
   const progress = fitOfProgress(step.signs ?? {});
   const onAverage = (o: number) => (fit && o === cutOut ? fit.of(undefined) : 1);
   const all = expected.reduce((sum, p, o) => sum + p * (weights[o] ?? 0) * onAverage(o), 0);
   return (
-    all +
-    beyond(step, machine, present, ({ fault: { mode }, stops: { shows } }) => {
-      const more = fit ? (fit.of(mode.cutsOut) - fit.of(undefined)) * (shows[cutOut] ?? 0) * (weights[cutOut] ?? 0) : 0;
-      const busy =
-        progress && mode.isProgress ? shows.map((p, o) => p * (weights[o] ?? 0) * ((progress[o] ?? 1) - 1)) : [];
-      return more + [...busy].reduce((sum, p) => sum + p, 0);
-    })
+    shown *
+    (all +
+      beyond(step, machine, present, ({ fault: { mode }, stops: { shows } }) => {
+        const more = fit
+          ? (fit.of(mode.cutsOut) - fit.of(undefined)) * (shows[cutOut] ?? 0) * (weights[cutOut] ?? 0)
+          : 0;
+        const busy =
+          progress && mode.isProgress ? shows.map((p, o) => p * (weights[o] ?? 0) * ((progress[o] ?? 1) - 1)) : [];
+        return more + [...busy].reduce((sum, p) => sum + p, 0);
+      }))
   );
+}
+
+/** Each of several messages that one start showed comes from a fault that shows it, or hardly ever from nothing. */
+function messagesShown(
+  { outcome, signs, configuration }: EvidenceStep,
+  machine: Machine,
+  present: readonly PresentFault[],
+): number {
+  const [first, last] = [startOutcomeIndex('message-fan'), startOutcomeIndex('system-stops')];
+  const shown = [...new Set([outcome as StartOutcome, ...(signs?.messages ?? [])])]
+    .map(startOutcomeIndex)
+    .filter((at) => at >= first && at <= last);
+  if (shown.length < 2) return 1;
+  return shown.reduce((product, at) => {
+    const unseen = present
+      .filter(({ fault }) => canAct(fault, machine, configuration))
+      .reduce((q, { stops }) => q * (1 - stopsAt(stops, 'start') * (stops.shows[at] ?? 0)), 1);
+    return product * (0.95 * (1 - unseen) + 0.001 * unseen);
+  }, 1);
+}
+
+/** What could have shown the signals of an earlier start shows them again four times in five, and else as ever. */
+function showingAgain({ shownBefore }: EvidenceStep, present: readonly PresentFault[]): readonly PresentFault[] {
+  const last = shownBefore === undefined ? -1 : startOutcomeIndex(shownBefore as StartOutcome);
+  return present.map((one) => {
+    const { shows } = one.stops;
+    if (last < 0 || (shows[last] ?? 0) === 0) return one;
+    return { ...one, stops: { ...one.stops, shows: shows.map((p, o) => 0.2 * p + (o === last ? 0.8 : 0)) } };
+  });
 }
 
 const cutOut = startOutcomeIndex('cuts-out');

@@ -18,13 +18,14 @@ import {
 } from './joint-probabilities';
 import { lazy } from '../model/lazy';
 import { repeatedStart } from '../model/repeated-start';
+import { readyWithSignals } from '../model/steady-signals';
 import { activeHypotheses, type ActiveHypotheses } from './active-hypotheses';
 import type { ReadyTrial, WatchedTrial } from '../model/outcome-model-cache';
 import type { Replay } from '../belief/replay';
 import { isRunning } from '../belief/complaint';
 import { failingNow } from '../belief/failing-now';
 import { mayHaveChanged } from '../belief/may-have-changed';
-import { knownAlready } from '../belief/same-evidence';
+import { knownAlready, signalsShown } from '../belief/same-evidence';
 import { seenInOrder } from './seen-in-order';
 import { whatBlocks } from './what-blocks';
 
@@ -81,7 +82,8 @@ export function planTrials(input: DiagnosisInput, replayed: Replay): Plan {
   const { book, space, belief } = replayed;
   const live = activeHypotheses(space, belief, failingNow(book, input));
   const scratch = new JointScratch();
-  const ready = book.trialsIn(input.configuration);
+  const afresh = book.trialsIn(input.configuration);
+  const ready = readyWithSignals(afresh, signalsShown(input.steps));
   const runs = isRunning(input.steps);
   const joint = ({ trial, watched }: Pick<ReadyTrial, 'trial' | 'watched'>): JointProbabilities => {
     const { model, pass } = runs ? whileItRuns(watched()) : watched();
@@ -101,7 +103,7 @@ export function planTrials(input: DiagnosisInput, replayed: Replay): Plan {
     book.curesOf(trial).reduce((sum, [v]) => sum + weightAlone(live, v), 0) < tooUnlikelyToRepair;
   const plainAs = (one: ReadyTrial) => (curesNothing(one) ? (plain.get(startKey(one))?.() ?? null) : null);
   const leastBits = Math.max(tellsNothing, (input.skipsBelow ?? tellsTooLittle) * entropyBits(live.classWeights));
-  const weighed = ready.map((one): Proposal => {
+  const weighed = ready.map((one, at): Proposal => {
     const { trial, watched } = one;
     const spared = sparedMinutes(trial, apart);
     const minutes = (isOpen ? one.minutesOpen : one.minutesClosed) - spared;
@@ -128,7 +130,7 @@ export function planTrials(input: DiagnosisInput, replayed: Replay): Plan {
     const forecast = forecastTrial(joint(one));
     const { bits: bitsIfNew } = forecast;
     if (!isAgain || shown === 'works') return proposed(shown === null ? bitsIfNew : 0, bitsIfNew, forecast);
-    const again = watchedAgain(one, shown, space);
+    const again = watchedAgain(afresh[at] ?? one, shown, space);
     const repeated = forecastTrial(joint({ trial, watched: again }));
     return proposed(repeated.bits < worthRepeating ? 0 : repeated.bits, bitsIfNew, repeated, again);
   });
