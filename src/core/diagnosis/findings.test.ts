@@ -56,6 +56,18 @@ test.each([
   expect(diagnosis.suspects[0]?.fault).toBe(fault);
 });
 
+test('what crashes at work, and runs once the settings are reset, has settings that are too fast', () => {
+  const { suspects } = desktopAfter(
+    'system-stops',
+    [
+      ['run-under-load', 'system-stops'],
+      ['load-with-defaults', 'works'],
+    ],
+    { circumstances: ['settings-changed'] },
+  );
+  expect(suspects[0]?.fault).toBe('settings-fail-under-load@board');
+});
+
 test('two messages are two causes, whichever was noted first', () => {
   const after = (first: 'message-fan' | 'message-settings', then: 'message-fan' | 'message-settings') =>
     diagnosisOf({

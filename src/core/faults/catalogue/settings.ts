@@ -63,13 +63,16 @@ export const settingsFaults: readonly FaultMode[] = [
     at: 'board',
     title: 'Settings that are too fast for full load',
     reason: 'It starts and runs, but fails under heavy load.',
-    presentations: [{ as: 'cuts-out', weight: 1 }],
+    presentations: [
+      { as: 'cuts-out', weight: 0.6 },
+      { as: 'system-stops', weight: 0.4, link: 'system' },
+    ],
     stopProbability: 0.9,
     actsIn: withFoundSettings,
     cures: { reset: 0.97 },
     cutsOut: 'unstable',
     repair: 'reset-settings',
-    prior: judged(4, { 'settings-changed': 8 }),
+    prior: judged(6, { 'settings-changed': 8 }),
   },
   {
     id: 'firmware-memory-regression',
