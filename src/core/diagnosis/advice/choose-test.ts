@@ -40,7 +40,7 @@ export function chooseTest(situation: Situation): Advice | null {
   }
   if (held) return testOf(chosen, input.steps);
   const cheap = plan.proposals.find((p) => p.trial.id === stopRule.tryNow);
-  if (cheap?.trial.repair) return tryIt(situation, cheap.trial.repair);
+  if (cheap?.trial.repair && !isLeftOut(cheap.trial.repair)) return tryIt(situation, cheap.trial.repair);
   const next = stopRule.saves > 0 ? null : nextRepair(situation, untilNothingTells);
   if (!next) return testOf(chosen, input.steps);
   return (
@@ -138,14 +138,16 @@ function heldBack({ repairs, input }: Situation): RepairClass | null {
 /** From this on a repair that is only work is tried before tests that take longer than they spare. */
 const likelyToTry = 0.3;
 
+/** A part or a slot is done without for good. */
+const isLeftOut = ({ repair }: RepairClass): boolean => repair === 'leave-unplugged' || repair === 'leave-slot-empty';
+
 /** The likeliest repair, where it may be tried at any time and was not. To leave a part out for good is no try. */
 function toTry(situation: Situation): RepairClass | null {
   const { input, repairs } = situation;
   const [top] = repairs;
   if (!top || isGone(situation) || top.probability < likelyToTry || !isOnlyWork(top.repairClass)) return null;
-  const { id, repair } = top.repairClass;
-  const isLeftOut = repair === 'leave-unplugged' || repair === 'leave-slot-empty';
-  if (isLeftOut || repairsDone(input).has(id) || askBefore(situation, top)) return null;
+  if (isLeftOut(top.repairClass) || repairsDone(input).has(top.repairClass.id) || askBefore(situation, top))
+    return null;
   return canBeDone(situation, repairTrialId(top.repairClass)) ? top.repairClass : null;
 }
 
@@ -177,7 +179,11 @@ const isRival = (held: RepairClass, other: RepairClass): boolean =>
 
 /** While a test still tells something, nothing is bought or written for less than it would be without money in view. */
 const untilNothingTells = (repairClass: RepairClass): number =>
-  isOnlyWork(repairClass) ? worthTrying(repairClass) : sureEnough(repairClass);
+  isLeftOut(repairClass)
+    ? likeliestByFar
+    : isOnlyWork(repairClass)
+      ? worthTrying(repairClass)
+      : sureEnough(repairClass);
 
 /** While the machine works, nothing so unlikely, 0 to 1, is repaired: it is watched a little longer. */
 const worthTryingWhileItWorks = 0.15;
