@@ -321,12 +321,10 @@ export const powerFaults: readonly FaultMode[] = [
     title: 'Liquid on the board',
     reason: 'Liquid bridges contacts: the supply trips, or the start signal is held.',
     presentations: [
-      { as: 'twitch', weight: 0.4 },
-      { as: 'dead', weight: 0.25 },
-      { as: 'blank', weight: 0.13 },
-      { as: 'loop', weight: 0.1 },
-      // What bridges nothing lets the machine start, until it does.
-      { as: 'twitch', weight: 0.12, stops: 0 },
+      { as: 'twitch', weight: 0.45 },
+      { as: 'dead', weight: 0.28 },
+      { as: 'blank', weight: 0.15 },
+      { as: 'loop', weight: 0.12 },
     ],
     cures: { clean: 0.7 },
     repair: 'dry-board',
