@@ -76,6 +76,16 @@ test('settings are reset by the quickest way that this board has, for as long as
   expect(words(at('fix/reset-settings@board', {}, cellOnly).movements)).toContain('wait 10 minutes');
 });
 
+test('on a board that nobody has written down the pins come first, and the ten minutes without the cell only where it has none', () => {
+  const said = words(at('fix/reset-settings@board', {}, null).movements);
+  const [pins, none, minutes] = ['marked for clearing', 'No such pins?', 'wait ten minutes'].map((text) =>
+    said.indexOf(text),
+  );
+  expect(pins).toBeGreaterThan(-1);
+  expect(none).toBeGreaterThan(pins ?? 0);
+  expect(minutes).toBeGreaterThan(none ?? 0);
+});
+
 test('every way of this board to reset its settings is told, each after the one before left them as they were', () => {
   const ways = [
     { how: 'coin-cell', where: 'below the card slot', seconds: 600 },

@@ -35,7 +35,7 @@ export function recommendedWait(
     return {
       seconds: 600,
       reason:
-        'With the cell out, wait ten minutes: ten seconds are enough on some boards only. Bridged pins need ten seconds.',
+        'Bridged pins need ten seconds. With the cell out, wait ten minutes: ten seconds are enough on some boards only.',
     };
   if (trial.observe.depth === 'load')
     return { seconds: 300, reason: 'Faults from heat and load take minutes to show.' };

@@ -30,15 +30,25 @@ function resetBy(way: ResetWay | null): Movement[] {
       return [
         say(`Press ${way.where}, for ${secondsOf(way)}.`, { feel: 'The next start says that the settings were lost.' }),
       ];
+    case 'coin-cell':
+      return [say(`Find the coin cell: ${way.where}.`), ...withoutCell(secondsOf(way))];
     default:
       return [
-        say(way ? `Find the coin cell: ${way.where}.` : 'Find the coin cell, or the two pins marked for clearing.'),
-        say('Press the small clip beside it and take the cell out.', { avoid: 'Keep it away from children.' }),
-        say(`Press the case button once, and wait ${way ? secondsOf(way) : 'ten minutes'}.`),
-        say('Put the cell back with its printed face up.', { feel: 'It snaps under the clip.' }),
+        say('Bridge the two pins marked for clearing with a blade for ten seconds.', {
+          drawing: { kind: 'clear-pins', pins: 2 },
+          avoid: 'Only with the cord out.',
+        }),
+        say('No such pins? Find the coin cell.'),
+        ...withoutCell('ten minutes'),
       ];
   }
 }
+
+const withoutCell = (wait: string): Movement[] => [
+  say('Press the small clip beside it and take the cell out.', { avoid: 'Keep it away from children.' }),
+  say(`Press the case button once, and wait ${wait}.`),
+  say('Put the cell back with its printed face up.', { feel: 'It snaps under the clip.' }),
+];
 
 /** "Find the two switch pins", on a board of the book with where they lie. */
 export function findSwitchPins({ board, machine }: Pick<AtPart, 'board' | 'machine'>): Movement {
