@@ -29,14 +29,19 @@ test('undecided is said well: what is left, and what would decide it', () => {
   }
 });
 
+/** Module 2 fails alone in two slots, was pushed in again, and there is no other to be had. */
+const deadModule: readonly (readonly [string, string])[] = [
+  ['start', 'at-memory'],
+  ['only/module-1/slot-A2', 'works'],
+  ['only/module-2/slot-A2', 'at-memory'],
+  ['only/module-2/slot-B2', 'at-memory'],
+  ['fix/seat-module@module-2', 'at-memory'],
+  ['fix/replace@module-2', 'could-not'],
+];
+
 test('a new part that is not to be had is not asked for again because something else was moved', () => {
   const trials: (readonly [string, string])[] = [
-    ['start', 'at-memory'],
-    ['only/module-1/slot-A2', 'works'],
-    ['only/module-2/slot-A2', 'at-memory'],
-    ['only/module-2/slot-B2', 'at-memory'],
-    ['fix/seat-module@module-2', 'at-memory'],
-    ['fix/replace@module-2', 'could-not'],
+    ...deadModule,
     ['spare/module-2', 'could-not'],
     ['out/front-usb', 'at-memory'],
   ];
@@ -55,18 +60,7 @@ test('a new part that is not to be had is not asked for again because something 
 });
 
 test('it is asked for again once the case has waited for it', () => {
-  const log = eventsOf({
-    machine: desktopWithLights,
-    reported: 'at-memory',
-    trials: [
-      ['start', 'at-memory'],
-      ['only/module-1/slot-A2', 'works'],
-      ['only/module-2/slot-A2', 'at-memory'],
-      ['only/module-2/slot-B2', 'at-memory'],
-      ['fix/seat-module@module-2', 'at-memory'],
-      ['fix/replace@module-2', 'could-not'],
-    ],
-  });
+  const log = eventsOf({ machine: desktopWithLights, reported: 'at-memory', trials: deadModule });
   const waited = [
     { id: eventId(50), at: '2026-01-05T10:00:00Z', by: 'Test', kind: 'case-parked', waitingFor: 'a module' },
     { id: eventId(51), at: '2026-01-07T10:00:00Z', by: 'Test', kind: 'case-resumed' },
