@@ -28,6 +28,7 @@ import { ownerTryOf, ownerTryStep, withOwnerTry } from './owner-tries';
 import { correctMachine } from './correct-machine';
 import { setUpStep, switchedOffStep } from './set-up-step';
 import { replaceLast } from './replace-last';
+import { partsCame } from './parts-came';
 import { advance, notWaiting, refuse, type Stepped } from './stepped';
 import { reportedStep } from './reported-step';
 import { withSeenSignals } from './seen-signals';
@@ -69,7 +70,7 @@ export function openCase(opened: CaseOpened): Stepped {
     entries: [{ event: opened, struckBy: null, trial: null, changes: '', unread: null }],
     stage: 'waiting',
     ...notWaiting,
-    resumedAfter: null,
+    partsCameAfter: null,
     closed: null,
     strategy: 'best-value',
     lacking: { tools: [], spares: [] },
@@ -112,7 +113,7 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
     case 'strategy-chosen':
       return advance({ ...listed, strategy: event.strategy });
     case 'lacking-set':
-      return advance({ ...listed, lacking: { tools: event.tools, spares: event.spares } });
+      return advance({ ...listed, lacking: { tools: event.tools, spares: event.spares }, ...partsCame(state) });
     case 'circumstances-set':
       return advance({ ...listed, circumstances: event.circumstances });
     case 'switched-off':
@@ -140,7 +141,7 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
     case 'case-parked':
       return advance({ ...listed, stage: 'parked', waitingFor: event.waitingFor, waitingUntil: event.until ?? null });
     case 'case-resumed':
-      return advance({ ...listed, stage: 'on-bench', ...notWaiting, resumedAfter: lastStepOf(state) });
+      return advance({ ...listed, stage: 'on-bench', ...notWaiting, ...partsCame(state) });
     case 'case-closed':
       return closeCase(listed, event);
     case 'case-reopened':
@@ -208,11 +209,9 @@ function doTrial(state: CaseState, event: TrialDone, trial: Trial | null): Stepp
     entries: replaceLast(state, trial, changes.length > 0 ? describeChanges(state.machine, changes) : ''),
     stage: 'on-bench',
     ...notWaiting,
-    ...(state.stage === 'parked' ? { resumedAfter: lastStepOf(state) } : {}),
+    ...(state.stage === 'parked' ? partsCame(state) : {}),
   });
 }
-
-const lastStepOf = ({ steps }: CaseState): string | null => steps.at(-1)?.id ?? null;
 
 function changeConfiguration(state: CaseState, event: ConfigurationChanged): Stepped {
   const refusal = event.changes.map((change, i) => checkChange(state.machine, change, i)).find((r) => r !== null);

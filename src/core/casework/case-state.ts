@@ -138,8 +138,8 @@ export interface CaseState {
   readonly waitingFor: string | null;
   /** ISO 8601; null where nobody can say. */
   readonly waitingUntil: string | null;
-  /** The last thing that had been done when the case came back from waiting for something; null if it never did. */
-  readonly resumedAfter: string | null;
+  /** The last thing that could not be done before a part came in, or the case back from waiting; null if there was none. */
+  readonly partsCameAfter: string | null;
   readonly closed: CaseClosed | null;
   readonly strategy: Strategy;
   readonly lacking: Lacking;

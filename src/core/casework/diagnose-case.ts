@@ -28,7 +28,7 @@ export const inputOf = (state: CaseState, shelfLacks: readonly PartKind[] = []):
   caseOpen: state.caseOpen,
   strategy: state.strategy,
   lacking: lackingOf(state, shelfLacks),
-  resumedAfter: state.resumedAfter,
+  partsCameAfter: state.partsCameAfter,
   asks: (repair) => {
     const kind = consentFor(state, repair);
     return kind && CONSENT_REASONS[kind];

@@ -1,5 +1,6 @@
 import type { CaseState, SpareOut } from './case-state';
 import type { PartEvent, PartHome, PartLent, PartMoved } from './part-events';
+import { partsCame } from './parts-came';
 import { replaceLast } from './replace-last';
 import { advance, refuse, type Stepped } from './stepped';
 
@@ -25,6 +26,7 @@ function lendSpare(state: CaseState, event: PartLent): Stepped {
   const lent: SpareOut = { item, name, part, serial, since: event.at };
   return advance({
     ...state,
+    ...partsCame(state),
     sparesOut: [...state.sparesOut, lent],
     entries: replaceLast(state, null, `for ${place.name}`),
   });
@@ -49,7 +51,8 @@ function movePart(state: CaseState, event: PartMoved): Stepped {
     return refuse(['part'], 'unknown-part', `expected a part of this machine, found "${part}"`);
   if (price !== undefined && lot !== undefined)
     return refuse(['lot'], 'one-of-two', 'expected the price of the part or of a lot, found both');
-  return advance({ ...state, partMoves: [...state.partMoves, event] });
+  const came = event.way === 'bought' ? partsCame(state) : {};
+  return advance({ ...state, ...came, partMoves: [...state.partMoves, event] });
 }
 
 /** Spares that nobody has written as still out; a case is not closed over them. */

@@ -36,8 +36,8 @@ export interface DiagnosisInput {
   readonly caseOpen: boolean;
   /** Tools and spares that are not at hand. */
   readonly lacking?: Lacking;
-  /** Id of the last step before the case came back from waiting: what was lacking then may be here. Default: null. */
-  readonly resumedAfter?: string | null;
+  /** Id of the last step that could not be done before parts came in: what it wanted may be here. Default: null. */
+  readonly partsCameAfter?: string | null;
   /** The strategy that was chosen for the case. Default: best value. */
   readonly strategy?: Strategy;
   /**

@@ -3,9 +3,10 @@ import { priorBelief, updateBelief } from './belief/belief';
 import type { DiagnosisInput } from './evidence-step';
 import { createSpace, NONE } from './model/hypothesis-space';
 import { createOutcomeModelCache } from './model/outcome-model-cache';
+import { readyWithSignals } from './model/steady-signals';
 import { cleanProbability, noisy } from './model/outcome-model';
 import { readLog } from './belief/read-log';
-import { withoutRepeats } from './belief/same-evidence';
+import { signalsShown, withoutRepeats } from './belief/same-evidence';
 
 export interface ExportedHypothesis {
   /** Fault ids with the number of the way of showing, joined by " + " for two. */
@@ -40,7 +41,8 @@ export function exportModel(input: DiagnosisInput, { maxFaults = 1 }: { maxFault
   const { machine, configuration, caseOpen } = input;
   const space = createSpace(machine, input.circumstances, { maxFaults });
   const book = createOutcomeModelCache(machine, space);
-  const belief = withoutRepeats(readLog(input.machine, input.steps)).reduce(
+  const steps = readLog(machine, input.steps);
+  const belief = withoutRepeats(steps).reduce(
     (before, step) => updateBelief(before, space, step, machine),
     priorBelief(space),
   );
@@ -58,7 +60,8 @@ export function exportModel(input: DiagnosisInput, { maxFaults = 1 }: { maxFault
     prior: space.prior[h] ?? 0,
     posterior: belief.probabilities[h] ?? 0,
   }));
-  const trials = book.trialsIn(configuration).map(({ trial, watched, minutesOpen, minutesClosed }): ExportedTrial => {
+  const ready = readyWithSignals(book.trialsIn(configuration), signalsShown(steps));
+  const trials = ready.map(({ trial, watched, minutesOpen, minutesClosed }): ExportedTrial => {
     const { model } = watched();
     const row = ([a = 0, b = NONE]: readonly number[]) =>
       trial.outcomes.map((_, o) => {

@@ -85,6 +85,19 @@ test('two messages are two causes, whichever was noted first', () => {
     expect(probabilityOf(other, fault)).toBeCloseTo(probabilityOf(one, fault), 1);
 });
 
+test('a key that lights nothing is no finding at the keyboard: what then works at once has not shown its complaint', () => {
+  const { advice } = diagnosisOf({
+    machine: desktopWithLights,
+    reported: 'blank',
+    trials: [
+      ['start', 'works'],
+      ['look/lock-key/keyboard', 'dead'],
+      ['fix/plug-keyboard@keyboard', 'works'],
+    ],
+  });
+  expect(advice).toMatchObject({ kind: 'reproduce', trial: { id: 'run-under-load' } });
+});
+
 describe('a machine that is said to be dead and starts from its pins', () => {
   const bridged: BriefLog = { machine: desktopWithLights, reported: 'dead', trials: [['bridge-pins', 'works']] };
   test('is started with its button next', () => {
@@ -119,11 +132,19 @@ describe('a light that names the wrong stage', () => {
   test('is no reason to buy a board: the module goes back first', () => {
     expect(swapped().advice).toMatchObject({ kind: 'prove', trial: { id: 'back/module-1' } });
   });
-  test('costs a sound light nothing: what it names leads, and the more so the second time', () => {
+  test('costs a sound light nothing: what it names is believed as before, and no less the second time', () => {
     const atMemory = (...more: NonNullable<BriefLog['trials']>) =>
       desktopAfter('at-memory', [['start', 'at-memory'], ...more]).links.find(({ link }) => link === 'memory')
         ?.probability ?? 0;
     expect(atMemory()).toBeGreaterThan(0.8);
     expect(atMemory(['out/front-usb', 'at-memory'])).toBeGreaterThanOrEqual(atMemory() - 0.01);
+  });
+  test('speaks against what it named first once it names another', () => {
+    const expects = (...more: NonNullable<BriefLog['trials']>) =>
+      desktopAfter('at-memory', [['start', 'at-memory'], ...more])
+        .suspects.filter(({ fault }) => fault.startsWith('module'))
+        .reduce((sum, { probability }) => sum + probability, 0);
+    const [steady, changed] = (['at-memory', 'at-graphics'] as const).map((seen) => expects(['out/front-usb', seen]));
+    expect(changed).toBeLessThan(0.8 * (steady ?? 0));
   });
 });

@@ -1,4 +1,4 @@
-import { foldCase, inputOf } from '../casework';
+import { foldCase, inputOf, type CaseEvent, type EventBody } from '../casework';
 import { desktopWithLights, eventId, eventsOf, stateOf } from '../casework/testing-log';
 import { createDiagnoser } from '.';
 
@@ -59,17 +59,41 @@ test('a new part that is not to be had is not asked for again because something 
   }
 });
 
-test('it is asked for again once the case has waited for it', () => {
+describe('what could not be done for want of a part', () => {
   const log = eventsOf({ machine: desktopWithLights, reported: 'at-memory', trials: deadModule });
-  const waited = [
-    { id: eventId(50), at: '2026-01-05T10:00:00Z', by: 'Test', kind: 'case-parked', waitingFor: 'a module' },
-    { id: eventId(51), at: '2026-01-07T10:00:00Z', by: 'Test', kind: 'case-resumed' },
-  ] as const;
-  const adviceOn = (events: Parameters<typeof foldCase>[0]) => {
+  const then = (...bodies: EventBody[]): CaseEvent[] =>
+    bodies.map((body, n) => ({ ...body, id: eventId(50 + n), at: `2026-01-07T10:0${n}:00Z`, by: 'Test' }));
+  const adviceOn = (events: readonly CaseEvent[]) => {
     const folded = foldCase(events);
     if (!folded.ok) throw new Error(folded.problem.message);
     return createDiagnoser()(inputOf(folded.state)).advice.trial?.id;
   };
-  expect(adviceOn(log)).not.toBe('fix/replace@module-2');
-  expect(adviceOn([...log, ...waited])).toBe('fix/replace@module-2');
+  const newModule = 'fix/replace@module-2';
+  const waits: EventBody = { kind: 'case-parked', waitingFor: 'a module' };
+  const item = '0195f000-0000-7000-8000-000000000001';
+
+  test.each<[string, EventBody[]]>([
+    ['the case has waited', [waits, { kind: 'case-resumed' }]],
+    [
+      'the case has waited, and work simply went on',
+      [waits, { kind: 'trial-done', trial: 'out/drive', outcome: 'at-memory' }],
+    ],
+    ['one was bought', [{ kind: 'part-moved', way: 'bought', name: 'Module', part: 'module-2' }]],
+    ['a spare was lent', [{ kind: 'part-lent', item, name: 'Module', part: 'module-2' }]],
+    ['it is said to be at hand', [{ kind: 'lacking-set', tools: [], spares: [] }]],
+  ])('is asked for again once %s', (_, since) => {
+    expect(adviceOn(log)).not.toBe(newModule);
+    expect(adviceOn([...log, ...then(...since)])).toBe(newModule);
+  });
+
+  test.each<[string, EventBody[]]>([
+    ['a note was written', [{ kind: 'note-added', text: 'Rang the owner.' }]],
+    ['the old one went to the owner', [{ kind: 'part-moved', way: 'to-owner', name: 'Module', part: 'module-2' }]],
+    [
+      'it could not be done after the part had come',
+      [waits, { kind: 'case-resumed' }, { kind: 'trial-done', trial: newModule, outcome: 'could-not' }],
+    ],
+  ])('is not asked for again because %s', (_, since) => {
+    expect(adviceOn([...log, ...then(...since)])).not.toBe(newModule);
+  });
 });

@@ -3,10 +3,17 @@ export type { CutOutCause } from './cut-out';
 export { likelihoodOfOwnersWord } from './owners-word';
 export { LINKS, LINK_IDS, linkIndex } from './link';
 export type { Link, LinkId } from './link';
-export { START_OUTCOMES, START_OUTCOME_LABELS, distributionOf, reachesMenu, startOutcomeIndex } from './start-outcome';
+export {
+  START_OUTCOMES,
+  START_OUTCOME_LABELS,
+  distributionOf,
+  isSignalled,
+  reachesMenu,
+  startOutcomeIndex,
+} from './start-outcome';
 export type { StartDistribution, StartOutcome } from './start-outcome';
 export { expectStageSignal } from './stage-signal';
-export { isSignalled, steadyAfter } from './steady-signals';
+export { steadyAfter } from './steady-signals';
 export { expectNoPicture, missingBreaks, attemptDoubt, stopsAt } from './break';
 export type { Break, StartDepth } from './break';
 export { probabilityToPass, expectStart } from './expect-start';

@@ -47,6 +47,10 @@ export const START_OUTCOME_LABELS: Readonly<Record<StartOutcome, string>> = {
 /** True where the start gets to a picture, and so to the firmware's menu: the outcomes stand in the order of how far it gets. */
 export const reachesMenu = (outcome: StartOutcome): boolean => startOutcomeIndex(outcome) > startOutcomeIndex('dark');
 
+/** Outcomes that only lights, codes and beeps, or their silence, tell apart. */
+const bySignals: readonly string[] = ['at-processor', 'at-memory', 'at-graphics', 'blank'] satisfies StartOutcome[];
+export const isSignalled = (outcome: string): boolean => bySignals.includes(outcome);
+
 export const startOutcomeIndex = (outcome: StartOutcome): number => START_OUTCOMES.indexOf(outcome);
 
 /** A distribution from a few weights, scaled to sum to 1. */

@@ -1,4 +1,4 @@
-import { START_OUTCOMES, startOutcomeIndex, type StartOutcome } from './start-outcome';
+import { isSignalled, START_OUTCOMES, startOutcomeIndex, type StartOutcome } from './start-outcome';
 
 /** The stages that lights, codes and beeps name. */
 export const STAGES = ['processor', 'memory', 'graphics', 'boot'] as const;
@@ -69,8 +69,6 @@ const isPastScreen = (outcome: StartOutcome): boolean => startOutcomeIndex(outco
 const isBeforeProcessor = (outcome: StartOutcome): boolean =>
   startOutcomeIndex(outcome) <= startOutcomeIndex('at-processor');
 
-/** Outcomes that only lights, codes and beeps, or their silence, tell apart. */
-const bySignals: readonly StartOutcome[] = ['at-processor', 'at-memory', 'at-graphics', 'blank'];
 /** One of these was pressed although the signals say another: there was a reason. */
 const pressedAnother = 0.2;
 
@@ -191,12 +189,12 @@ function signalsOf({ light, dark, code, beeps, silent }: StartSigns) {
  */
 export function likelihoodOfSigns(signs: StartSigns, noted: StartOutcome | null): Float64Array {
   const alone = likelihoodAlone(signs, noted);
-  const isSame = noted !== null && bySignals.includes(noted) && signalsOf(signs).length > 0;
+  const isSame = noted !== null && isSignalled(noted) && signalsOf(signs).length > 0;
   const derived = isSame ? likeliest(alone) : null;
   const likelihood = alone.map((p, o) => {
     const outcome = START_OUTCOMES[o] ?? 'dead';
     if (noted === null || noted === outcome) return p;
-    if (isSame && bySignals.includes(outcome)) return noted === derived ? p : p * pressedAnother;
+    if (isSame && isSignalled(outcome)) return noted === derived ? p : p * pressedAnother;
     return p * notedAnother;
   });
   const most = Math.max(...likelihood);
@@ -211,7 +209,7 @@ export const outcomeOfSigns = (signs: StartSigns): StartOutcome => likeliest(lik
 
 /** The outcome that was noted, told apart further by what was seen besides where only lights, codes and beeps can tell. */
 export const outcomeWithSigns = (noted: StartOutcome, signs: StartSigns | undefined): StartOutcome =>
-  signs && bySignals.includes(noted) ? likeliest(likelihoodOfSigns(signs, noted)) : noted;
+  signs && isSignalled(noted) ? likeliest(likelihoodOfSigns(signs, noted)) : noted;
 
 /**
  * What each signal says for one outcome against the likeliest other, in decibans: positive speaks for it.
@@ -221,7 +219,7 @@ export function decibansOfSignals(
   signs: StartSigns,
   outcome: StartOutcome,
 ): readonly { readonly kind: SignalKind; readonly decibans: number }[] {
-  const others = START_OUTCOMES.filter((one) => one !== outcome && (bySignals.includes(one) || one === 'no-boot'));
+  const others = START_OUTCOMES.filter((one) => one !== outcome && (isSignalled(one) || one === 'no-boot'));
   return signalsOf(signs).map(({ kind, likelihood }) => ({
     kind,
     decibans: 10 * Math.log10(likelihood(outcome) / Math.max(...others.map(likelihood))),

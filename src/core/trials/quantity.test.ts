@@ -59,6 +59,15 @@ test('the density of a reading is highest at what the fault would read', () => {
   expect(densityOfReading(mixture, 5)).toBeGreaterThan(20 * densityOfReading(mixture, 4.7));
 });
 
+test('a faulty part now and then reads nothing like its fault, a sound one never does', () => {
+  const weak = expectReading(vsb, supply, present('supply-standby-weak@supply'), setting);
+  const sound = expectReading(vsb, supply, [], setting);
+  expect(weak.reduce((sum, { weight }) => sum + weight, 0)).toBeCloseTo(1, 9);
+  for (const volts of [3, 3.5, 4]) expect(densityOfReading(weak, volts)).toBeGreaterThan(0.01);
+  expect(densityOfReading(weak, 4.7)).toBeGreaterThan(10 * densityOfReading(weak, 3.5));
+  expect(densityOfReading(sound, 3.5)).toBeLessThan(1e-9);
+});
+
 test.each(QUANTITIES.map((quantity) => [quantity.id, quantity] as const))(
   'probabilities of the grades of %s are probabilities, and those of the readings that they stand for',
   (_id, quantity) => {

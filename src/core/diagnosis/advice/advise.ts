@@ -1,8 +1,7 @@
 import { repairOf, type RepairClass, type RepairId, type RepairStake } from '../../faults';
 import { formatTrialId } from '../../trials';
 import { percent } from '../../wording';
-import { observedStart, reportedTrialId, reproducedComplaint } from '../belief/complaint';
-import type { EvidenceStep } from '../evidence-step';
+import { observedStart, reportedOutcome, reproducedComplaint } from '../belief/complaint';
 import { chooseTest } from './choose-test';
 import type { CountedCure } from './cure-by-count';
 import { sureEnough, sureItIsRight } from './how-sure';
@@ -79,8 +78,7 @@ const withoutSeeing = (situation: Situation): Advice => chooseTest(situation) ??
 function reproduce(situation: Situation): Advice {
   const seen = putRightBeforeStart(situation);
   if (seen) return seen;
-  const reported = situation.input.steps.find((step) => step.trial.id === reportedTrialId)?.outcome;
-  const isLoad = reported === 'cuts-out';
+  const isLoad = reportedOutcome(situation.input.steps) === 'cuts-out';
   const trialId = isLoad ? underLoad : plainStart;
   if (!canBeDone(situation, trialId)) return withoutSeeing(situation);
   const why = isLoad ? 'First see the fault for yourself: it is said to cut out.' : 'First see the fault for yourself.';
@@ -115,16 +113,14 @@ function complaintNotSeen(situation: Situation): Advice {
 
 /** Nobody has pressed the case button of a machine that is said to be dead. */
 const onlyBridged = ({ input: { steps } }: Situation): boolean =>
-  isToldDead(steps) && steps.every((step) => observedStart(step) === null || step.configuration.start === 'bridge');
-
-const isToldDead = (steps: readonly EvidenceStep[]): boolean =>
-  steps.some(({ trial, outcome }) => trial.id === reportedTrialId && outcome === 'dead');
+  reportedOutcome(steps) === 'dead' &&
+  steps.every((step) => observedStart(step) === null || step.configuration.start === 'bridge');
 
 /** Ten presses of the case switch, where the owner speaks of a dead machine and nobody has counted yet. */
 function pressesToCount({ input, plan }: Situation): string | null {
   const comesAndGoes = input.circumstances.includes('comes-and-goes');
   const part = input.machine.parts.find(({ kind }) => kind === 'case-switch')?.id;
-  if (!isToldDead(input.steps) || !comesAndGoes || part === undefined) return null;
+  if (reportedOutcome(input.steps) !== 'dead' || !comesAndGoes || part === undefined) return null;
   const presses = formatTrialId({ kind: 'look', look: 'ten-presses', part });
   return countedSince(input, presses) === null && canBeDone({ plan }, presses) ? presses : null;
 }

@@ -47,8 +47,14 @@ function isRepairedUnseen(steps: readonly EvidenceStep[]): boolean {
   );
 }
 
-/** A look that found something wrong. */
-const isFinding = ({ trial: { observe }, outcome }: EvidenceStep): boolean =>
+/** A look at a part, and not at how far the start gets, that found something wrong. */
+const isFinding = (step: EvidenceStep): boolean => {
+  const { observe } = step.trial;
+  return observe.kind === 'look' && !observe.look.passes && isNotTheFirst(step);
+};
+
+/** It turned out other than the first, sound option of its look. */
+const isNotTheFirst = ({ trial: { observe }, outcome }: EvidenceStep): boolean =>
   observe.kind === 'look' && observe.look.options.findIndex(({ id }) => id === outcome) > 0;
 
 /** The complaint that a look shows by itself; null of what no look shows. */
@@ -77,10 +83,10 @@ function tellsFrom(steps: readonly EvidenceStep[]): number {
 }
 
 /** Of presses or starts that were counted some failed: the complaint was seen, though no single start was written down. */
-const hasMissedSome = ({ trial: { observe }, outcome }: EvidenceStep): boolean =>
-  observe.kind === 'look' &&
-  observe.look.times !== undefined &&
-  observe.look.options.findIndex(({ id }) => id === outcome) > 0;
+const hasMissedSome = (step: EvidenceStep): boolean => {
+  const { observe } = step.trial;
+  return observe.kind === 'look' && observe.look.times !== undefined && isNotTheFirst(step);
+};
 
 /** What the owner says that it does; null where nobody said. */
 export const reportedOutcome = (steps: readonly EvidenceStep[]): StartOutcome | null => {

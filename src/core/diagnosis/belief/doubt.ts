@@ -11,8 +11,6 @@ import { probabilityByFault } from './suspects';
 
 /** So likely mistaken, an entry is named whatever follows from it. All are tried on flipped logs (docs/benchmarks.md). */
 const surelyMistaken = 0.28;
-/** The same where what leads went with its own repair: that is no riddle. */
-const surelyMistakenAllTheSame = 0.28;
 /** So likely mistaken, an entry is named if another cause would lead without it, and the complaint was gone and is back. */
 const likelyMistaken = 0.05;
 /** So likely mistaken, it is named where the complaint is gone, and not by the repair of what leads: the cure speaks against it. */
@@ -31,7 +29,7 @@ const doubtsNamed = 3;
  * The entries that may be mistaken; at most three. Named is what is likely an error; what may be one if it holds up what
  * leads: taken back, another would lead; and once the complaint is gone by another repair, the more so. First come the
  * errors on which something hangs, then the other errors, then what may be one, what the owner told last. Surprise alone
- * is no doubt. Never in a log of one entry, where there is nothing else to fit, never what was sighted and has
+ * is no doubt, and neither is what was found wrong beside what leads while the machine does not work. Never in a log of one entry, where there is nothing else to fit, never what was sighted and has
  * been put right, or is away and the complaint with it, and never what the owner told and was then seen.
  */
 export function doubtfulEntries(
@@ -73,13 +71,13 @@ export function doubtfulEntries(
   const leaders = leadersWithout(space, ways, belief, at);
   const matters = new Set(
     candidates.filter((_, c) => {
-      const { leader: next, probability } = leaders[c] ?? { leader, probability: 0 };
-      const isClear = leads || probability >= clearLead;
-      return isClear && isAnother(space.faults[next]?.repairClass, fault?.repairClass, leads);
+      const next = leaders[c];
+      if (!next || (!leads && next.probability < clearLead)) return false;
+      return isAnother(space.faults[next.leader]?.repairClass, fault?.repairClass, leads);
     }),
   );
   // What is wrong beside the cause may well be so, while nothing shows that the machine works with it.
-  const isBeside = ({ eventId }: EntryFit) => !isCured && isFinding(stepOf.get(eventId), space.faults);
+  const isBeside = ({ eventId }: EntryFit) => !isCured && isFoundWrong(stepOf.get(eventId), space.faults);
   const named = candidates.filter((fit) => matters.has(fit) || !isBeside(fit));
   const isNamed = named.some((fit) => isSurely(fit) || matters.has(fit));
   const placeOf = (fit: EntryFit) => (isTold(fit) ? 3 : !isSurely(fit) ? 2 : matters.has(fit) ? 0 : 1);
@@ -116,7 +114,8 @@ const isAnother = (without: RepairClass | undefined, leading: RepairClass | unde
 /** From so likely mistaken on an entry is looked at closer. */
 function leastMistaken(fault: FaultInstance, { machine, steps }: Pick<Replay, 'machine' | 'steps'>): number {
   if (!seemsGone(steps)) return cameBack(steps) ? likelyMistaken : surelyMistaken;
-  if (wentWith(fault.repairClass, steps)) return surelyMistakenAllTheSame;
+  // What leads went with its own repair: that is no riddle.
+  if (wentWith(fault.repairClass, steps)) return surelyMistaken;
   const last = steps.findLast(({ trial, outcome }) => trial.repair !== null && outcome !== 'could-not');
   const worked = steps.findLast((step) => observedStart(step) !== null);
   // What comes and goes lets it work now and then, with nothing done.
@@ -140,7 +139,7 @@ function isBornOut(
 }
 
 /** What a look or a meter found wrong. */
-const isFinding = (step: EvidenceStep | undefined, faults: readonly FaultInstance[]): boolean =>
+const isFoundWrong = (step: EvidenceStep | undefined, faults: readonly FaultInstance[]): boolean =>
   step !== undefined &&
   (step.trial.observe.kind === 'measure' ? step.outcome !== 'within' : faults.some((fault) => sawFault(step, fault)));
 

@@ -38,8 +38,7 @@ const isStart = ({ trial, outcome }: EvidenceStep): boolean => trial.observe.kin
 
 /** What lights, code or beeps showed at the last start that stopped where they tell; null if none did. */
 export const signalsShown = (steps: readonly EvidenceStep[]): string | null =>
-  steps.findLast((step) => isStart(step) && isSignalled(step.trial.outcomes.findIndex(({ id }) => id === step.outcome)))
-    ?.outcome ?? null;
+  steps.findLast((step) => isStart(step) && isSignalled(step.outcome))?.outcome ?? null;
 
 /** What is known of a trial before it is done. */
 export interface KnownAlready {

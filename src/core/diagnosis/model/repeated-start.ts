@@ -1,5 +1,6 @@
 import { unknownKeepsToLook } from './expect-outcomes';
 import type { Showing, Variant } from './hypothesis-space';
+import { keptBy } from './lazy';
 import type { OutcomeModel } from './outcome-model';
 
 /**
@@ -8,14 +9,8 @@ import type { OutcomeModel } from './outcome-model';
  * hardly have shown it takes it for an error, and shows its own the second time. `last` is the index of what was noted.
  * Each fault is weighed as if it alone had decided the first start.
  */
-export function repeatedStart(model: OutcomeModel, last: number, watching: Watching): OutcomeModel {
-  const made = madeFrom.get(model) ?? new Map<string, OutcomeModel>();
-  madeFrom.set(model, made);
-  const key = `${last} ${watching.misreadProbability}`;
-  const known = made.get(key) ?? repeat(model, last, watching);
-  made.set(key, known);
-  return known;
-}
+export const repeatedStart = (model: OutcomeModel, last: number, watching: Watching): OutcomeModel =>
+  madeFrom(model, `${last} ${watching.misreadProbability}`, () => repeat(model, last, watching));
 
 interface Watching {
   readonly misreadProbability: number;
@@ -23,7 +18,7 @@ interface Watching {
 }
 
 /** By model: what was made of it, by what it showed and whose eyes those were. */
-const madeFrom = new WeakMap<OutcomeModel, Map<string, OutcomeModel>>();
+const madeFrom = keptBy<OutcomeModel>();
 
 function repeat(model: OutcomeModel, last: number, { misreadProbability, variants }: Watching): OutcomeModel {
   const { width, badSpare } = model;

@@ -1,17 +1,12 @@
 import { steadyAfter } from '../../startup';
 import type { Showing } from './hypothesis-space';
-import { lazy } from './lazy';
+import { keptBy, lazy } from './lazy';
 import type { ReadyTrial, WatchedTrial } from './outcome-model-cache';
 import { shareOf, type OutcomeModel } from './outcome-model';
 
 /** The model of a start after an earlier one, however the machine stood, showed the outcome `last`: see steadyAfter. */
-export function withSteadySignals(model: OutcomeModel, last: number): OutcomeModel {
-  const made = madeFrom.get(model) ?? new Map<number, OutcomeModel>();
-  madeFrom.set(model, made);
-  const known = made.get(last) ?? steady(model, last);
-  made.set(last, known);
-  return known;
-}
+export const withSteadySignals = (model: OutcomeModel, last: number): OutcomeModel =>
+  madeFrom(model, `${last}`, () => steady(model, last));
 
 /** The same of trials that could be done now; `shown`: what the last such start showed, null where there was none. */
 export function readyWithSignals(ready: readonly ReadyTrial[], shown: string | null): readonly ReadyTrial[] {
@@ -29,7 +24,7 @@ const steadyWatched = ({ model, pass }: WatchedTrial, last: number): WatchedTria
 });
 
 /** By model: what was made of it, by what was shown before. */
-const madeFrom = new WeakMap<OutcomeModel, Map<number, OutcomeModel>>();
+const madeFrom = keptBy<OutcomeModel>();
 
 function steady(model: OutcomeModel, last: number): OutcomeModel {
   const shows = [...model.shows];

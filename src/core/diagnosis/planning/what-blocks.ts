@@ -126,7 +126,7 @@ const isOut = ({ part, changes }: Trial, configuration: Configuration): boolean 
 
 const vain = {
   'could-not': 'It could not be done, and nothing has changed since.',
-  'no-part': 'It could not be done, and the case has not waited for a part since.',
+  'no-part': 'It could not be done, and no part has come in since.',
   'not-sure': 'It left you unsure, and nothing has changed since.',
 } as const;
 
@@ -139,16 +139,16 @@ const wantsAnother = ({ spares, repair }: Trial): boolean =>
   spares.length > 0 || (repair !== null && repairOf(repair.repair).replaces === true);
 
 /** By trial: what was tried without an answer, with nothing done to the machine since. */
-function silentOnes({ steps, configuration: now, resumedAfter }: DiagnosisInput): Map<string, string> {
+function silentOnes({ steps, configuration: now, partsCameAfter }: DiagnosisInput): Map<string, string> {
   const silent = new Map<string, string>();
   const nowKey = stateKey(now);
-  const resumed = steps.findIndex(({ id }) => id === resumedAfter);
+  const came = steps.findIndex(({ id }) => id === partsCameAfter);
   steps.forEach(({ trial, outcome, configuration }, k) => {
     silent.delete(trial.id);
     if (!isSilent(outcome)) return;
     // What another piece is wanted for waits for that piece, whatever is done to the rest of the machine.
     if (outcome === 'could-not' && wantsAnother(trial)) {
-      if (k > resumed) silent.set(trial.id, vain['no-part']);
+      if (k > came) silent.set(trial.id, vain['no-part']);
       return;
     }
     const isMoved = stateKey(configuration) !== nowKey;
