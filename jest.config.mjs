@@ -20,7 +20,8 @@ export default {
   setupFiles: ['<rootDir>/scripts/jest-setup.ts'],
   globalSetup: '<rootDir>/scripts/setup/jest-database.mjs',
   globalTeardown: '<rootDir>/scripts/setup/jest-database-stop.mjs',
-  testTimeout: 20_000,
+  // Ends what hangs. A machine that stands still for a minute has no defect to show.
+  testTimeout: 90_000,
   // Jest leaves one core free by itself; of two that would be half.
   maxWorkers: '100%',
 };

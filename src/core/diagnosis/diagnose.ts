@@ -2,7 +2,7 @@ import type { Machine } from '../machine';
 import type { FaultInstance } from '../faults';
 import { confirmationFrom, proofTurns } from './advice/confirmation';
 import { isProvenByCount, type CountedCure } from './advice/cure-by-count';
-import { isComplaintGone, observedStart, repairedInVain, reproducedComplaint, signalOf } from './belief/complaint';
+import { isComplaintGone, observedStart, repairedInVain, reproducedComplaint } from './belief/complaint';
 import type { Diagnosis, SuspectView, TrialView } from './diagnosis';
 import { doubtfulEntries } from './belief/doubt';
 import type { DiagnosisInput, EvidenceStep } from './evidence-step';
@@ -11,6 +11,7 @@ import { lastLinkPassed, standLinks } from './belief/link-states';
 import type { Proposal } from './planning/propose';
 import { briefOf, viewOf } from './planning/view-trials';
 import { analyseCase, type Analysis } from './analysis';
+import { strategyViewOf } from './planning/strategies';
 import { priceStrategies, type StrategyPrice } from './planning/strategy-prices';
 import {
   jointSuspects,
@@ -68,7 +69,7 @@ export function createDiagnoser(): Diagnoser {
   const strategyPrices = () => {
     if (!last) return [];
     const { input, plan, known } = last;
-    return priceStrategies(plan, { faults: known.space.faults, signal: signalOf(input.steps) });
+    return priceStrategies(plan, strategyViewOf(known.space.faults, input.steps));
   };
   return Object.assign((input: DiagnosisInput) => diagnoseTo(input, everything), { first, rest, strategyPrices });
 }
@@ -156,7 +157,7 @@ function viewAlternatives(analysis: Analysis, viewTrial: ReturnType<typeof viewO
 
 /** Every proposal: those that tell something in the order of the case's strategy, then the rest. */
 function inOrder({ input: { strategy = 'best-value', steps }, plan, known }: Analysis): Proposal[] {
-  const first = orderByStrategy(strategy, plan, { faults: known.space.faults, signal: signalOf(steps) });
+  const first = orderByStrategy(strategy, plan, strategyViewOf(known.space.faults, steps));
   const ordered = new Set(first);
   return [...first, ...plan.proposals.filter((proposal) => !ordered.has(proposal))];
 }

@@ -135,17 +135,19 @@ function finish(situation: Situation): Advice {
   if (first) return first;
   const beforeCase = top && repairBeforeCase(situation, top.repairClass);
   if (beforeCase) return beforeCase;
-  // A board of which another one stands on the bench is settled there: it would have to come out of the case again.
+  // Done twice, and it stops as soon as that is back: there is nothing to gain by a third time.
+  const settled =
+    top && away.length > 0 && timesDone(input, top.repairClass.id) < 2 ? provenOrTurn(situation, top) : null;
+  // What is away and may be the cause is settled on the bench: it would have to come out of the case again.
+  const isSettledHere = settled !== null && settled.trialId !== null && away.includes(top?.repairClass.part.id ?? '');
   const isBoardAway = top?.repairClass.part.kind === 'board' && away.includes(top.repairClass.part.id);
-  if (input.configuration.surface === 'bench' && !isBoardAway)
+  if (input.configuration.surface === 'bench' && !isSettledHere && !isBoardAway)
     return {
       kind: 'put-back',
       trialId: formatTrialId({ kind: 'back-in-case' }),
       why: 'It runs on the bench. Now put it back into the case.',
     };
-  // Done twice, and it stops as soon as that is back: there is nothing to gain by a third time.
-  if (top && away.length > 0)
-    return timesDone(input, top.repairClass.id) < 2 ? provenOrTurn(situation, top) : runsWithout(situation, away);
+  if (top && away.length > 0) return settled ?? runsWithout(situation, away);
   // Whole again, and it stops later than it did: that is another fault.
   const last = lastStart(input);
   if (last !== 'works' && last !== 'cuts-out')

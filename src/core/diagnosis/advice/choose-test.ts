@@ -7,6 +7,7 @@ import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { costOfRepair, usualCosts } from '../planning/costs';
 import { nextByStrategy } from '../planning/order-by-strategy';
 import { leastToTry, type Plan, type Proposal } from '../planning/propose';
+import { strategyViewOf } from '../planning/strategies';
 import { beforePartsMove } from './before-parts-move';
 import { sureEnough, worthTrying } from './how-sure';
 import { lookFirst } from './look-first';
@@ -21,7 +22,7 @@ export function chooseTest(situation: Situation): Advice | null {
   const { input, space, stopRule } = situation;
   const plan = withoutLongShots(situation, withoutSameAgain(input, withoutUndoing(situation)));
   const strategy = input.strategy ?? 'best-value';
-  const view = { faults: space.faults, signal: signalOf(input.steps) };
+  const view = strategyViewOf(space.faults, input.steps);
   if (strategy !== 'best-value') {
     const chosen = nextByStrategy(strategy, plan, view);
     return chosen && testOf(chosen, input.steps);

@@ -1,12 +1,12 @@
 import { listOf } from '../../wording';
-import { crowdsSlot, goesBackWithCard, nameInWords } from '../../machine';
+import { crowdsSlot, goesBackWithCard, nameInWords, placementOf } from '../../machine';
 import { formatTrialId } from '../../trials';
 import { isComplaintGone, reproducedComplaint } from '../belief/complaint';
 import type { DiagnosisInput } from '../evidence-step';
 import { forecastTrial } from '../planning/joint-probabilities';
 import type { Proposal } from '../planning/propose';
 import { sureEnough } from './how-sure';
-import { lastStart, partsAway } from './log-facts';
+import { lastStart, partsAway, repairsDone } from './log-facts';
 import { canBeDone, type Advice, type Situation } from './situation';
 import { quickFirst } from './while-it-runs';
 
@@ -15,7 +15,7 @@ import { quickFirst } from './while-it-runs';
 /** What was away and is not the cause goes home: all in one go where that will do no harm, else one thing at a time. */
 export function putBackInnocent(situation: Situation): Advice | null {
   const { input, repairs, plan } = situation;
-  const away = partsAway(input).filter((id) => id !== repairs[0]?.repairClass.part.id);
+  const away = partsAway(input).filter((id) => id !== repairs[0]?.repairClass.part.id || isMendedElsewhere(situation));
   const innocents = away.filter(
     (part) => !failsWith(situation, formatTrialId({ kind: 'back', part })) && !isSlotTaken(input, part),
   );
@@ -51,6 +51,13 @@ function goesBackAtOnce(situation: Situation, innocents: readonly string[]): boo
     parts.every((part) => innocents.includes(part.id) || goesBackWithCard(machine, configuration, part)) &&
     chanceToFail(situation, homecoming) <= 1 - surelyRuns
   );
+}
+
+/** The likeliest repair was carried out while its part stood in another place: where it belongs it has yet to work. */
+function isMendedElsewhere({ input, repairs: [top] }: Situation): boolean {
+  if (!top || !repairsDone(input).has(top.repairClass.id)) return false;
+  const placement = placementOf(input.configuration, top.repairClass.part.id);
+  return placement.state === 'moved' && placement.spare !== true;
 }
 
 /** Where it was found another module stands, which has to go home first. */

@@ -3,6 +3,8 @@ import type { PartKind } from '../../machine';
 import type { FaultInstance } from '../../faults';
 import type { LinkId, StartOutcome } from '../../startup';
 import type { Trial, TrialKind } from '../../trials';
+import { isComplaintGone, reproducedComplaint, signalOf } from '../belief/complaint';
+import type { EvidenceStep } from '../evidence-step';
 import { aimsOf } from './aims';
 
 /** Orders in which trials are chosen. */
@@ -23,6 +25,22 @@ export interface StrategyView {
   readonly faults: readonly FaultInstance[];
   /** The last failing start that was seen, or what was forecast. */
   readonly signal: StartOutcome | null;
+  /** Nothing is gained by taking it apart to the minimum in these ways. */
+  readonly stripped: ReadonlySet<TrialKind>;
+}
+
+const stripping: readonly TrialKind[] = ['minimal-in-case', 'minimal-on-bench'];
+
+export function strategyViewOf(faults: readonly FaultInstance[], steps: readonly EvidenceStep[]): StrategyView {
+  const complaint = reproducedComplaint(steps);
+  const strips = steps.filter(({ trial }) => stripping.includes(trial.ref.kind));
+  // At the minimum it got further: what is wrong is among what was taken off.
+  const isPassed = complaint !== null && strips.some((step) => isComplaintGone(complaint, step) === true);
+  return {
+    faults,
+    signal: signalOf(steps),
+    stripped: new Set(isPassed ? stripping : strips.map(({ trial }) => trial.ref.kind)),
+  };
 }
 
 /** From the wall inwards, the processor last. */
@@ -50,13 +68,18 @@ const fromOutside: Readonly<Record<PartKind, number>> = {
   processor: 30,
 };
 
-/** Looks at the board that take the machine apart come late. */
+/** Looks that take the machine apart, or half an hour, come late. */
 const lateLooks: Readonly<Record<string, number>> = {
+  'memory-test': 20.5,
+  'supply-tester': 22.9,
   'board-signs': 21,
   'rail-short': 21.5,
   'stand-offs': 26,
   'socket-pins': 29,
 };
+
+/** Swaps that take the machine apart come late, the processor last. */
+const lateSpares: Partial<Readonly<Record<PartKind, number>>> = { supply: 23, board: 30.5, processor: 31 };
 
 /** The place of trials that stand elsewhere than their part; null for those that stand with it. */
 function placeApart({ ref, part }: Trial): number | null {
@@ -85,7 +108,7 @@ function placeApart({ ref, part }: Trial): number | null {
     case 'repair':
       return ref.repair === 'reset-settings' ? 20 : ref.repair === 'clear-short' ? 26.5 : null;
     case 'spare':
-      return part?.kind === 'processor' ? 31 : part?.kind === 'supply' ? 23 : null;
+      return lateSpares[part?.kind ?? 'board'] ?? null;
     case 'out':
     case 'back':
     case 'all-back':
@@ -134,13 +157,16 @@ const pointsAt: Readonly<Record<StartOutcome, readonly LinkId[]>> = {
 
 const after = 100;
 
+/** A swap for which everything comes out. */
+const takesItApart = ({ part }: Trial): boolean => part?.kind === 'processor' || part?.kind === 'board';
+
 const isUnderLoad = ({ observe }: Trial): boolean => observe.kind === 'start' && observe.depth === 'load';
 
 /**
- * The place of each trial in a strategy's order, lowest first. "Best value" has no fixed order: every place is 0 and the
- * plan decides.
+ * The place of each trial in a strategy's order, lowest first; at the same place the plan decides. "Best value" has no
+ * fixed order: every place is 0.
  */
-export function placesBy(strategy: Strategy, { faults, signal }: StrategyView): (trial: Trial) => number {
+export function placesBy(strategy: Strategy, { faults, signal, stripped }: StrategyView): (trial: Trial) => number {
   const pointed = signal === null ? [] : pointsAt[signal];
   const isPointedAt = (trial: Trial): boolean => {
     const aims = aimsOf(trial, faults);
@@ -148,7 +174,8 @@ export function placesBy(strategy: Strategy, { faults, signal }: StrategyView): 
   };
   const first = (kinds: readonly TrialKind[]) => (trial: Trial) => {
     const place = kinds.indexOf(trial.ref.kind);
-    if (place < 0) return after + placeOutsideIn(trial);
+    // For the sake of the order nothing is taken apart twice. After it the plan decides.
+    if (place < 0 || stripped.has(trial.ref.kind)) return after;
     // A build-up goes step by step and skips none.
     return trial.ref.kind === 'build' ? place + BUILD_STEPS.indexOf(trial.ref.step) / 10 : place;
   };
@@ -164,9 +191,10 @@ export function placesBy(strategy: Strategy, { faults, signal }: StrategyView): 
     case 'build-up':
       return first(['minimal-on-bench', 'build', 'back', 'only']);
     case 'swap-first':
+      // Among swaps that are pointed at alike, the plan decides: the likeliest part for its minutes. So it does after them.
       return (trial) =>
-        (trial.spares.length === 0 || trial.part?.kind === 'processor' ? 2 * after : isPointedAt(trial) ? 0 : after) +
-        (isUnderLoad(trial) && signal !== 'cuts-out' ? after / 2 : 0) +
-        placeOutsideIn(trial);
+        trial.spares.length === 0 || takesItApart(trial)
+          ? 2 * after
+          : (isPointedAt(trial) ? 0 : after) + (isUnderLoad(trial) && signal !== 'cuts-out' ? after / 2 : 0);
   }
 }
