@@ -64,6 +64,67 @@ test.each<[Strategy]>([['outside-in'], ['signal-led'], ['swap-first']])(
   },
 );
 
+test('signal-led goes to cable and monitor too where nothing says how far it got', () => {
+  const { order } = adviceBy('signal-led', {
+    reported: 'blank',
+    trials: [
+      ['start', 'blank'],
+      ['look/lock-key/keyboard', 'follows'],
+    ],
+  });
+  const board = order.indexOf('spare/board');
+  for (const glance of ['look/display-cable/display-cable', 'look/monitor-words/monitor'])
+    expect(order.indexOf(glance)).toBeLessThan(board);
+});
+
+describe('a count of starts', () => {
+  const counts = ['look/ten-presses/case-switch', 'look/ten-starts/board'];
+  const wanted = (log: BriefLog) => {
+    const { machine, steps, configuration, caseOpen } = stateOf({ machine: desktopWithLights, ...log });
+    const { circumstances = [] } = log;
+    const { alternatives } = createDiagnoser()({ machine, circumstances, steps, configuration, caseOpen });
+    return counts.map((id) => alternatives.find((one) => one.id === id)?.blocked);
+  };
+  test.each<[string, BriefLog, (string | null)[]]>([
+    [
+      'is not asked of what fails the same way each time',
+      { reported: 'message-usb', trials: [['start', 'message-usb']] },
+      ['It answers the button.', 'The picture comes at each start.'],
+    ],
+    [
+      'is not asked where no start gets to a picture',
+      { reported: 'at-memory', trials: [['start', 'at-memory']] },
+      ['It answers the button.', 'It fails at each start: one shows it.'],
+    ],
+    [
+      'is asked of what comes and goes',
+      { reported: 'at-memory', circumstances: ['comes-and-goes'], trials: [['start', 'at-memory']] },
+      [null, null],
+    ],
+    [
+      'is asked of what got further once',
+      {
+        reported: 'dead',
+        trials: [
+          ['start', 'dead'],
+          ['start', 'no-boot'],
+          ['start', 'at-memory'],
+        ],
+      },
+      [null, null],
+    ],
+  ])('%s', (_, log, blocked) => {
+    expect(wanted(log)).toEqual(blocked);
+  });
+});
+
+test('outside-in writes no firmware before what can be undone', () => {
+  const { order } = adviceBy('outside-in', { reported: 'at-processor', trials: [['start', 'at-processor']] });
+  const [reset, recover] = ['fix/reset-settings@board', 'fix/recover-firmware@board'].map((id) => order.indexOf(id));
+  expect(reset).toBeGreaterThan(0);
+  expect(recover).toBeGreaterThan(reset ?? 0);
+});
+
 test('outside-in looks at the monitor before a supply is taken off for its tester', () => {
   const { order } = adviceBy('outside-in', { reported: 'blank', trials: [['start', 'blank']] });
   expect(order.indexOf('look/monitor-input/monitor')).toBeLessThan(order.indexOf('look/supply-tester/supply'));

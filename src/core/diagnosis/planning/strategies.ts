@@ -1,6 +1,6 @@
 import { BUILD_STEPS } from '../../isolation';
 import type { PartKind } from '../../machine';
-import type { FaultInstance } from '../../faults';
+import type { FaultInstance, RepairId } from '../../faults';
 import type { LinkId, StartOutcome } from '../../startup';
 import type { Trial, TrialKind } from '../../trials';
 import { isComplaintGone, reproducedComplaint, signalOf } from '../belief/complaint';
@@ -78,6 +78,16 @@ const lateLooks: Readonly<Record<string, number>> = {
   'socket-pins': 29,
 };
 
+/** Other modules come after a spare one, and what writes the firmware after all that can be undone. */
+const lateRepairs: Partial<Readonly<Record<RepairId, number>>> = {
+  'match-modules': 19.5,
+  'reset-settings': 20,
+  'clear-short': 26.5,
+  'recover-firmware': 29.5,
+  'roll-back-firmware': 29.5,
+  'update-firmware': 29.5,
+};
+
 /** Swaps that take the machine apart come late, the processor last. */
 const lateSpares: Partial<Readonly<Record<PartKind, number>>> = { supply: 23, board: 30.5, processor: 31 };
 
@@ -106,7 +116,7 @@ function placeApart({ ref, part }: Trial): number | null {
     case 'look':
       return lateLooks[ref.look] ?? null;
     case 'repair':
-      return ref.repair === 'reset-settings' ? 20 : ref.repair === 'clear-short' ? 26.5 : null;
+      return lateRepairs[ref.repair] ?? null;
     case 'spare':
       return lateSpares[part?.kind ?? 'board'] ?? null;
     case 'out':
@@ -143,7 +153,7 @@ const pointsAt: Readonly<Record<StartOutcome, readonly LinkId[]>> = {
   'at-processor': ['processor'],
   'at-memory': ['memory'],
   'at-graphics': ['graphics'],
-  blank: ['processor', 'memory', 'graphics'],
+  blank: ['processor', 'memory', 'graphics', 'picture'],
   dark: ['picture'],
   'message-fan': ['peripherals'],
   'message-usb': ['peripherals'],
@@ -172,6 +182,8 @@ export function placesBy(strategy: Strategy, { faults, signal, stripped }: Strat
     const aims = aimsOf(trial, faults);
     return pointed.some((link) => aims.has(link));
   };
+  // Load is for what cuts out; anything else has to start first.
+  const tooEarly = (trial: Trial): number => (isUnderLoad(trial) && signal !== 'cuts-out' ? after / 2 : 0);
   const first = (kinds: readonly TrialKind[]) => (trial: Trial) => {
     const place = kinds.indexOf(trial.ref.kind);
     // For the sake of the order nothing is taken apart twice. After it the plan decides.
@@ -183,9 +195,9 @@ export function placesBy(strategy: Strategy, { faults, signal, stripped }: Strat
     case 'best-value':
       return () => 0;
     case 'outside-in':
-      return placeOutsideIn;
+      return (trial) => placeOutsideIn(trial) + tooEarly(trial);
     case 'signal-led':
-      return (trial) => (isPointedAt(trial) ? 0 : after) + placeOutsideIn(trial);
+      return (trial) => (isPointedAt(trial) ? 0 : after) + placeOutsideIn(trial) + tooEarly(trial);
     case 'strip-down':
       return first(['minimal-in-case', 'back', 'minimal-on-bench', 'only', 'out']);
     case 'build-up':
@@ -195,6 +207,6 @@ export function placesBy(strategy: Strategy, { faults, signal, stripped }: Strat
       return (trial) =>
         trial.spares.length === 0 || takesItApart(trial)
           ? 2 * after
-          : (isPointedAt(trial) ? 0 : after) + (isUnderLoad(trial) && signal !== 'cuts-out' ? after / 2 : 0);
+          : (isPointedAt(trial) ? 0 : after) + tooEarly(trial);
   }
 }

@@ -18,6 +18,7 @@ import { comesLater } from './aims';
 import { goesOffHot, runsAsItIs } from './goes-off-hot';
 import { drivesNotLookedAt } from './other-drives';
 import { endsHazard, hazardsOf } from './hazards';
+import { isCounted, nothingToCount } from './nothing-to-count';
 
 /** Why a trial is not proposed now, in a sentence; null where nothing stands against it. */
 export type WhatBlocks = (trial: Trial) => string | null;
@@ -40,6 +41,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
   // What was burnt may be out now, and a trial may put it back.
   const mayBeUnsafe = hazardsOf(input, asFound).length > 0;
   const bentPins = boardWithBentPins(steps);
+  const uncounted = nothingToCount(input);
   return (trial) => {
     if (mayBeUnsafe && trial.needs !== null) {
       const hazard = hazardsOf(input, applyChanges(configuration, trial.changes)).find(
@@ -54,7 +56,8 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
     const unmet = last !== null && trial.needs !== null ? whyNotMet(trial.needs, last) : null;
     if (unmet !== null) return unmet;
     const isAbout = trial.repair !== null || trial.observe.kind !== 'start';
-    if (isAbout && last !== null && comesLater(trial, faults, last)) return 'The start does not get as far as that.';
+    if (isAbout && !isCounted(trial) && last !== null && comesLater(trial, faults, last))
+      return 'The start does not get as far as that.';
     if (isAbout && trial.needs !== null && isOut(trial, configuration)) return 'It is not in the machine.';
     if (ranSince && (['start', 'start-and-wait'].includes(trial.ref.kind) || isSign(trial)))
       return 'It has run since it cut out.';
@@ -73,7 +76,7 @@ export function whatBlocks(input: DiagnosisInput, faults: readonly FaultInstance
     if (isProcessorOut && trial.ref.kind === 'look' && trial.ref.look === 'processor-seat')
       return 'The processor is out of its socket.';
     if (isFoundPutRight(trial)) return 'You have put right what this looks for.';
-    return silent.get(trial.id) ?? null;
+    return uncounted(trial) ?? silent.get(trial.id) ?? null;
   };
 }
 
