@@ -12,6 +12,7 @@ test.each([
 test.each([
   [0.3, 'half a minute'],
   [0.9, '1 minute'],
+  [0, '0 minutes'],
   [1.3, '1.5 minutes'],
   [3.4, '3 minutes'],
 ])('%f minutes read %s', (minutes, words) => expect(minutesInWords(minutes)).toBe(words));

@@ -42,7 +42,7 @@ export function percent(probability: number): string {
 
 /** Minutes rounded to what is known: halves below three, whole ones above. */
 export function minutesInWords(minutes: number): string {
-  if (minutes <= 0.5) return 'half a minute';
+  if (minutes > 0 && minutes <= 0.5) return 'half a minute';
   const rounded = minutes < 3 ? Math.round(2 * minutes) / 2 : Math.round(minutes);
   return `${rounded} ${plural(rounded, 'minute', 'minutes')}`;
 }
