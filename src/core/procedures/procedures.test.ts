@@ -86,6 +86,12 @@ test('on a board that nobody has written down the pins come first, and the ten m
   expect(minutes).toBeGreaterThan(none ?? 0);
 });
 
+test('a machine that starts and fails under load gets its defaults in setup: nothing inside is bridged', () => {
+  const { preparation, movements } = at('load-with-defaults');
+  expect(words(movements)).toMatch(/^Start it\. Press F4 again and again.*Load the defaults.*under full load/);
+  expect(words([...preparation, ...movements])).not.toMatch(/pins|cell|case button/);
+});
+
 test('every way of this board to reset its settings is told, each after the one before left them as they were', () => {
   const ways = [
     { how: 'coin-cell', where: 'below the card slot', seconds: 600 },

@@ -5,7 +5,7 @@ import {
   findSwitchPins,
   powerBack,
   putIn,
-  repairMovements,
+  setupKeyWords,
   supplyBeside,
   supplyFromBeside,
   takeOut,
@@ -37,11 +37,18 @@ const beside: Partial<Record<PartKind, { readonly lent: () => Movement[]; readon
   board: { lent: boardBeside, home: boardFromBeside },
 };
 
+/** The settings of a machine that is to run under load, and so starts: its own setup loads the defaults. */
+const defaultsInSetup = ({ board }: Bench): Movement[] => [
+  { text: `Start it. ${setupKeyWords(board)}` },
+  {
+    text: 'Load the defaults, memory profile off, and save.',
+    feel: 'It restarts.',
+    avoid: 'Note first what was set: boot mode, boot order, profile.',
+  },
+];
+
 function changeMovements(change: Change, bench: Bench): Movement[] {
-  if (change.kind === 'settings') {
-    const board = bench.machine.parts.find(({ kind }) => kind === 'board');
-    return board && change.to === 'defaults' ? [...repairMovements('reset-settings', { ...bench, part: board })] : [];
-  }
+  if (change.kind === 'settings') return change.to === 'defaults' ? defaultsInSetup(bench) : [];
   if (change.kind !== 'place') return [];
   const part = bench.machine.parts.find(({ id }) => id === change.part);
   if (!part) return [];
@@ -84,16 +91,19 @@ const slotName = ({ machine }: Bench, slot: string): string => nameOf(machine, s
 function pressAndWatch(trial: Trial, bench: Bench): Movement[] {
   const hasSwitch = bench.machine.parts.some(({ kind }) => kind === 'case-switch');
   const isBridged = trial.changes.some((change) => change.kind === 'start' && change.to === 'bridge') || !hasSwitch;
-  const press: Movement[] = isBridged
-    ? [
-        findSwitchPins(bench),
-        {
-          text: 'Touch both with the blade for one second, then let go.',
-          feel: 'The processor fan turns. No turn: try twice more.',
-          avoid: 'Touch nothing else: the board is live.',
-        },
-      ]
-    : [{ text: 'Press the case button once.' }];
+  const isOn = trial.changes.some(({ kind }) => kind === 'settings');
+  const press: Movement[] = isOn
+    ? []
+    : isBridged
+      ? [
+          findSwitchPins(bench),
+          {
+            text: 'Touch both with the blade for one second, then let go.',
+            feel: 'The processor fan turns. No turn: try twice more.',
+            avoid: 'Touch nothing else: the board is live.',
+          },
+        ]
+      : [{ text: 'Press the case button once.' }];
   return [...press, { text: watchWords(trial, bench) }];
 }
 

@@ -206,10 +206,10 @@ export function loadsWithDefaults(_machine: Machine, configuration: Configuratio
   return [
     startTrial({
       ref: { kind: 'load-with-defaults' },
-      title: 'Reset the settings, then run under full load',
+      title: 'Load the default settings, then run under full load',
       purpose: 'Settings that are too fast may fail only under load.',
       steps: [
-        'Reset the settings to defaults.',
+        'In setup, note what is set, load the defaults and save.',
         'Put processor and graphics card under full load and watch for five minutes.',
       ],
       depth: 'load',
