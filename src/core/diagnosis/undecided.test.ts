@@ -1,5 +1,6 @@
 import { foldCase, inputOf, type CaseEvent, type EventBody } from '../casework';
 import { desktopWithLights, eventId, eventsOf, stateOf } from '../casework/testing-log';
+import { PRACTICE_MACHINES } from '../practice';
 import { createDiagnoser } from '.';
 
 test('undecided is said well: what is left, and what would decide it', () => {
@@ -96,4 +97,36 @@ describe('what could not be done for want of a part', () => {
   ])('is not asked for again because %s', (_, since) => {
     expect(adviceOn([...log, ...then(...since)])).not.toBe(newModule);
   });
+});
+
+test('a case that ends open does not end with one more start that shows what the owner told and was seen', () => {
+  const machine = PRACTICE_MACHINES[7]?.machine ?? {};
+  const trials = [
+    ['start', 'dead'],
+    ['look/rocker/supply', 'at-i'],
+    ['look/strip-switch/outlet', 'not-sure'],
+    ['look/cord/cord', 'seated'],
+    ['look/rear-usb-power/board', 'lit'],
+    ['look/switch-feel/case-switch', 'clicks'],
+    ['start', 'dead'],
+    ['look/front-header/case-switch', 'named-pins'],
+    ['look/power-plugs/board', 'seated'],
+    ['bridge-pins', 'works'],
+    ['fix/correct-header@case-switch', 'not-sure'],
+    ['start', 'not-sure'],
+    ['measure/rear-usb-volts/board', 'absent'],
+    ['fix/replace@case-switch', 'could-not'],
+    ['bridge-pins', 'works'],
+    ['measure/power-good/supply', 'could-not'],
+    ['look/ten-presses/case-switch', 'none'],
+    ['fix/clean-switch@case-switch', 'dead'],
+    ['spare/supply', 'not-sure'],
+    ['start', 'dead'],
+  ] as const;
+  const log = { machine, reported: 'dead', circumstances: ['settings-changed'], trials } as const;
+  const { steps, ...state } = stateOf(log);
+  const { advice } = createDiagnoser()({ ...state, steps, circumstances: ['settings-changed'] });
+  expect([advice.kind, advice.trial]).toEqual(['undecided', null]);
+  const varies = createDiagnoser()({ ...state, steps, circumstances: ['settings-changed', 'comes-and-goes'] });
+  expect(varies.advice.kind).not.toBe('undecided');
 });

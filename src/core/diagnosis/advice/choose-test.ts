@@ -1,7 +1,7 @@
 import { isFirmwareWork } from '../../trials';
 import { percent } from '../../wording';
 import { putsRightAsWell, repairOf, type RepairClass } from '../../faults';
-import { observedStart, reportedOutcome, signalOf } from '../belief/complaint';
+import { observedStart, signalOf } from '../belief/complaint';
 import type { RankedRepair } from '../belief/suspects';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 import { costOfRepair, usualCosts } from '../planning/costs';
@@ -11,7 +11,7 @@ import { strategyViewOf } from '../planning/strategies';
 import { beforePartsMove } from './before-parts-move';
 import { sureEnough, worthTrying } from './how-sure';
 import { lookFirst } from './look-first';
-import { lastStart, placedByRepair, repairsDone, timesDone } from './log-facts';
+import { lastStart, placedByRepair, repairsDone, showsWhatWasTold, timesDone } from './log-facts';
 import { swapForProof } from './prove';
 import { settleAtPart } from './settle-at-part';
 import { askBefore, canBeDone, isGone, repairTrialId, type Advice, type Situation } from './situation';
@@ -87,12 +87,9 @@ function withoutUndoing({ plan, input }: Situation): Plan {
   return placed.size === 0 ? plan : { ...plan, proposals: plan.proposals.filter((one) => !undoes(one)) };
 }
 
-/** What the owner told and was then seen is not started once more to see it a third time, unless it comes and goes. */
-function withoutSameAgain({ steps, circumstances }: DiagnosisInput, plan: Plan): Plan {
-  const [told, seen] = [reportedOutcome(steps), steps.findLast((step) => observedStart(step) !== null)?.outcome];
-  if (told === null || told !== seen || circumstances.includes('comes-and-goes')) return plan;
-  return { ...plan, proposals: plan.proposals.filter(({ isAgain }) => !isAgain) };
-}
+/** What the owner told and was then seen is not started once more to see it a third time. */
+const withoutSameAgain = (input: DiagnosisInput, plan: Plan): Plan =>
+  showsWhatWasTold(input) ? { ...plan, proposals: plan.proposals.filter(({ isAgain }) => !isAgain) } : plan;
 
 /** It buys nothing and can be undone: nothing but the work is lost if it was not the cause. */
 const isOnlyWork = ({ repair }: RepairClass): boolean => ['nothing', 'work'].includes(repairOf(repair).stake);

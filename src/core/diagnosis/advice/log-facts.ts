@@ -2,7 +2,7 @@ import { goesBackWithCard, placementOf } from '../../machine';
 import type { StartOutcome } from '../../startup';
 import { isSilent, sightingsOf } from '../../trials';
 import { FAULT_MODES, formatRepairClassId } from '../../faults';
-import { isComplaintGone, observedStart, reproducedComplaint } from '../belief/complaint';
+import { isComplaintGone, observedStart, reportedOutcome, reproducedComplaint } from '../belief/complaint';
 import { isWork } from '../belief/same-evidence';
 import type { DiagnosisInput, EvidenceStep } from '../evidence-step';
 
@@ -35,6 +35,13 @@ export const lastStart = ({ steps }: DiagnosisInput): StartOutcome | null =>
     .map(observedStart)
     .filter((outcome) => outcome !== null)
     .at(-1) ?? null;
+
+/** The last start showed what the owner had told, of a fault that does not come and go: another one shows it again. */
+export function showsWhatWasTold({ steps, circumstances }: DiagnosisInput): boolean {
+  const told = reportedOutcome(steps);
+  const seen = steps.findLast((step) => observedStart(step) !== null)?.outcome;
+  return told !== null && told === seen && !circumstances.includes('comes-and-goes');
+}
 
 /** Ids of the repair classes that were carried out, to wait for training too; one whose fault was seen again did not take. */
 export function repairsDone({ steps }: DiagnosisInput): Set<string> {

@@ -4,7 +4,7 @@ import type { Plan, Proposal } from '../planning/propose';
 import { startsButNoPicture } from './before-parts-move';
 import { allPointsToIt, nextRepair, whyOnceMore } from './choose-test';
 import { worthTrying } from './how-sure';
-import { lastStart, loadsStood, repairsDone } from './log-facts';
+import { lastStart, loadsStood, repairsDone, showsWhatWasTold } from './log-facts';
 import { canBeDone, isGone, plainStart, repairTrialId, type Advice, type Situation } from './situation';
 import { observedStart } from '../belief/complaint';
 import { isWork } from '../belief/same-evidence';
@@ -33,7 +33,7 @@ export function repairLikeliest(situation: Situation): Advice {
 
 /** A start that nothing else can explain is made a second time, and no third. */
 export const onceMore = (situation: Situation): Advice | null =>
-  isSeenOnce(situation) && canBeDone(situation, plainStart)
+  isSeenOnce(situation) && !showsWhatWasTold(situation.input) && canBeDone(situation, plainStart)
     ? { kind: 'test', trialId: plainStart, why: 'Nothing else is left: see whether it shows the same once more.' }
     : null;
 
