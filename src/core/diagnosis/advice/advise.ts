@@ -166,6 +166,14 @@ function finish(situation: Situation): Advice {
     : { kind: 'close', trialId: null, why: 'It starts and keeps running under load.' };
 }
 
+/** Nothing was repaired but at one part, and what the picture shows: a board that was dried has to stand load as well. */
+const isAllAt = ({ input, repairs }: Situation, part: string): boolean => {
+  const done = repairsDone(input);
+  return repairs.every(
+    ({ repairClass }) => !done.has(repairClass.id) || repairClass.part.id === part || needsOnlyAPicture(repairClass),
+  );
+};
+
 /** What is proven by counting: a switch by ten presses, what cannot be undone by starts that work. Null where neither is. */
 function countUp(situation: Situation): Advice | null {
   const { input, repairs, cure, plan } = situation;
@@ -174,7 +182,8 @@ function countUp(situation: Situation): Advice | null {
   const { part, id, repair } = top.repairClass;
   if (part.kind === 'case-switch' && repair !== 'free-reset' && repairsDone(input).has(id)) {
     const presses = formatTrialId({ kind: 'look', look: 'ten-presses', part: part.id });
-    if (countedSince(input, presses) === 'all' && (situation.right >= rightWithoutLoad || loadsStood(input) > 0))
+    const isPressedEnough = situation.right >= rightWithoutLoad && isAllAt(situation, part.id);
+    if (countedSince(input, presses) === 'all' && (isPressedEnough || loadsStood(input) > 0))
       return { kind: 'close', trialId: null, why: 'It answered ten presses out of ten.' };
     if (canBeDone({ plan }, presses) && countedSince(input, presses) === null)
       return { kind: 'verify', trialId: presses, why: 'It starts. A switch is proven by ten presses.' };

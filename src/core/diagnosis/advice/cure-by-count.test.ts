@@ -65,6 +65,21 @@ test('a switch that was put right is advised ten presses, not a run under load',
   expect([after.advice.kind, after.advice.why]).toEqual(['close', 'It answered ten presses out of ten.']);
 });
 
+test('ten presses do not close a machine whose board was dried as well: it has to stand full load', () => {
+  const dried: NonNullable<BriefLog['trials']> = [
+    ['start', 'dead'],
+    ['look/switch-feel/case-switch', 'sticky'],
+    ['look/board-signs/board', 'traces'],
+    ['fix/dry-board@board', 'dead'],
+    ['fix/clean-switch@case-switch', 'works'],
+    ['look/ten-presses/case-switch', 'all'],
+  ];
+  const at = (trials: typeof dried) =>
+    diagnosisOf({ machine: desktopWithLights, reported: 'dead', circumstances: ['spill'], trials });
+  expect(at(dried).advice.trial?.id).toBe('run-under-load');
+  expect(at([...dried, ['run-under-load', 'works']]).advice.kind).toBe('close');
+});
+
 test('ten presses alone do not close a machine that may still have something else: it is run under load first', () => {
   const freed: NonNullable<BriefLog['trials']> = [
     ['start', 'loop'],
