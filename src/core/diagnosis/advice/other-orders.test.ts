@@ -97,6 +97,18 @@ describe('a count of starts', () => {
       ['It answers the button.', 'It fails at each start: one shows it.'],
     ],
     [
+      'is not asked because it got further with a module out',
+      {
+        reported: 'at-memory',
+        trials: [
+          ['start', 'at-memory'],
+          ['only/module-1/slot-A2', 'no-boot'],
+          ['back/module-2', 'at-memory'],
+        ],
+      },
+      ['It answers the button.', 'It fails at each start: one shows it.'],
+    ],
+    [
       'is asked of what comes and goes',
       { reported: 'at-memory', circumstances: ['comes-and-goes'], trials: [['start', 'at-memory']] },
       [null, null],
