@@ -10,6 +10,7 @@ import type {
   ConfigurationChanged,
   EntryStruck,
   OwnerTried,
+  LackingSet,
   TrialDone,
   UnreadEntry,
 } from './event';
@@ -113,7 +114,7 @@ export function applyEvent(state: CaseState, event: CaseEvent, struck: string | 
     case 'strategy-chosen':
       return advance({ ...listed, strategy: event.strategy });
     case 'lacking-set':
-      return advance({ ...listed, lacking: { tools: event.tools, spares: event.spares }, ...partsCame(state) });
+      return setLacking(listed, event);
     case 'circumstances-set':
       return advance({ ...listed, circumstances: event.circumstances });
     case 'switched-off':
@@ -211,6 +212,13 @@ function doTrial(state: CaseState, event: TrialDone, trial: Trial | null): Stepp
     ...notWaiting,
     ...(state.stage === 'parked' ? partsCame(state) : {}),
   });
+}
+
+/** A spare that was missing and is not any more has come in. */
+function setLacking(state: CaseState, { tools, spares }: LackingSet): Stepped {
+  const missing = new Set<string>(spares);
+  const isHere = state.lacking.spares.some((kind) => !missing.has(kind));
+  return advance({ ...state, lacking: { tools, spares }, ...(isHere ? partsCame(state) : {}) });
 }
 
 function changeConfiguration(state: CaseState, event: ConfigurationChanged): Stepped {

@@ -71,6 +71,7 @@ describe('what could not be done for want of a part', () => {
   };
   const newModule = 'fix/replace@module-2';
   const waits: EventBody = { kind: 'case-parked', waitingFor: 'a module' };
+  const isMissing: EventBody = { kind: 'lacking-set', tools: [], spares: ['module'] };
   const item = '0195f000-0000-7000-8000-000000000001';
 
   test.each<[string, EventBody[]]>([
@@ -81,13 +82,15 @@ describe('what could not be done for want of a part', () => {
     ],
     ['one was bought', [{ kind: 'part-moved', way: 'bought', name: 'Module', part: 'module-2' }]],
     ['a spare was lent', [{ kind: 'part-lent', item, name: 'Module', part: 'module-2' }]],
-    ['it is said to be at hand', [{ kind: 'lacking-set', tools: [], spares: [] }]],
+    ['it was said to be missing and is at hand', [isMissing, { kind: 'lacking-set', tools: [], spares: [] }]],
   ])('is asked for again once %s', (_, since) => {
     expect(adviceOn(log)).not.toBe(newModule);
     expect(adviceOn([...log, ...then(...since)])).toBe(newModule);
   });
 
   test.each<[string, EventBody[]]>([
+    ['it is said to be missing', [isMissing]],
+    ['a tool is said to be missing', [{ kind: 'lacking-set', tools: ['meter'], spares: [] }]],
     ['a note was written', [{ kind: 'note-added', text: 'Rang the owner.' }]],
     ['the old one went to the owner', [{ kind: 'part-moved', way: 'to-owner', name: 'Module', part: 'module-2' }]],
     [

@@ -60,6 +60,26 @@ test.each([
   }
 });
 
+test.each<[string, BriefLog, BoardBookEntry | null]>([
+  ['as found', {}, board],
+  ['on a board that nobody has written down', {}, null],
+  ['that cuts out', { trials: [['run-under-load', 'cuts-out']] }, null],
+  ['that lies bare on the bench', { trials: [['minimal-on-bench', 'at-memory']] }, board],
+])(
+  'what is bridged or comes out only with the cord out is asked for with the cord out: a machine %s',
+  (_, log, book) => {
+    const state = stateOf({ machine: desktopWithLights, ...log });
+    const inDanger = trialsFor(state.machine, state.configuration).filter(({ id, cautions }) => {
+      const { movements = [] } = procedureOf(state, id, book) ?? {};
+      const isOnlyOff = movements.some(
+        ({ avoid, drawing }) => avoid === 'Only with the cord out.' || drawing?.kind === 'clear-pins',
+      );
+      return isOnlyOff && !cautions.includes('unplug');
+    });
+    expect(inDanger.map(({ id }) => id)).toEqual([]);
+  },
+);
+
 test('the pins of this very board are named and drawn', () => {
   const [find, touch] = at('bridge-pins').movements;
   expect(find).toEqual({

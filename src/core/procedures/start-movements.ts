@@ -88,23 +88,25 @@ const cableTo = (to: string): Movement =>
 
 const slotName = ({ machine }: Bench, slot: string): string => nameOf(machine, slot).replace(/^slot /, '');
 
-function pressAndWatch(trial: Trial, bench: Bench): Movement[] {
+const pressAndWatch = (trial: Trial, bench: Bench): Movement[] => [
+  ...pressWords(trial, bench),
+  { text: watchWords(trial, bench) },
+];
+
+function pressWords({ changes }: Trial, bench: Bench): Movement[] {
+  // From setup it goes on by itself.
+  if (changes.some(({ kind }) => kind === 'settings')) return [];
   const hasSwitch = bench.machine.parts.some(({ kind }) => kind === 'case-switch');
-  const isBridged = trial.changes.some((change) => change.kind === 'start' && change.to === 'bridge') || !hasSwitch;
-  const isOn = trial.changes.some(({ kind }) => kind === 'settings');
-  const press: Movement[] = isOn
-    ? []
-    : isBridged
-      ? [
-          findSwitchPins(bench),
-          {
-            text: 'Touch both with the blade for one second, then let go.',
-            feel: 'The processor fan turns. No turn: try twice more.',
-            avoid: 'Touch nothing else: the board is live.',
-          },
-        ]
-      : [{ text: 'Press the case button once.' }];
-  return [...press, { text: watchWords(trial, bench) }];
+  if (hasSwitch && !changes.some((change) => change.kind === 'start' && change.to === 'bridge'))
+    return [{ text: 'Press the case button once.' }];
+  return [
+    findSwitchPins(bench),
+    {
+      text: 'Touch both with the blade for one second, then let go.',
+      feel: 'The processor fan turns. No turn: try twice more.',
+      avoid: 'Touch nothing else: the board is live.',
+    },
+  ];
 }
 
 function watchWords({ observe, changes }: Trial, { machine }: Bench): string {

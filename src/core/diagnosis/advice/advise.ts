@@ -136,18 +136,18 @@ function finish(situation: Situation): Advice {
   const beforeCase = top && repairBeforeCase(situation, top.repairClass);
   if (beforeCase) return beforeCase;
   // Done twice, and it stops as soon as that is back: there is nothing to gain by a third time.
-  const settled =
+  const settling =
     top && away.length > 0 && timesDone(input, top.repairClass.id) < 2 ? provenOrTurn(situation, top) : null;
-  // What is away and may be the cause is settled on the bench: it would have to come out of the case again.
-  const isSettledHere = settled !== null && settled.trialId !== null && away.includes(top?.repairClass.part.id ?? '');
-  const isBoardAway = top?.repairClass.part.kind === 'board' && away.includes(top.repairClass.part.id);
-  if (input.configuration.surface === 'bench' && !isSettledHere && !isBoardAway)
+  // What is away and may be the cause is settled on the bench, and another board is not built in for that.
+  const awayPart = top && away.includes(top.repairClass.part.id) ? top.repairClass.part : null;
+  const staysOut = awayPart !== null && (awayPart.kind === 'board' || (settling?.trialId ?? null) !== null);
+  if (input.configuration.surface === 'bench' && !staysOut)
     return {
       kind: 'put-back',
       trialId: formatTrialId({ kind: 'back-in-case' }),
       why: 'It runs on the bench. Now put it back into the case.',
     };
-  if (top && away.length > 0) return settled ?? runsWithout(situation, away);
+  if (top && away.length > 0) return settling ?? runsWithout(situation, away);
   // Whole again, and it stops later than it did: that is another fault.
   const last = lastStart(input);
   if (last !== 'works' && last !== 'cuts-out')

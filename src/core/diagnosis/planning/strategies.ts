@@ -118,7 +118,7 @@ function placeApart({ ref, part }: Trial): number | null {
     case 'repair':
       return lateRepairs[ref.repair] ?? null;
     case 'spare':
-      return lateSpares[part?.kind ?? 'board'] ?? null;
+      return part ? (lateSpares[part.kind] ?? null) : null;
     case 'out':
     case 'back':
     case 'all-back':
